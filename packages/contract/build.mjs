@@ -1,0 +1,65 @@
+// Compiles every schema of the contract into plain JavaScript: validators that run under a strict
+// Content-Security-Policy, and the words their faults are told in. Run by `npm ci`, tests and builds.
+import { mkdir, rm, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import Ajv from 'ajv';
+import standalone from 'ajv/dist/standalone/index.js';
+import { build } from 'esbuild';
+
+const here = import.meta.dirname;
+const out = join(here, 'src/generated');
+await mkdir(out, { recursive: true });
+
+const bundled = join(out, 'schemas.tmp.mjs');
+await build({ entryPoints: [join(here, 'src/schemas.ts')], outfile: bundled, bundle: true, platform: 'node', format: 'esm', logLevel: 'error' });
+const { SCHEMAS } = await import(pathToFileURL(bundled).href);
+await rm(bundled);
+
+const ajv = new Ajv({
+  allErrors: true,
+  discriminator: true,
+  strict: true,
+  strictRequired: false,
+  allowUnionTypes: true,
+  code: { source: true, esm: true, lines: true },
+});
+// TypeBox marks its schemas with symbols; a round through JSON leaves plain JSON Schema.
+const plain = Object.entries(SCHEMAS).map(([name, schema]) => [name, JSON.parse(JSON.stringify(schema))]);
+for (const [name, schema] of plain) ajv.addSchema(schema, name);
+// One file a schema, so that a screen loads only the validator it uses.
+for (const [name] of plain) {
+  await build({
+    stdin: { contents: standalone(ajv, { validate: name }), resolveDir: here, loader: 'js' },
+    outfile: join(out, `${name}.js`),
+    bundle: true,
+    format: 'esm',
+    platform: 'neutral',
+    mainFields: ['main'],
+    minifyWhitespace: true,
+    minifySyntax: true,
+    logLevel: 'error',
+  });
+  await writeFile(join(out, `${name}.d.ts`), "import type { Validate } from '../check';\nexport const validate: Validate;\n");
+}
+
+/** Words for patterns (their titles) and for tagged unions (the values of the tag), by schema path. */
+const titles = {};
+const tags = {};
+const walk = (node, path) => {
+  if (typeof node !== 'object' || node === null) return;
+  if (node.pattern && node.title) titles[node.pattern] = node.title;
+  if (node.discriminator) {
+    tags[`${path}/discriminator`] = node.oneOf.map((v) => v.properties[node.discriminator.propertyName].const);
+  }
+  for (const [key, value] of Object.entries(node)) walk(value, `${path}/${key.replace(/~/g, '~0').replace(/\//g, '~1')}`);
+};
+for (const [, schema] of plain) walk(schema, '#');
+await writeFile(
+  join(out, 'words.js'),
+  `export const TITLES = ${JSON.stringify(titles, null, 1)};\nexport const TAGS = ${JSON.stringify(tags, null, 1)};\n`,
+);
+await writeFile(
+  join(out, 'words.d.ts'),
+  'export const TITLES: Readonly<Record<string, string>>;\nexport const TAGS: Readonly<Record<string, readonly string[]>>;\n',
+);

@@ -1,0 +1,6 @@
+import type { Fault } from '@potter/core/field';
+import { faultsOf } from './check';
+import { validate } from './generated/Plan.js';
+
+/** Faults of a value against the plan's schema. */
+export const checkPlanShape = (value: unknown): Fault[] => faultsOf(validate, value);

@@ -1,0 +1,1 @@
+export type { PlanList, PlanRecord, PlanSave, PlanSaved, PlanSummary, Refusal, SchemaName, ShelfPaint, ShelfPaintList } from './schemas';

@@ -1,0 +1,20 @@
+import { validate as Plan } from './generated/Plan.js';
+import { validate as Studio } from './generated/Studio.js';
+import { validate as PlanRecord } from './generated/PlanRecord.js';
+import { validate as PlanList } from './generated/PlanList.js';
+import { validate as PlanCreate } from './generated/PlanCreate.js';
+import { validate as PlanSave } from './generated/PlanSave.js';
+import { validate as PlanSaved } from './generated/PlanSaved.js';
+import { validate as ShelfPaint } from './generated/ShelfPaint.js';
+import { validate as ShelfPaintList } from './generated/ShelfPaintList.js';
+import { validate as Refusal } from './generated/Refusal.js';
+import { validate as Health } from './generated/Health.js';
+import { validate as Done } from './generated/Done.js';
+import type { Fault } from '@potter/core/field';
+import { faultsOf, type Validate } from './check';
+import type { SchemaName } from './schemas';
+
+const VALIDATORS: Readonly<Record<SchemaName, Validate>> = { Plan, Studio, PlanRecord, PlanList, PlanCreate, PlanSave, PlanSaved, ShelfPaint, ShelfPaintList, Refusal, Health, Done };
+
+/** Every fault of a value against any schema of the contract. For the server; a screen imports the one it needs. */
+export const check = (name: SchemaName, value: unknown): Fault[] => faultsOf(VALIDATORS[name], value);

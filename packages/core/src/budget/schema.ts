@@ -1,0 +1,46 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { Id } from '../field/schema';
+
+export const PotUseSchema = Type.Union([
+  Type.Literal('base'),
+  Type.Literal('activator'),
+  Type.Literal('edge'),
+  Type.Literal('extender'),
+  Type.Literal('keep'),
+]);
+
+/** An amount set aside besides the colours: a film, a volume, a mass, or a share of the colours. */
+export const PotSchema = Type.Object(
+  {
+    use: PotUseSchema,
+    mix: Type.Optional(Id),
+    filmMm: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 20 })),
+    ml: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e5 })),
+    g: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e5 })),
+    share: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1 })),
+  },
+  { additionalProperties: false },
+);
+
+export const BudgetSchema = Type.Object(
+  {
+    school: Type.Union([Type.Literal('generous'), Type.Literal('lean'), Type.Literal('film'), Type.Literal('own')]),
+    /** School film: colours laid, mm. */
+    laidMm: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 20 })),
+    /** School own: the artist's own figure. */
+    gPerCm2: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 5 })),
+    insurance: Type.Number({ minimum: 0, maximum: 1 }),
+    stepG: Type.Number({ minimum: 0.01, maximum: 100 }),
+    shares: Type.Array(
+      Type.Object({ mix: Id, share: Type.Number({ minimum: 0, maximum: 1e4 }) }, { additionalProperties: false }),
+      { minItems: 1, maxItems: 24 },
+    ),
+    pots: Type.Array(PotSchema, { maxItems: 24 }),
+  },
+  { additionalProperties: false },
+);
+
+export type Budget = Static<typeof BudgetSchema>;
+export type Pot = Static<typeof PotSchema>;
+export type PotUse = Static<typeof PotUseSchema>;
+export type SchoolId = Budget['school'];

@@ -1,0 +1,12 @@
+import type { School } from './school';
+
+const USUAL_MM = 2;
+
+export const film: School = {
+  id: 'film',
+  name: 'By film',
+  says: 'So many millimetres of colour laid over the whole face.',
+  countsEdges: false,
+  insurance: 0.1,
+  colours: ({ areaCm2 }, { laidMm = USUAL_MM }) => ({ ml: (areaCm2 * laidMm) / 10 }),
+};

@@ -1,0 +1,11 @@
+import { GENEROUS_G_PER_CM2 } from './generous';
+import type { School } from './school';
+
+export const own: School = {
+  id: 'own',
+  name: 'Own figure',
+  says: 'Your own grams for each square centimetre, edges included.',
+  countsEdges: true,
+  insurance: 0,
+  colours: ({ areaCm2, edgeCm2 }, { gPerCm2 = GENEROUS_G_PER_CM2 }) => ({ g: (areaCm2 + edgeCm2) * gPerCm2 }),
+};

@@ -1,0 +1,36 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { Id } from '../field/schema';
+import { VesselSchema } from '../vessel/schema';
+
+/** One pour of one mix into a cup. Either `parts` of what is left of the mix's pot, or `ml` pinned. */
+export const LayerSchema = Type.Object(
+  {
+    mix: Id,
+    parts: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e4 })),
+    ml: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e5 })),
+    placement: Type.Union([Type.Literal('wall'), Type.Literal('middle'), Type.Literal('high'), Type.Literal('side')]),
+    dropMm: Type.Optional(Type.Number({ minimum: 0, maximum: 2000 })),
+    sideDeg: Type.Optional(Type.Number({ minimum: -360, maximum: 360 })),
+  },
+  { additionalProperties: false },
+);
+
+export const CupSchema = Type.Object(
+  {
+    id: Id,
+    vessel: VesselSchema,
+    loading: Type.Optional(
+      Type.Union([Type.Literal('layered'), Type.Literal('side'), Type.Literal('split'), Type.Literal('single')]),
+    ),
+    layers: Type.Optional(Type.Array(LayerSchema, { maxItems: 120 })),
+    /** Loaded as that cup, the other way round. */
+    reverseOf: Type.Optional(Id),
+    stir: Type.Optional(Type.Number({ minimum: 0, maximum: 1 })),
+    outlet: Type.Optional(Type.Union([Type.Literal('rim'), Type.Literal('bottom')])),
+    for: Type.Optional(Type.String({ maxLength: 64 })),
+  },
+  { additionalProperties: false },
+);
+
+export type Layer = Static<typeof LayerSchema>;
+export type Cup = Static<typeof CupSchema>;

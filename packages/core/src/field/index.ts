@@ -1,0 +1,2 @@
+export type { Fault } from './fault';
+export type { Field, Fields, ValuesOf } from './kind';

@@ -1,0 +1,4 @@
+import type { Fault } from '../field/fault';
+
+/** A fault on one line: where, then what. The document itself is "/". */
+export const faultLine = ({ path, message }: Fault): string => `${path || '/'} ${message}`;

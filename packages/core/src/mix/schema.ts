@@ -1,0 +1,46 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { Id } from '../field/schema';
+
+const Parts = Type.Number({ exclusiveMinimum: 0, maximum: 1e4 });
+
+export const ConsistencySchema = Type.Union([
+  Type.Literal('thin'),
+  Type.Literal('flowing'),
+  Type.Literal('medium'),
+  Type.Literal('thick'),
+]);
+
+/** Additive per mL of mix: oil in drops, powder in grams. */
+export const AdditiveSchema = Type.Union([
+  Type.Object(
+    { material: Id, drops: Type.Number({ exclusiveMinimum: 0, maximum: 1000 }), perMl: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }) },
+    { additionalProperties: false },
+  ),
+  Type.Object(
+    { material: Id, g: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }), perMl: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }) },
+    { additionalProperties: false },
+  ),
+]);
+
+/**
+ * One colour made pourable. Paint parts are relative among themselves; `medium.parts` and `waterParts` are
+ * per 1 part of all paint together. Without a medium the paint is poured as it comes.
+ */
+export const MixSchema = Type.Object(
+  {
+    id: Id,
+    name: Type.String({ minLength: 1, maxLength: 80 }),
+    basis: Type.Union([Type.Literal('volume'), Type.Literal('weight')]),
+    paints: Type.Array(Type.Object({ paint: Id, parts: Parts }, { additionalProperties: false }), { minItems: 1, maxItems: 8 }),
+    medium: Type.Optional(Type.Object({ id: Id, parts: Parts }, { additionalProperties: false })),
+    waterParts: Type.Optional(Type.Number({ minimum: 0, maximum: 1e4 })),
+    additives: Type.Optional(Type.Array(AdditiveSchema, { maxItems: 6 })),
+    consistency: ConsistencySchema,
+    note: Type.Optional(Type.String({ maxLength: 1000 })),
+  },
+  { additionalProperties: false },
+);
+
+export type Mix = Static<typeof MixSchema>;
+export type Additive = Static<typeof AdditiveSchema>;
+export type Consistency = Static<typeof ConsistencySchema>;

@@ -1,0 +1,34 @@
+import { apportion } from '../quantity/apportion';
+import type { Recipe } from './recipe';
+
+/** One line of a weigh-up: what goes in, how much, and what the scale reads after it if it is not tared. */
+export interface WeighStep {
+  readonly material: string;
+  readonly g: number;
+  readonly ml: number;
+  readonly scaleReadsG: number;
+  /** Oils are counted, not weighed; their few hundredths of a gram are not in the reading. */
+  readonly drops?: number;
+}
+
+/**
+ * Weigh-up of `totalG` of a recipe in steps of the scale. The weighed amounts are rounded together, so that
+ * the last reading is the total: no gram is lost to rounding.
+ */
+export function weighUp(recipe: Recipe, totalG: number, stepG: number): WeighStep[] {
+  const weighed = recipe.ingredients.filter((i) => i.kind !== 'oil');
+  const perG = totalG / weighed.reduce((sum, i) => sum + i.g, 0);
+  const grams = apportion(weighed.map((i) => i.g * perG), stepG);
+  let reads = 0;
+  const steps: WeighStep[] = weighed.map((ingredient, index) => {
+    const g = grams[index] ?? 0;
+    reads = Number((reads + g).toFixed(6));
+    return { material: ingredient.id, g, ml: ingredient.g > 0 ? (g * ingredient.ml) / ingredient.g : 0, scaleReadsG: reads };
+  });
+  for (const oil of recipe.ingredients.filter((i) => i.kind === 'oil')) {
+    const drops = Math.max(1, Math.round((oil.drops ?? 0) * perG));
+    const ml = oil.drops ? (drops * oil.ml) / oil.drops : 0;
+    steps.push({ material: oil.id, g: oil.ml > 0 ? (ml * oil.g) / oil.ml : 0, ml, scaleReadsG: reads, drops });
+  }
+  return totalG > 0 ? steps : [];
+}

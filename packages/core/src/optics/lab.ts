@@ -1,0 +1,27 @@
+import { hexToLinear, linearToXyz, type Rgb } from './srgb';
+
+export const WHITE_D65: Rgb = [0.95047, 1, 1.08883];
+
+const f = (t: number): number => (t > 216 / 24389 ? Math.cbrt(t) : ((24389 / 27) * t + 16) / 116);
+
+/** CIE XYZ (white Y = 1) to CIELAB under D65, CIE 15. */
+export function xyzToLab([x, y, z]: Rgb): Rgb {
+  const fx = f(x / WHITE_D65[0]);
+  const fy = f(y);
+  const fz = f(z / WHITE_D65[2]);
+  return [116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz)];
+}
+
+export const hexToLab = (hex: string): Rgb => xyzToLab(linearToXyz(hexToLinear(hex)));
+
+/** Linear sRGB to OKLab (Ottosson 2020; constants from memory, checked against a reference library). */
+export function linearToOklab([r, g, b]: Rgb): Rgb {
+  const l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b);
+  const m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b);
+  const s = Math.cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b);
+  return [
+    0.2104542553 * l + 0.793617785 * m - 0.0040720468 * s,
+    1.9779984951 * l - 2.428592205 * m + 0.4505937099 * s,
+    0.0259040371 * l + 0.7827717662 * m - 0.808675766 * s,
+  ];
+}

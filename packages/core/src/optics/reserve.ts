@@ -1,0 +1,130 @@
+import type { OpacityClass, Paint } from '../paint/schema';
+import { mixWeightOf } from '../paint/property';
+import { filmReflectance, filmSpectrum, kOverS, TEST_WHITE, type Tint } from './film';
+import { BANDS, WY } from './observer';
+import { hexToSpectrum, luminance, type Spectrum } from './spectrum';
+
+/** Two brush coats: the wet film a paint's opacity is stated for. */
+export const REFERENCE_UM = 200;
+/** The contrast ratio at which a black mark just stops showing. */
+const HIDING = 0.95;
+
+/** Contrast ratio Y over black ÷ Y over white 0.80 of a film (ISO 6504-3, ASTM D2805). */
+export function contrastRatio(tint: Tint, thicknessUm: number): number {
+  return luminance(filmSpectrum(tint, thicknessUm, 0)) / luminance(filmSpectrum(tint, thicknessUm, TEST_WHITE));
+}
+
+const hidingPower = new WeakMap<Spectrum, number>();
+
+/** The S·X at which a colour of this q reaches the hiding contrast ratio; S and X only ever act as their product. */
+function hidingSx(q: Spectrum): number {
+  const cached = hidingPower.get(q);
+  if (cached !== undefined) return cached;
+  const sx = solveRatio(q, HIDING);
+  hidingPower.set(q, sx);
+  return sx;
+}
+
+/**
+ * The S·X that gives a contrast ratio. The ratio grows with S·X along an S-shaped curve that is nearly straight in
+ * logit against log, so a bracketed secant (Illinois, Dowell and Jarratt 1971) needs some ten steps where halving needs fifty.
+ */
+function solveRatio(q: Spectrum, ratio: number): number {
+  const miss = (logSx: number) => {
+    const r = ratioAt(q, Math.exp(logSx));
+    return Math.log(r / (1 - r)) - Math.log(ratio / (1 - ratio));
+  };
+  // From a bare tint to a tar.
+  let low = Math.log(1e-6);
+  let high = Math.log(1e3);
+  let atLow = miss(low);
+  let atHigh = miss(high);
+  let kept = 0;
+  for (let i = 0; i < 60 && high - low > 1e-9; i++) {
+    // At 1e3 a pale film hides so well that 1 − r is nothing and the logit infinite: halve there.
+    const next = Number.isFinite(atLow - atHigh) ? high - (atHigh * (high - low)) / (atHigh - atLow) : (low + high) / 2;
+    const at = miss(next);
+    if (Math.abs(at) < 1e-10) return Math.exp(next);
+    if (at > 0) {
+      [high, atHigh] = [next, at];
+      if (kept === 1) atLow /= 2;
+      kept = 1;
+    } else {
+      [low, atLow] = [next, at];
+      if (kept === -1) atHigh /= 2;
+      kept = -1;
+    }
+  }
+  return Math.exp((low + high) / 2);
+}
+
+function ratioAt(q: Spectrum, sx: number): number {
+  let black = 0;
+  let white = 0;
+  for (let i = 0; i < BANDS; i++) {
+    const k = q[i] as number;
+    black += (WY[i] as number) * filmReflectance(k, 1, sx, 0);
+    white += (WY[i] as number) * filmReflectance(k, 1, sx, TEST_WHITE);
+  }
+  return black / white;
+}
+
+/**
+ * Hiding reserve D of a tint: 200 µm ÷ the wet thickness at which it hides, so "how many times may it be
+ * thinned and still just hide in two coats". Diluting or thinning a film divides it.
+ */
+export const reserveOf = ({ q, s }: Tint): number => (s * REFERENCE_UM) / hidingSx(q);
+
+/** The class of a hiding reserve. One step is a factor 3, so 2 parts of clear medium cost exactly one class. */
+export function classOf(reserve: number): OpacityClass {
+  if (reserve >= 1) return 'opaque';
+  if (reserve >= 1 / 3) return 'semi-opaque';
+  if (reserve >= 1 / 9) return 'semi-transparent';
+  return 'transparent';
+}
+
+/** Reserve taken for a paint of which only the class is known: about the middle of the class. */
+const CLASS_RESERVE: Readonly<Record<OpacityClass, number>> = {
+  opaque: 1.7,
+  'semi-opaque': 0.58,
+  'semi-transparent': 0.19,
+  transparent: 0.07,
+};
+
+/** A paint as optics see it: its tint undiluted, and its pull σ in a blend. */
+export interface PaintOptics extends Tint {
+  readonly sigma: number;
+  readonly reserve: number;
+}
+
+const known = new Map<string, PaintOptics>();
+
+/**
+ * Optics of a paint from its masstone and its opacity, class or measured ratio. Reserve is kept within
+ * 0.02 to 20: outside, neither a swatch nor a pour can tell the difference.
+ */
+export function paintOptics(paint: Paint): PaintOptics {
+  const key = `${paint.hex}|${JSON.stringify(paint.opacity)}|${(paint.pigments ?? []).join('+')}`;
+  const cached = known.get(key);
+  if (cached) return cached;
+  const q = qOf(paint.hex);
+  const asked =
+    typeof paint.opacity === 'string'
+      ? CLASS_RESERVE[paint.opacity]
+      : ((solveRatio(q, paint.opacity.contrastRatio) / paint.opacity.wetMicrons) * REFERENCE_UM) / hidingSx(q);
+  const reserve = Math.min(20, Math.max(0.02, asked));
+  const optics: PaintOptics = { q, s: (reserve * hidingSx(q)) / REFERENCE_UM, sigma: mixWeightOf(paint), reserve };
+  known.set(key, optics);
+  return optics;
+}
+
+const masstoneQ = new Map<string, Spectrum>();
+
+/** K/S by band of a masstone. */
+export function qOf(hex: string): Spectrum {
+  const cached = masstoneQ.get(hex);
+  if (cached) return cached;
+  const q = hexToSpectrum(hex).map(kOverS);
+  masstoneQ.set(hex, q);
+  return q;
+}

@@ -1,0 +1,2 @@
+export { contrastOrder } from './contrast';
+export { type OrderFound, type OrderTask, solveOrder } from './solve';

@@ -1,0 +1,48 @@
+import { PIGMENTS, type Pigment } from './pigment';
+import type { Body, Finish, Paint } from './schema';
+
+/** Used where neither the paint nor its pigments say: the fit over the pigment table, docs/science.md "Colour". */
+const USUAL_MIX_WEIGHT = 0.55;
+/** Between organics (1.05) and earths (1.3) of the pigment table; the artist's own weighing corrects it. */
+const USUAL_DENSITY = 1.15;
+
+const byCode = new Map<string, Pigment>();
+for (const p of PIGMENTS) if (!byCode.has(p.ci)) byCode.set(p.ci, p);
+
+function pigmentsOf(paint: Paint): readonly Pigment[] {
+  const codes = paint.pigments ?? [];
+  const whole = byCode.get(codes.join('+'));
+  if (whole) return [whole];
+  return codes.flatMap((code) => byCode.get(code) ?? []);
+}
+
+const mean = (values: readonly number[], otherwise: number): number =>
+  values.length === 0 ? otherwise : values.reduce((sum, v) => sum + v, 0) / values.length;
+
+/** How strongly a paint pulls a blend, relative to titanium white = 1 (the σ of two-constant mixing). */
+export const mixWeightOf = (paint: Paint): number =>
+  mean(pigmentsOf(paint).map((p) => p.mixWeight), USUAL_MIX_WEIGHT);
+
+/** Density of the paint as it comes, g/mL: the paint's own figure, else its pigments', else a usual one. */
+export const densityOf = (paint: Paint): number =>
+  paint.densityGPerMl ?? mean(pigmentsOf(paint).map((p) => p.densityGPerMl), USUAL_DENSITY);
+
+const BODY_PA_S: Readonly<Record<Body, number>> = { heavy: 20, soft: 5, craft: 3, ready: 1.2, fluid: 0.8 };
+/** Mica stiffens a tube paint: heavy and soft metallics both come near this. */
+const METALLIC_PA_S = 10;
+
+/** Nominal viscosity, Pa·s. Orders of magnitude from memory, chosen so that the handbook's recipes land where it says. */
+export function viscosityOf(paint: Paint): number {
+  const tube = paint.body === 'heavy' || paint.body === 'soft';
+  return tube && isMetallic(paint.finish) ? METALLIC_PA_S : BODY_PA_S[paint.body];
+}
+
+export const isMetallic = (finish: Finish): boolean => finish === 'metallic' || finish === 'pearl';
+
+/** What the computed colour of such a paint cannot show; said wherever its chip is judged. */
+export function notModelled(finish: Finish): string | undefined {
+  if (finish === 'metallic') return 'The shimmer is not drawn, only its middle tone.';
+  if (finish === 'pearl' || finish === 'interference') return 'Its colour turns with the light; the chip shows one angle.';
+  if (finish === 'neon') return 'Brighter in daylight than any screen can show.';
+  return undefined;
+}

@@ -1,0 +1,241 @@
+import { type Amounts, reckon } from '../budget/budget';
+import { loadCups, type LoadedCup } from '../cup/load';
+import { type Book, openBook } from '../material/book';
+import type { Medium } from '../material/schema';
+import { consistencyOf } from '../mix/consistency';
+import { makeMedium } from '../mix/medium';
+import { drawdown, mixTint, type Opacity, opacityOf, paintTint } from '../mix/opacity';
+import { makeRecipe, type Recipe } from '../mix/recipe';
+import type { Consistency, Mix } from '../mix/schema';
+import { type WeighStep, weighUp } from '../mix/weigh';
+import { filmSpectrum, reflectanceOf, type Tint } from '../optics/film';
+import { hexToSpectrum, spectrumToHex } from '../optics/spectrum';
+import { apportion } from '../quantity/apportion';
+import type { Paint } from '../paint/schema';
+import { type Evidence, type MixResult, type Remark, remarksOn } from '../remark';
+import { isSmall, type ScheduleEntry, scheduleOf } from '../schedule';
+import { measureSurface, shapeOf, type SurfaceMeasure } from '../surface/measure';
+import { layRunSheet, type RunStep, type Scene } from '../verb';
+import { type Cost, costOf } from './cost';
+import type { Plan } from './schema';
+import type { Studio } from './studio';
+
+export interface MixBrief {
+  readonly id: string;
+  /** All that is made of it, every pot together. */
+  readonly g: number;
+  readonly ml: number;
+  readonly densityGPerMl: number;
+  readonly viscosityPaS: number;
+  readonly consistency: Consistency;
+  readonly waterShare: number;
+  /** Three answers: the paint, the mix (both 200 µm wet), and the film as it will be poured. */
+  readonly opacity: { readonly paint: Opacity; readonly mix: Opacity; readonly film: Opacity };
+  readonly hexOverWhite: string;
+  readonly hexOverBlack: string;
+  readonly masstoneHex: string;
+  readonly steps: readonly WeighStep[];
+}
+
+/** A compound medium that has to be made first, enough for every mix that uses it. */
+export interface MediumBrief {
+  readonly id: string;
+  readonly name: string;
+  readonly g: number;
+  readonly ml: number;
+  readonly steps: readonly WeighStep[];
+}
+
+/** Everything computed from a plan. Screens show it and compute nothing. */
+export interface Brief {
+  readonly surface: SurfaceMeasure;
+  readonly budget: Amounts;
+  readonly mediums: readonly MediumBrief[];
+  readonly mixes: readonly MixBrief[];
+  readonly cups: readonly LoadedCup[];
+  readonly run: readonly RunStep[];
+  readonly remarks: readonly Remark[];
+  readonly schedule: readonly ScheduleEntry[];
+  readonly cost: Cost;
+}
+
+/**
+ * Computes a plan. Pure: the same plan and studio give the same brief. The plan must have passed `checkPlan`;
+ * one that has not may throw a RangeError for a reference to nothing.
+ */
+export function brief(plan: Plan, studio: Studio = {}): Brief {
+  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
+  const paints = new Map(plan.paints.map((p) => [p.id, p]));
+  const paintOf = (id: string): Paint => {
+    const paint = paints.get(id);
+    if (!paint) throw new RangeError(`no paint "${id}"`);
+    return paint;
+  };
+  const recipeOf = (mix: Mix): Recipe => makeRecipe(mix, paintOf, book);
+  const recipes = new Map(plan.mixes.map((m) => [m.id, recipeOf(m)]));
+  const densityOf = (mix: string): number => recipes.get(mix)?.densityGPerMl ?? 1.15;
+
+  const measure = measureSurface(plan.surface);
+  const budget = reckon(plan.budget, {
+    measure,
+    raisedRim: plan.surface.rim.kind === 'raised',
+    densityOf,
+    ...(studio.stayMm === undefined ? {} : { ownStayMm: studio.stayMm }),
+  });
+  const colourPots = budget.pots.filter((p) => p.use === 'colour');
+  const cups = loadCups(plan.cups, colourPots, densityOf, measure.pieces);
+
+  const tints = new Map(plan.mixes.map((m) => [m.id, mixTint(recipes.get(m.id) as Recipe, paintOf)]));
+  const ground = groundOf(plan, tints, budget);
+  const mixes = plan.mixes.map((mix): MixBrief & { readonly result: MixResult } => {
+    const recipe = recipes.get(mix.id) as Recipe;
+    const tint = tints.get(mix.id) as Tint;
+    const filmUm = filmUmOf(mix.id, budget, cups);
+    const pots = budget.pots.filter((p) => p.mix === mix.id);
+    const g = pots.reduce((sum, p) => sum + p.g, 0);
+    const film = opacityOf(tint, filmUm);
+    // A pure paint shows the artist's own colour, not what is left of it after a round through the spectrum.
+    const only = mix.paints.length === 1 ? mix.paints[0] : undefined;
+    const masstoneHex = only ? paintOf(only.paint).hex : spectrumToHex(tint.q.map(reflectanceOf));
+    return {
+      id: mix.id,
+      g,
+      ml: g / recipe.densityGPerMl,
+      densityGPerMl: recipe.densityGPerMl,
+      viscosityPaS: recipe.viscosityPaS,
+      consistency: consistencyOf(recipe.viscosityPaS),
+      waterShare: recipe.waterShare,
+      opacity: { paint: opacityOf(paintTint(recipe, paintOf)), mix: opacityOf(tint), film },
+      ...drawdown(tint),
+      masstoneHex,
+      steps: weighUp(recipe, g, plan.budget.stepG),
+      result: { recipe, masstoneHex, film, groundHex: ground.hex, overGroundHex: spectrumToHex(filmSpectrum(tint, filmUm, ground.spectrum)) },
+    };
+  });
+
+  const run = layRunSheet(plan.moves, sceneOf(plan, measure, cups, densityOf));
+  const evidence: Evidence = {
+    plan,
+    measure,
+    amounts: budget,
+    cups,
+    mixes: new Map(mixes.map((m) => [m.id, m.result])),
+    paintOf,
+    book,
+    recipeOf,
+  };
+  const mixBriefs = mixes.map(({ result: _, ...shown }): MixBrief => shown);
+  const mediums = mediumsToMake(mixBriefs, book, plan.budget.stepG);
+  const pour = plan.dates?.pour ?? (studio.today === undefined ? undefined : `${studio.today}T10:00`);
+  return {
+    surface: measure,
+    budget,
+    mediums,
+    mixes: mixBriefs,
+    cups,
+    run,
+    remarks: remarksOn(evidence),
+    schedule:
+      pour === undefined
+        ? []
+        : scheduleOf(pour, run.at(-1)?.endS ?? 0, dryingOf(plan, budget, measure, book), plan.moves, plan.dates?.due),
+    cost: costOf(
+      [
+        ...mixBriefs.flatMap((m) => m.steps.filter((s) => !mediums.some((medium) => medium.id === s.material))),
+        ...mediums.flatMap((m) => m.steps),
+      ],
+      (id) => paints.has(id),
+      plan.moves.flatMap((move, i) =>
+        move.verb === 'coat' ? (run[i]?.takes ?? []).map((take) => ({ product: move.product, take })) : [],
+      ),
+      measure.pieces,
+      studio,
+    ),
+  };
+}
+
+/** What colours lie on: a base coat over the ground where there is one, else the ground. */
+function groundOf(plan: Plan, tints: ReadonlyMap<string, Tint>, budget: Amounts) {
+  const bare = hexToSpectrum(plan.surface.ground.hex);
+  const base = budget.pots.find((p) => p.use === 'base');
+  const tint = base && tints.get(base.mix);
+  const spectrum = tint ? filmSpectrum(tint, baseUm(plan, base.mix), bare) : bare;
+  return { spectrum, hex: tint ? spectrumToHex(spectrum) : plan.surface.ground.hex };
+}
+
+const baseUm = (plan: Plan, mix: string): number =>
+  (plan.budget.pots.find((p) => p.use === 'base' && p.mix === mix)?.filmMm ?? 1) * 1000;
+
+/**
+ * Wet µm a mix has in the finished film: of what stays, the share of one of its layers; a mix that goes in no
+ * cup has the film of its own pot, spread over the surface.
+ */
+function filmUmOf(mix: string, budget: Amounts, cups: readonly LoadedCup[]): number {
+  const layers = cups.flatMap((c) => c.layers);
+  const own = layers.filter((l) => l.mix === mix && l.ml > 0);
+  const whole = layers.reduce((sum, l) => sum + l.ml, 0);
+  if (own.length === 0 || whole === 0) return budget.stayMm * 1000;
+  const perCup = whole / cups.filter((c) => c.filledMl > 0).length;
+  const largest = Math.max(...own.map((l) => l.ml));
+  return budget.stayMm * 1000 * Math.min(1, largest / perCup);
+}
+
+function sceneOf(plan: Plan, measure: SurfaceMeasure, cups: readonly LoadedCup[], densityOf: (mix: string) => number): Scene {
+  const bounds = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
+  return {
+    mixName: (id) => plan.mixes.find((m) => m.id === id)?.name ?? id,
+    cupName: (id) => `cup ${plan.cups.findIndex((c) => c.id === id) + 1}`,
+    cup: (id) => {
+      const cup = cups.find((c) => c.id === id);
+      return { ml: cup?.filledMl ?? 0, g: cup?.layers.reduce((sum, l) => sum + l.g, 0) ?? 0 };
+    },
+    densityOf,
+    areaCm2: measure.areaCm2 / measure.pieces,
+    edgeCm2: measure.edgeCm2 / measure.pieces,
+    pieces: measure.pieces,
+    ...bounds,
+  };
+}
+
+function mediumsToMake(mixes: readonly MixBrief[], book: Book, stepG: number): MediumBrief[] {
+  const need = new Map<string, { g: number; ml: number }>();
+  for (const step of mixes.flatMap((m) => m.steps)) {
+    if (!book.mediumIds.includes(step.material) || book.materialIds.includes(step.material)) continue;
+    const sum = need.get(step.material) ?? { g: 0, ml: 0 };
+    need.set(step.material, { g: sum.g + step.g, ml: sum.ml + step.ml });
+  }
+  return [...need].map(([id, { g, ml }]) => {
+    const medium = book.medium(id);
+    return { id, name: medium.name, g, ml, steps: weighMedium(medium, book, g, stepG) };
+  });
+}
+
+/** Weigh-up of a compound medium by its own items; a nested medium stands as one item. */
+function weighMedium(medium: Medium, book: Book, totalG: number, stepG: number): WeighStep[] {
+  const items = medium.of.map((item) => {
+    const density = 'medium' in item ? makeMedium(item.medium, book).densityGPerMl : book.material(item.material).densityGPerMl;
+    return { id: 'medium' in item ? item.medium : item.material, density, mass: medium.basis === 'weight' ? item.parts : item.parts * density };
+  });
+  const whole = items.reduce((sum, i) => sum + i.mass, 0);
+  const grams = apportion(items.map((i) => (totalG * i.mass) / whole), stepG);
+  let reads = 0;
+  return items.map((item, index) => {
+    const g = grams[index] ?? 0;
+    reads = Number((reads + g).toFixed(6));
+    return { material: item.id, g, ml: g / item.density, scaleReadsG: reads };
+  });
+}
+
+function dryingOf(plan: Plan, budget: Amounts, measure: SurfaceMeasure, book: Book) {
+  const base = budget.pots.filter((p) => p.use === 'base').reduce((sum, p) => sum + p.ml, 0);
+  const raised = plan.surface.rim.kind === 'raised';
+  // On an open surface the run-off takes base with it: what stays is the film that stays.
+  const wetMm = raised ? budget.stayMm + (base / measure.areaCm2) * 10 : budget.stayMm;
+  return {
+    wetMm: Math.max(0.1, wetMm),
+    tempC: plan.room?.tempC ?? 20,
+    rh: plan.room?.rh ?? 50,
+    small: isSmall(measure.areaCm2 / measure.pieces),
+    oily: plan.mixes.some((m) => m.additives?.some((a) => book.material(a.material).role === 'oil')),
+  };
+}

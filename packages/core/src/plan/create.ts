@@ -1,0 +1,140 @@
+import { SCHOOLS } from '../budget/school';
+import { LEAN_ML_PER_CM2 } from '../budget/school/lean';
+import type { Budget, SchoolId } from '../budget/schema';
+import type { Cup } from '../cup/schema';
+import { consistencyOf } from '../mix/consistency';
+import { letDown } from '../mix/let-down';
+import { makeRecipe } from '../mix/recipe';
+import type { Consistency, Mix } from '../mix/schema';
+import { openBook } from '../material/book';
+import { hexToLab } from '../optics/lab';
+import { contrastOrder } from '../order/contrast';
+import type { Body, Paint } from '../paint/schema';
+import { measureSurface } from '../surface/measure';
+import type { Surface } from '../surface/schema';
+import { techniqueOf, type TechniqueId } from '../technique';
+import { fillableMl } from '../vessel/frustum';
+import { VESSELS, vesselOf } from '../vessel/library';
+import { rewriteMoves } from './moves';
+import type { Plan } from './schema';
+
+export interface NewPlan {
+  readonly title: string;
+  readonly surface: Surface;
+  readonly paints: readonly Paint[];
+  readonly technique: TechniqueId;
+  readonly school?: SchoolId;
+  readonly seed?: number;
+  readonly pour?: string;
+}
+
+/** Medium and parts a body starts from (handbook 4, common practice): let down from there to the step wanted. */
+const START: Readonly<Record<Body, Mix['medium'] | undefined>> = {
+  heavy: { id: 'conditioner', parts: 2 },
+  soft: { id: 'conditioner', parts: 2 },
+  craft: { id: 'conditioner', parts: 1 },
+  fluid: { id: 'gloss-medium', parts: 1 },
+  ready: undefined,
+};
+
+/**
+ * A complete plan from surface, paints and technique: mixes at the technique's thickness, the school's amounts,
+ * cups loaded in the best order, moves written. It passes `checkPlan` for any valid input.
+ * Throws a RangeError without a paint.
+ */
+export function newPlan({ title, surface, paints, technique: id, school = 'generous', seed = 1, pour }: NewPlan): Plan {
+  if (paints.length === 0) throw new RangeError('a plan needs at least one paint');
+  const technique = techniqueOf(id);
+  const mixes = paints.map((paint) => mixFor(paint, technique.needs.consistency));
+  const budget = startingBudget(surface, paints, mixes, school, technique.needs);
+  const plan: Plan = {
+    format: 'potter.pour',
+    version: 1,
+    title,
+    surface,
+    paints: [...paints],
+    mixes,
+    budget,
+    cups: startingCups(surface, paints, mixes, budget, technique.needs.sameFirstAndLast),
+    technique: { id, settings: {} },
+    moves: [],
+    ...(pour === undefined ? {} : { dates: { pour } }),
+    room: { tempC: 20, rh: 50 },
+    seed,
+  };
+  return rewriteMoves(plan);
+}
+
+/** One paint made pourable at a step, in whole recipe parts where they reach it. */
+export function mixFor(paint: Paint, step: Consistency): Mix {
+  const medium = START[paint.body];
+  const mix: Mix = {
+    id: `m-${paint.id}`,
+    name: paint.name,
+    basis: 'volume',
+    paints: [{ paint: paint.id, parts: 1 }],
+    ...(medium ? { medium: { ...medium } } : {}),
+    consistency: step,
+  };
+  const book = openBook([], []);
+  const recipeOf = (m: Mix) => makeRecipe(m, () => paint, book);
+  return consistencyOf(recipeOf(mix).viscosityPaS) === step ? mix : (letDown(mix, step, recipeOf) ?? mix);
+}
+
+function startingBudget(
+  surface: Surface,
+  paints: readonly Paint[],
+  mixes: readonly Mix[],
+  school: SchoolId,
+  needs: ReturnType<typeof techniqueOf>['needs'],
+): Budget {
+  const own = school !== 'generous';
+  const baseMm = own ? needs.baseMm?.otherwise : needs.baseMm?.generous;
+  const base = mixes[palest(paints)]?.id ?? '';
+  return {
+    school,
+    insurance: SCHOOLS[school].insurance,
+    stepG: 1,
+    ...(school === 'film' ? { laidMm: 2 } : {}),
+    shares: mixes.map((m) => ({ mix: m.id, share: Number((1 / mixes.length).toFixed(4)) })),
+    pots: [
+      ...(baseMm === undefined ? [] : [{ use: 'base' as const, mix: base, filmMm: baseMm }]),
+      ...(!SCHOOLS[school].countsEdges && surface.coverEdges && surface.edgeDepthMm > 0 ? [{ use: 'edge' as const, mix: base, filmMm: 0.5 }] : []),
+      // The generous figure holds its own reserve.
+      ...(own ? needs.pots.map((p) => ({ use: p.use, share: p.share })) : []),
+    ],
+  };
+}
+
+/** Few colours go in twice, so that there is a picture to stretch; the palest also closes the cup. */
+function startingCups(surface: Surface, paints: readonly Paint[], mixes: readonly Mix[], budget: Budget, sameFirstAndLast: boolean): Cup[] {
+  const hexes = paints.map((p) => p.hex);
+  const pale = palest(paints);
+  const rounds = paints.length === 1 ? 1 : paints.length <= 4 ? 2 : 1;
+  const closes = sameFirstAndLast && paints.length > 1;
+  const counts = paints.map((_, i) => rounds + (closes && i === pale ? 1 : 0));
+  const order =
+    contrastOrder(hexes, counts, closes ? { first: pale, last: pale } : {})?.order ??
+    contrastOrder(hexes, paints.map(() => 1))?.order ??
+    paints.map((_, i) => i);
+  const layers = order.map((i) => ({ mix: mixes[i]?.id ?? '', parts: 1, placement: 'wall' as const }));
+
+  const measure = measureSurface(surface);
+  const asked = SCHOOLS[budget.school].colours(measure, budget);
+  // Mixes of this kind weigh about 1.1 g/mL; the brief reckons exactly, this only picks the cup.
+  const colourMl = ('ml' in asked ? asked.ml : Math.max(asked.g / 1.08, measure.areaCm2 * LEAN_ML_PER_CM2)) * (1 + budget.insurance);
+  const perLoad = (colourMl / measure.pieces) * 1.03;
+  const largest = VESSELS[VESSELS.length - 1] ?? VESSELS[0];
+  const vessel = VESSELS.find((v) => fillableMl(v) >= perLoad) ?? largest;
+  const cups = Math.min(48, Math.max(1, Math.ceil(perLoad / fillableMl(vessel))));
+  return Array.from({ length: cups }, (_, i) => ({
+    id: `c${i + 1}`,
+    vessel: vesselOf(vessel),
+    loading: 'layered' as const,
+    layers: layers.map((l) => ({ ...l })),
+    outlet: 'rim' as const,
+  }));
+}
+
+const palest = (paints: readonly Paint[]): number =>
+  paints.reduce((best, p, i) => (hexToLab(p.hex)[0] > hexToLab(paints[best]?.hex ?? '#000000')[0] ? i : best), 0);

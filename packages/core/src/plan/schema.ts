@@ -1,0 +1,55 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { BudgetSchema } from '../budget/schema';
+import { CupSchema } from '../cup/schema';
+import { MaterialSchema, MediumSchema } from '../material/schema';
+import { MixSchema } from '../mix/schema';
+import { PaintSchema } from '../paint/schema';
+import { SurfaceSchema } from '../surface/schema';
+import { TechniqueChoiceSchema } from '../technique/schema';
+import type { TechniqueId } from '../technique';
+import type { Move } from '../verb';
+import { MoveSchema } from '../verb/schema';
+
+/** Local date, or date and time, without a zone: a pour happens where the artist is. */
+const LocalDate = Type.String({
+  pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])(T([01][0-9]|2[0-3]):[0-5][0-9])?$',
+  title: 'a date such as 2026-11-28 or 2026-11-28T10:00',
+});
+
+export const PlanSchema = Type.Object(
+  {
+    format: Type.Literal('potter.pour'),
+    version: Type.Literal(1),
+    title: Type.String({ minLength: 1, maxLength: 120 }),
+    surface: SurfaceSchema,
+    paints: Type.Array(PaintSchema, { minItems: 1, maxItems: 48 }),
+    materials: Type.Optional(Type.Array(MaterialSchema, { maxItems: 48 })),
+    mediums: Type.Optional(Type.Array(MediumSchema, { maxItems: 48 })),
+    mixes: Type.Array(MixSchema, { minItems: 1, maxItems: 48 }),
+    budget: BudgetSchema,
+    cups: Type.Array(CupSchema, { minItems: 1, maxItems: 48 }),
+    technique: TechniqueChoiceSchema,
+    moves: Type.Array(MoveSchema, { maxItems: 400 }),
+    dates: Type.Optional(
+      Type.Object({ pour: Type.Optional(LocalDate), due: Type.Optional(LocalDate) }, { additionalProperties: false }),
+    ),
+    room: Type.Optional(
+      Type.Object(
+        { tempC: Type.Number({ minimum: -10, maximum: 50 }), rh: Type.Number({ minimum: 0, maximum: 100 }) },
+        { additionalProperties: false },
+      ),
+    ),
+    seed: Type.Integer({ minimum: 0, maximum: 4294967295 }),
+    note: Type.Optional(Type.String({ maxLength: 4000 })),
+  },
+  { additionalProperties: false },
+);
+
+/** What a technique's setting may hold. */
+export type SettingValue = string | number | boolean | [number, number];
+
+/** A plan: one pour, from surface to finish, as one document. The format's rules stand in docs/format. */
+export type Plan = Omit<Static<typeof PlanSchema>, 'moves' | 'technique'> & {
+  moves: Move[];
+  technique: { id: TechniqueId; settings: Record<string, SettingValue> };
+};

@@ -1,0 +1,47 @@
+import { colourNotLoaded } from './colour-not-loaded';
+import { cupTooFull } from './cup-too-full';
+import { edgesUnplanned } from './edges-unplanned';
+import type { Evidence, Finding, RemarkDefinition, Severity } from './evidence';
+import { metallicAsThin } from './metallic-as-thin';
+import { neighboursMerge } from './neighbours-merge';
+import { neighboursMud } from './neighbours-mud';
+import { offConsistency } from './off-consistency';
+import { pinnedOverPot } from './pinned-over-pot';
+import { siliconeMisplaced } from './silicone-misplaced';
+import { tooLittlePaint } from './too-little-paint';
+import { tooMuchPaint } from './too-much-paint';
+import { tooMuchWater } from './too-much-water';
+import { unwantedColour } from './unwanted-colour';
+import { vanishesOverDark } from './vanishes-over-dark';
+
+/** Every remark there is. */
+export const REMARKS: readonly RemarkDefinition[] = [
+  tooLittlePaint,
+  tooMuchPaint,
+  cupTooFull,
+  pinnedOverPot,
+  colourNotLoaded,
+  neighboursMud,
+  neighboursMerge,
+  unwantedColour,
+  vanishesOverDark,
+  metallicAsThin,
+  siliconeMisplaced,
+  tooMuchWater,
+  offConsistency,
+  edgesUnplanned,
+];
+
+export interface Remark extends Finding {
+  readonly code: string;
+}
+
+const RANK: Readonly<Record<Severity, number>> = { spoils: 0, may: 1, note: 2 };
+
+/** All that is worth saying about a plan, gravest first. */
+export const remarksOn = (evidence: Evidence): Remark[] =>
+  REMARKS.flatMap(({ code, see }) => see(evidence).map((finding) => ({ code, ...finding }))).sort(
+    (a, b) => RANK[a.severity] - RANK[b.severity],
+  );
+
+export type { Evidence, Finding, MixResult, PatchOp, RemarkDefinition, Severity } from './evidence';

@@ -1,0 +1,29 @@
+import type { Neighbours } from '../optics/neighbour';
+import { type Evidence, type Finding, nameOf, type Severity } from './evidence';
+import { separate, touchingPairs } from './touching';
+
+/** Findings about touching colours that share one shape: which pairs, how grave, in what words. */
+export function pairFindings(
+  evidence: Evidence,
+  severity: Severity,
+  applies: (judged: Neighbours) => boolean,
+  message: (a: string, b: string, judged: Neighbours) => string,
+): Finding[] {
+  return touchingPairs(evidence)
+    .filter((pair) => applies(pair.judged))
+    .map((pair): Finding => {
+      const [a, b] = [nameOf(evidence, pair.a), nameOf(evidence, pair.b)];
+      const between = separate(evidence, pair);
+      const first = pair.places[0];
+      return {
+        severity,
+        about: `/cups/${first?.cup ?? 0}/layers/${first?.layer ?? 0}`,
+        message: message(a, b, pair.judged),
+        advice: between
+          ? `They touch in ${pair.places.length === 1 ? 'one place' : `${pair.places.length} places`}; a thin layer of ${nameOf(evidence, between.mix)} keeps them apart.`
+          : 'No colour of this plan keeps them apart: add a pale or dark one, or change the order.',
+        numbers: { deltaE: pair.judged.deltaE, mud: pair.judged.mud, places: pair.places.length },
+        ...(between ? { fix: { label: `Put ${nameOf(evidence, between.mix)} between`, patch: between.patch } } : {}),
+      };
+    });
+}

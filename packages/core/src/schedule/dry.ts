@@ -1,0 +1,56 @@
+/** What decides how fast a film dries. */
+export interface DryingFilm {
+  readonly wetMm: number;
+  readonly tempC: number;
+  readonly rh: number;
+  /** A tile or coaster: little paint with air all round. */
+  readonly small: boolean;
+  /** Oil in the paint has to be wiped off before a coat. */
+  readonly oily: boolean;
+}
+
+/** A span of hours after the pour: the earliest and the latest it may be so far. */
+export interface Span {
+  readonly fromH: number;
+  readonly toH: number;
+}
+
+/** Saturation vapour pressure over water, hPa (Magnus formula, Sonntag 1990 constants). */
+export const saturationHPa = (tempC: number): number => 6.112 * Math.exp((17.62 * tempC) / (243.12 + tempC));
+
+/** Vapour-pressure deficit of a room, hPa: how eagerly the air takes up water. */
+export const vapourDeficitHPa = (tempC: number, rh: number): number => saturationHPa(tempC) * (1 - Math.min(rh, 99) / 100);
+
+const REFERENCE_H = 24;
+const REFERENCE_DEFICIT = vapourDeficitHPa(20, 50);
+/** How far single pieces lie from the rule (estimate). */
+const SPREAD = 0.25;
+
+/**
+ * When a film is dry to the touch: a day at 20 °C, 50 % and 1 mm wet, longer with thickness to the power 1.5 to 2
+ * and with damp or cool air (estimate; common practice, no published source). Small tiles take a tenth to a fifth.
+ */
+export function touchDry(film: DryingFilm): Span {
+  const room = REFERENCE_DEFICIT / vapourDeficitHPa(film.tempC, film.rh);
+  const byPower = [film.wetMm ** 1.5, film.wetMm ** 2];
+  const size = film.small ? [0.1, 0.2] : [1, 1];
+  return {
+    fromH: REFERENCE_H * room * Math.min(...byPower) * (size[0] ?? 1) * (1 - SPREAD),
+    toH: REFERENCE_H * room * Math.max(...byPower) * (size[1] ?? 1) * (1 + SPREAD),
+  };
+}
+
+/** Not handled before this, however dry it feels. */
+export const HANDLE_H = 24;
+
+/** When it may be coated: a day at the earliest by one school, a week by the other; longer for thick film. */
+export function coatable(film: DryingFilm): Span {
+  const touch = touchDry(film);
+  return { fromH: Math.max(HANDLE_H, touch.toH), toH: Math.max(7 * 24, touch.toH * 2) * Math.max(1, film.wetMm) };
+}
+
+/** When it is cured through: one to four weeks (estimate). */
+export function cured(film: DryingFilm): Span {
+  const thick = Math.max(1, film.wetMm);
+  return { fromH: Math.max(7 * 24, touchDry(film).toH * 2) * thick, toH: 28 * 24 * thick };
+}

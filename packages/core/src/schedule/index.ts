@@ -1,0 +1,2 @@
+export { coatable, cured, type DryingFilm, saturationHPa, type Span, touchDry, vapourDeficitHPa } from './dry';
+export { addHours, isSmall, type ScheduleEntry, scheduleOf } from './schedule';

@@ -1,0 +1,50 @@
+import type { Move } from '../verb';
+import { coatable, cured, type DryingFilm, HANDLE_H, type Span, touchDry } from './dry';
+
+/** Something that becomes possible, with the earliest and the latest it may be, local time without a zone. */
+export interface ScheduleEntry {
+  readonly act: 'pour' | 'touch' | 'handle' | 'clean' | 'coat' | 'cured' | 'due';
+  readonly from: string;
+  readonly to: string;
+  readonly why: string;
+}
+
+const SMALL_CM2 = 250;
+
+export const isSmall = (areaCm2: number): boolean => areaCm2 <= SMALL_CM2;
+
+/**
+ * Dates of a piece from the day it is poured.
+ * @param pour local date and time, "2026-11-28T10:00"
+ * @param runS how long the pour takes, seconds
+ */
+export function scheduleOf(pour: string, runS: number, film: DryingFilm, moves: readonly Move[], due?: string): ScheduleEntry[] {
+  const end = addHours(pour, runS / 3600);
+  const entry = (act: ScheduleEntry['act'], span: Span, why: string): ScheduleEntry => ({
+    act,
+    from: addHours(end, span.fromH),
+    to: addHours(end, span.toH),
+    why,
+  });
+  const air = `${round1(film.wetMm)} mm of wet film at ${film.tempC} °C and ${film.rh} % damp`;
+  const touch = touchDry(film);
+  const entries: ScheduleEntry[] = [
+    { act: 'pour', from: pour, to: end, why: 'the moves of the plan' },
+    entry('touch', touch, air),
+  ];
+  if (film.small) entries.push(entry('handle', { fromH: Math.max(HANDLE_H, touch.toH), toH: Math.max(HANDLE_H, touch.toH) }, 'small pieces feel dry long before they are'));
+  const coat = coatable(film);
+  if (film.oily) entries.push(entry('clean', { fromH: coat.fromH, toH: coat.toH }, 'oil in a mix has to come off before a coat'));
+  if (film.oily || moves.some((m) => m.verb === 'coat')) entries.push(entry('coat', coat, 'a day by one school, a week by the other'));
+  entries.push(entry('cured', cured(film), 'dry right through'));
+  if (due !== undefined) entries.push({ act: 'due', from: withTime(due), to: withTime(due), why: 'promised' });
+  return entries;
+}
+
+const withTime = (date: string): string => (date.length === 10 ? `${date}T12:00` : date);
+const round1 = (n: number): number => Math.round(n * 10) / 10;
+
+/** Adds hours to a local date and time; plain calendar arithmetic, no time zone is involved. */
+export function addHours(local: string, hours: number): string {
+  return new Date(Date.parse(`${withTime(local)}Z`) + hours * 3_600_000).toISOString().slice(0, 16);
+}

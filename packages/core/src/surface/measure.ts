@@ -1,0 +1,33 @@
+import type { Shape, Surface } from './schema';
+import { rect } from './shape/rect';
+import { round } from './shape/round';
+import type { ShapeDefinition } from './shape/shape';
+
+/** Every surface shape by its kind. To add one, copy a file in `shape/` and name it here and in the schema. */
+export const SHAPES = { rect, round } as const;
+
+/** The definition that fits this shape. */
+export const shapeOf = (shape: Shape): ShapeDefinition<Shape> =>
+  SHAPES[shape.kind] as unknown as ShapeDefinition<Shape>;
+
+export interface SurfaceMeasure {
+  /** Face area of all pieces, cm². */
+  readonly areaCm2: number;
+  /** Area of the edges that are to be covered, all pieces, cm²: outline × depth. 0 where they are left bare. */
+  readonly edgeCm2: number;
+  /** Outline of one piece, mm. */
+  readonly outlineMm: number;
+  readonly pieces: number;
+}
+
+/** Areas a surface offers to paint. Sets multiply. */
+export function measureSurface(surface: Surface): SurfaceMeasure {
+  const shape = shapeOf(surface.shape);
+  const outlineMm = shape.outlineMm(surface.shape);
+  return {
+    areaCm2: (shape.areaMm2(surface.shape) / 100) * surface.pieces,
+    edgeCm2: surface.coverEdges ? ((outlineMm * surface.edgeDepthMm) / 100) * surface.pieces : 0,
+    outlineMm,
+    pieces: surface.pieces,
+  };
+}

@@ -1,0 +1,23 @@
+import { Type } from '@sinclair/typebox';
+import type { ShapeDefinition } from './shape';
+
+export type Round = { kind: 'round'; diameterMm: number };
+
+export const round = {
+  kind: 'round',
+  schema: Type.Object(
+    { kind: Type.Literal('round'), diameterMm: Type.Number({ minimum: 5, maximum: 5000 }) },
+    { additionalProperties: false },
+  ),
+  areaMm2: ({ diameterMm: d }) => (Math.PI * d * d) / 4,
+  outlineMm: ({ diameterMm }) => Math.PI * diameterMm,
+  bounds: ({ diameterMm }) => ({ widthMm: diameterMm, heightMm: diameterMm }),
+  path: ({ diameterMm: d }) => `M0 ${d / 2}A${d / 2} ${d / 2} 0 1 1 ${d} ${d / 2}A${d / 2} ${d / 2} 0 1 1 0 ${d / 2}Z`,
+  // Six ways round: objects without corners are taken round the sides (handbook 6, common practice).
+  reaches: ({ diameterMm: d }) =>
+    [0, 60, 120, 180, 240, 300].map((deg) => {
+      const a = ((deg + 30) * Math.PI) / 180;
+      return [(d / 2) * (1 + Math.cos(a)), (d / 2) * (1 + Math.sin(a))] as const;
+    }),
+  says: ({ diameterMm }, length) => `${length(diameterMm)} round`,
+} as const satisfies ShapeDefinition<Round>;

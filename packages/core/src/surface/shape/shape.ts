@@ -1,0 +1,15 @@
+import type { TObject } from '@sinclair/typebox';
+
+/** What every surface shape must tell about itself. Lengths in mm, areas in mm². */
+export interface ShapeDefinition<S extends { kind: string }> {
+  readonly kind: S['kind'];
+  readonly schema: TObject;
+  readonly areaMm2: (shape: S) => number;
+  readonly outlineMm: (shape: S) => number;
+  readonly bounds: (shape: S) => { readonly widthMm: number; readonly heightMm: number };
+  /** The outline as SVG path data in mm, origin at the upper left of the bounds. */
+  readonly path: (shape: S) => string;
+  /** Where a tilt must carry paint to: corners of a rectangle, points round the rim of a disc. Clockwise. */
+  readonly reaches: (shape: S) => readonly (readonly [number, number])[];
+  readonly says: (shape: S, length: (mm: number) => string) => string;
+}

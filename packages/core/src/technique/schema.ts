@@ -1,0 +1,24 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { fieldSchema } from '../field/kind';
+import { tagged } from '../field/schema';
+import { TECHNIQUES, type TechniqueId } from './index';
+
+/** A technique as a plan names it; settings left out take the technique's defaults. */
+export const TechniqueChoiceSchema = tagged(
+  'id',
+  Object.values(TECHNIQUES).map((technique) =>
+    Type.Object(
+      {
+        id: Type.Literal(technique.id),
+        settings: Type.Object(
+          Object.fromEntries(
+            Object.entries(technique.settings).map(([name, field]) => [name, Type.Optional(fieldSchema(field))]),
+          ),
+          { additionalProperties: false },
+        ),
+      },
+      { additionalProperties: false },
+    ),
+  ),
+);
+export type TechniqueChoice = Static<typeof TechniqueChoiceSchema> & { id: TechniqueId };

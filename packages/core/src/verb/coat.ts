@@ -1,0 +1,22 @@
+import { defineVerb } from './verb';
+
+/** Density of a top coat: two-part resin about 1.1, varnish about 1.03 g/mL (from memory). */
+const COAT_G_PER_ML = { varnish: 1.03, resin: 1.1 } as const;
+
+export const coat = defineVerb({
+  verb: 'coat',
+  title: 'Top coat',
+  fields: {
+    product: { kind: 'choice', label: 'Product', of: ['varnish', 'resin'] },
+    filmMm: { kind: 'number', label: 'Film', min: 0.02, max: 10, unit: 'mm' },
+  },
+  usualS: 900,
+  each: true,
+  care: ['resin', 'spray'],
+  says: (move) => `Coat with ${move.product}, ${move.filmMm} mm; wipe any oil off first. The product’s own sheet decides ratio and wait.`,
+  // Volume = area × film + covered edges × half the film (estimate).
+  takes: ({ product, filmMm }, { areaCm2, edgeCm2 }) => {
+    const ml = (areaCm2 * filmMm + (edgeCm2 * filmMm) / 2) / 10;
+    return [{ use: 'coat', ml, g: ml * COAT_G_PER_ML[product] }];
+  },
+});

@@ -1,0 +1,15 @@
+import { directionWords } from './place';
+import { defineVerb } from './verb';
+
+export const tilt = defineVerb({
+  verb: 'tilt',
+  title: 'Tilt',
+  fields: {
+    towardDeg: { kind: 'number', label: 'Down toward', min: -360, max: 360, unit: 'deg' },
+    angleDeg: { kind: 'number', label: 'Angle', min: 0, max: 60, unit: 'deg' },
+  },
+  usualS: 14,
+  each: true,
+  care: [],
+  says: (move) => `Tilt about ${move.angleDeg}° down to the ${directionWords(move.towardDeg)}, until the paint is over the edge there.`,
+});

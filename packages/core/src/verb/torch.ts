@@ -1,0 +1,11 @@
+import { defineVerb } from './verb';
+
+export const torch = defineVerb({
+  verb: 'torch',
+  title: 'Torch',
+  fields: {},
+  usualS: 8,
+  each: true,
+  care: ['open-flame'],
+  says: () => 'One quick pass of the flame, high and always moving. More can be added, never taken away.',
+});

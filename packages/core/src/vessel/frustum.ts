@@ -1,0 +1,37 @@
+import type { Vessel } from './schema';
+
+const ML_PER_MM3 = 1e-3;
+
+/**
+ * Volume of a frustum filled to `levelMm`, mL: V = πy/3 (R² + Rr + r²) with R the radius at the level y.
+ * Elementary geometry; the level is held within the cup.
+ */
+export function volumeAtMl(vessel: Vessel, levelMm: number): number {
+  const y = Math.min(Math.max(levelMm, 0), vessel.heightMm);
+  const r = vessel.bottomMm / 2;
+  const top = r + taper(vessel) * y;
+  return ((Math.PI * y) / 3) * (top * top + top * r + r * r) * ML_PER_MM3;
+}
+
+/**
+ * Level a volume reaches, mm above the floor: y = (∛(r³ + 3mV/π) − r)/m, or V/(πr²) where the wall is upright.
+ * A volume over the capacity returns the level as if the wall went on, so that an overflow can be told in mm.
+ */
+export function levelAtMm(vessel: Vessel, volumeMl: number): number {
+  const mm3 = Math.max(0, volumeMl) / ML_PER_MM3;
+  const r = vessel.bottomMm / 2;
+  const m = taper(vessel);
+  // Below 1e-6 the cube root loses its digits; the cylinder is then right to 1e-6 of the level.
+  if (Math.abs(m) < 1e-6) return mm3 / (Math.PI * r * r);
+  return (Math.cbrt(r ** 3 + (3 * m * mm3) / Math.PI) - r) / m;
+}
+
+/** All a vessel holds to the brim, mL. */
+export const capacityMl = (vessel: Vessel): number => volumeAtMl(vessel, vessel.heightMm);
+
+/** What may be filled: 10 mm or a tenth of the height stay free, whichever is more (common practice, no published source). */
+export function fillableMl(vessel: Vessel): number {
+  return volumeAtMl(vessel, vessel.heightMm - Math.max(10, vessel.heightMm / 10));
+}
+
+const taper = (v: Vessel): number => (v.topMm - v.bottomMm) / 2 / v.heightMm;
