@@ -1,7 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { PaintSchema } from '../../core/src/paint/schema';
-import { type Plan, PlanSchema } from '../../core/src/plan/schema';
-import { StudioSchema } from '../../core/src/plan/studio';
+import { PaintSchema, PlanSchema, StudioSchema } from '@potter/core/document';
+import type { Plan } from '@potter/core/plan';
 
 const ServerId = Type.String({ pattern: '^[a-z0-9-]{8,40}$', title: 'an id of this studio' });
 const Revision = Type.Integer({ minimum: 1 });

@@ -1,0 +1,34 @@
+import Fastify, { type FastifyInstance } from 'fastify';
+import type { Database } from './db/open';
+import { serveApplication } from './http/assets';
+import { by, holdToContract } from './http/contract';
+import { guard } from './http/guard';
+import { refuseInOneShape } from './http/refusal';
+import { paintRoutes } from './paints/routes';
+import { planRoutes } from './plans/routes';
+
+export const VERSION = '0.1.0';
+
+/** Twelve colours in forty layers with all their moves are some 30 kB; a plan beyond this is a mistake. */
+const BODY_BYTES = 1_000_000;
+
+export interface AppSetting {
+  readonly db: Database;
+  /** Folder of the built application; without it only the API is served. */
+  readonly webFolder?: string;
+  readonly now?: () => Date;
+  readonly log?: boolean;
+}
+
+/** The whole server, not yet listening. It keeps no state but the database. */
+export async function buildApp({ db, webFolder, now = () => new Date(), log = false }: AppSetting): Promise<FastifyInstance> {
+  const app = Fastify({ bodyLimit: BODY_BYTES, logger: log ? { level: 'warn' } : false, forceCloseConnections: 'idle' });
+  refuseInOneShape(app);
+  guard(app);
+  holdToContract(app);
+  app.get('/api/health', { schema: { response: { 200: by('Health') } } }, () => ({ ok: true, version: VERSION }));
+  planRoutes(app, db, now);
+  paintRoutes(app, db);
+  await serveApplication(app, webFolder);
+  return app;
+}

@@ -1,0 +1,37 @@
+import type { FastifyInstance } from 'fastify';
+import { Refused } from './refusal';
+
+const LOOPBACK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d{1,5})?$/i;
+
+const POLICY = [
+  "default-src 'self'",
+  "script-src 'self' 'wasm-unsafe-eval'",
+  "worker-src 'self' blob:",
+  "style-src 'self' 'unsafe-inline'",
+  "img-src 'self' blob: data:",
+  "connect-src 'self'",
+  "base-uri 'none'",
+  "form-action 'self'",
+  "frame-ancestors 'none'",
+].join('; ');
+
+/**
+ * Answers only to this machine by its own names (another site's page cannot reach the studio by a name that
+ * resolves here), and lets pages run nothing but what was shipped.
+ */
+export function guard(app: FastifyInstance): void {
+  app.addHook('onRequest', async (request) => {
+    const { host, origin } = request.headers;
+    if (!host || !LOOPBACK.test(host)) throw new Refused(403, 'host', 'The studio answers only on this machine, at http://127.0.0.1.');
+    if (origin !== undefined && origin !== `http://${host}`) throw new Refused(403, 'origin', 'Another site may not use the studio.');
+  });
+  app.addHook('onSend', async (_request, reply) => {
+    reply.headers({
+      'content-security-policy': POLICY,
+      'x-content-type-options': 'nosniff',
+      'referrer-policy': 'no-referrer',
+      'cross-origin-opener-policy': 'same-origin',
+      'cross-origin-resource-policy': 'same-origin',
+    });
+  });
+}

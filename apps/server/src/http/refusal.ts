@@ -1,0 +1,40 @@
+import type { Refusal } from '@potter/contract';
+import type { Fault } from '@potter/core/field';
+import type { FastifyInstance } from 'fastify';
+
+/** A request that cannot be carried out: a status, a code for programs, a message for people. */
+export class Refused extends Error {
+  constructor(
+    readonly statusCode: number,
+    readonly code: string,
+    message: string,
+    readonly faults: readonly Fault[] = [],
+    readonly revision?: number,
+  ) {
+    super(message);
+  }
+}
+
+/** Gives every refusal, ours or the framework's, the one shape of the contract. */
+export function refuseInOneShape(app: FastifyInstance): void {
+  app.setErrorHandler((error: Error & { statusCode?: number; code?: string }, request, reply) => {
+    const status = error.statusCode ?? 500;
+    if (status >= 500) request.log.error(error);
+    const body: Refusal = {
+      error: {
+        code: error instanceof Refused ? error.code : (FRAMEWORK[error.code ?? '']?.code ?? (status >= 500 ? 'server' : 'request')),
+        message: status >= 500 ? 'Something went wrong in the studio’s server. Nothing was saved; try again.' : (FRAMEWORK[error.code ?? '']?.message ?? error.message),
+        faults: error instanceof Refused ? [...error.faults] : [],
+        ...(error instanceof Refused && error.revision !== undefined ? { revision: error.revision } : {}),
+      },
+    };
+    return reply.code(status).type('application/json; charset=utf-8').serializer(JSON.stringify).send(body);
+  });
+}
+
+const FRAMEWORK: Readonly<Record<string, { code: string; message: string }>> = {
+  FST_ERR_CTP_BODY_TOO_LARGE: { code: 'too-large', message: 'That is too large to be a plan.' },
+  FST_ERR_CTP_INVALID_MEDIA_TYPE: { code: 'not-json', message: 'Send it as application/json.' },
+  FST_ERR_CTP_INVALID_JSON_BODY: { code: 'not-json', message: 'That is not JSON.' },
+  FST_ERR_CTP_EMPTY_JSON_BODY: { code: 'not-json', message: 'There is no body.' },
+};

@@ -1,0 +1,31 @@
+import { existsSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { buildApp } from './app';
+import { openDatabase } from './db/open';
+import { seed } from './seed/seed';
+
+// Bundled into dist/ or run from src/: either way one folder below the server's own.
+const here = resolve(import.meta.dirname, '..');
+const port = Number(process.env.PORT ?? 4173);
+const url = process.env.POTTER_DB ?? pathToFileURL(resolve(here, 'data/potter.db')).href;
+const webFolder = resolve(here, '../web/dist');
+
+const db = await openDatabase(url, resolve(here, 'drizzle'));
+if (process.env.POTTER_SEED) await seed(db, resolve(process.env.POTTER_SEED), new Date());
+
+const app = await buildApp({ db, log: true, ...(existsSync(webFolder) ? { webFolder } : {}) });
+await app.listen({ host: '127.0.0.1', port });
+console.log(`Potter is at http://127.0.0.1:${port}`);
+
+let stopping = false;
+for (const signal of ['SIGINT', 'SIGTERM'] as const) {
+  process.on(signal, async () => {
+    if (stopping) return;
+    stopping = true;
+    // Requests under way are answered, then the database is closed.
+    await app.close();
+    db.close();
+    process.exit(0);
+  });
+}

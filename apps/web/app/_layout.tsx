@@ -1,0 +1,19 @@
+import '../global.css';
+import { AtkinsonHyperlegibleNext_400Regular } from '@expo-google-fonts/atkinson-hyperlegible-next/400Regular';
+import { AtkinsonHyperlegibleNext_700Bold } from '@expo-google-fonts/atkinson-hyperlegible-next/700Bold';
+import { BricolageGrotesque_800ExtraBold } from '@expo-google-fonts/bricolage-grotesque/800ExtraBold';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { useFonts } from 'expo-font';
+import { Slot } from 'expo-router';
+import { useState } from 'react';
+
+export default function RootLayout() {
+  // Text is shown in the system's face until the fonts are there: a title late is worse than a title that settles.
+  useFonts({ AtkinsonHyperlegibleNext_400Regular, AtkinsonHyperlegibleNext_700Bold, BricolageGrotesque_800ExtraBold });
+  const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { staleTime: 5000, retry: 1 } } }));
+  return (
+    <QueryClientProvider client={client}>
+      <Slot />
+    </QueryClientProvider>
+  );
+}

@@ -1,0 +1,1 @@
+export { BenchScreen as default } from '@/bench/bench-screen';

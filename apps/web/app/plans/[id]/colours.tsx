@@ -1,0 +1,1 @@
+export { ColoursStation as default } from '@/colours/colours-station';

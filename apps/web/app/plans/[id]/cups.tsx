@@ -1,0 +1,1 @@
+export { CupsStation as default } from '@/cups/cups-station';

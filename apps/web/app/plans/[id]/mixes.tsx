@@ -1,0 +1,1 @@
+export { MixesStation as default } from '@/mixes/mixes-station';

@@ -1,0 +1,1 @@
+export { SurfaceStation as default } from '@/surface/surface-station';

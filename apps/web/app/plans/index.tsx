@@ -1,0 +1,1 @@
+export { PlansScreen as default } from '@/plans/plans-screen';

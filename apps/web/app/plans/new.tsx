@@ -1,0 +1,1 @@
+export { NewPlanScreen as default } from '@/plans/new-plan-screen';

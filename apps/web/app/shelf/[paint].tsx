@@ -1,0 +1,1 @@
+export { PaintScreen as default } from '@/shelf/paint-screen';

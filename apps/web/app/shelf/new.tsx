@@ -1,0 +1,1 @@
+export { NewPaintScreen as default } from '@/shelf/paint-screen';

@@ -1,0 +1,35 @@
+const http = require('node:http');
+const { getDefaultConfig } = require('expo/metro-config');
+const { withNativeWind } = require('nativewind/metro');
+
+const config = getDefaultConfig(__dirname);
+
+// TypeBox's ESM build has a binding named `Object`, which Babel's ESM to CommonJS step turns into a crash: use its CJS build.
+config.resolver.resolveRequest = (context, moduleName, platform) =>
+  context.resolveRequest(
+    /^@sinclair\/typebox(\/|$)/.test(moduleName) ? { ...context, isESMImport: false } : context,
+    moduleName,
+    platform,
+  );
+
+// The development server hands /api on, so that the page needs one origin only.
+const api = new URL(process.env.POTTER_API ?? 'http://127.0.0.1:4173');
+const enhance = config.server.enhanceMiddleware;
+config.server.enhanceMiddleware = (middleware, server) => {
+  const next = enhance ? enhance(middleware, server) : middleware;
+  return (req, res, done) => {
+    if (!req.url.startsWith('/api/')) return next(req, res, done);
+    const headers = { ...req.headers, host: api.host, ...(req.headers.origin ? { origin: api.origin } : {}) };
+    const up = http.request({ host: api.hostname, port: api.port, path: req.url, method: req.method, headers }, (r) => {
+      res.writeHead(r.statusCode, r.headers);
+      r.pipe(res);
+    });
+    up.on('error', (error) => {
+      res.statusCode = 502;
+      res.end(String(error));
+    });
+    req.pipe(up);
+  };
+};
+
+module.exports = withNativeWind(config, { input: './global.css', typescriptEnvPath: 'env.d.ts' });

@@ -1,0 +1,72 @@
+import { normalise } from '@potter/core/budget';
+import { edit as edits } from '@potter/core/plan';
+import { trim } from '@potter/core/quantity';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { usePlan } from '@/plan/plan-context';
+import { StationScreen } from '@/plan/station-screen';
+import { PaintPicker } from '@/shelf/paint-picker';
+import { Button } from '@/ui/button';
+import { Chip } from '@/ui/chip';
+import { NumberField } from '@/ui/quantity-field';
+import { Body, Figure, Small, Strong } from '@/ui/type';
+import { PaletteStrip } from './palette-strip';
+
+export function ColoursStation() {
+  const { plan, brief, edit } = usePlan();
+  const [picking, setPicking] = useState(false);
+  const shares = normalise(plan.budget.shares);
+  const rows = shares.flatMap(({ mix, share }) => {
+    const found = brief.mixes.find((m) => m.id === mix);
+    const name = plan.mixes.find((m) => m.id === mix)?.name;
+    const g = brief.budget.pots.filter((p) => p.use === 'colour' && p.mix === mix).reduce((sum, p) => sum + p.g, 0);
+    return found && name ? [{ id: mix, name, share, g, mix: found }] : [];
+  });
+  return (
+    <StationScreen station="colours">
+      <PaletteStrip parts={rows.map((r) => ({ share: r.share, overWhite: r.mix.hexOverWhite, overBlack: r.mix.hexOverBlack, name: r.name }))} />
+      <View role="list">
+        {rows.map((row) => (
+          <View role="listitem" key={row.id} className="flex-row items-center gap-3 border-b border-rule py-2">
+            <Chip size={40} overWhite={row.mix.hexOverWhite} overBlack={row.mix.hexOverBlack} />
+            <View className="min-w-0 flex-1">
+              <Strong lines={2}>{row.name}</Strong>
+              <Small>{row.mix.opacity.film.class} as poured</Small>
+            </View>
+            <NumberField
+              className="w-[76px]"
+              hideLabel
+              label={`Share of ${row.name}`}
+              value={row.share}
+              min={0}
+              max={1}
+              per={0.01}
+              decimals={0}
+              suffix=" %"
+              onChange={(share) => edit((p) => edits.setShare(p, row.id, share), `share ${row.id}`)}
+            />
+            <Figure className="w-[68px] justify-end" figure={trim(row.g, 1)} unit="g" />
+          </View>
+        ))}
+      </View>
+      <View className="flex-row flex-wrap gap-2">
+        <Button primary={!picking} label={picking ? 'Done' : '+ Colour'} onPress={() => setPicking(!picking)} />
+        <Button label="Even shares" onPress={() => edit(edits.evenShares)} />
+      </View>
+      {picking ? (
+        <View className="gap-2">
+          <Body>Tap a paint to pour it too; tap it again to leave it out.</Body>
+          <PaintPicker
+            chosen={plan.paints.map((p) => p.id)}
+            onToggle={(paint) =>
+              edit((p) => {
+                const mix = p.mixes.find((m) => m.paints.some((used) => used.paint === paint.id));
+                return mix ? edits.removeColour(p, mix.id) : edits.addColour(p, paint);
+              })
+            }
+          />
+        </View>
+      ) : null}
+    </StationScreen>
+  );
+}

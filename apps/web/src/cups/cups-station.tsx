@@ -1,0 +1,115 @@
+import { edit as edits } from '@potter/core/plan';
+import { trim } from '@potter/core/quantity';
+import { VESSELS, vesselOf } from '@potter/core/vessel';
+import { useState } from 'react';
+import { Pressable, Text, View } from 'react-native';
+import { usePlan } from '@/plan/plan-context';
+import { StationScreen } from '@/plan/station-screen';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/choice';
+import { Body } from '@/ui/type';
+import { CoreSample } from './core-sample';
+import { CupDrawing } from './cup-drawing';
+import { Emission } from './emission';
+import { LayerPanel } from './layer-panel';
+import { useWide } from '@/ui/use-wide';
+
+export function CupsStation() {
+  const { plan, brief, edit } = usePlan();
+  const wide = useWide();
+  const [chosenCup, setChosenCup] = useState(0);
+  const [layer, setLayer] = useState<number>();
+  const [adding, setAdding] = useState(false);
+  const cup = Math.min(chosenCup, plan.cups.length - 1);
+  const doc = plan.cups[cup];
+  const loaded = brief.cups[cup];
+  if (!doc || !loaded) return null;
+  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const mixOf = (id: string) => brief.mixes.find((m) => m.id === id);
+  const selected = layer !== undefined && layer < loaded.layers.length ? layer : undefined;
+  const free = loaded.fillableMl - loaded.filledMl;
+  return (
+    <StationScreen
+      station="cups"
+      foot={
+        selected !== undefined && doc.layers?.[selected] ? (
+          <LayerPanel cup={cup} index={selected} layer={doc.layers[selected]} loaded={loaded.layers[selected]} count={doc.layers.length} onMoved={setLayer} name={nameOf(doc.layers[selected].mix)} />
+        ) : null
+      }
+    >
+      <View className="flex-row flex-wrap items-start gap-2">
+        <View role="tablist" aria-label="Cups" className="flex-1 flex-row flex-wrap gap-2">
+          {plan.cups.map((c, i) => (
+            <Pressable
+              key={c.id}
+              role="tab"
+              aria-selected={i === cup}
+              aria-label={`Cup ${i + 1}`}
+              onPress={() => {
+                setChosenCup(i);
+                setLayer(undefined);
+              }}
+              className={`min-h-[44px] justify-center border px-3 ${i === cup ? 'border-ink bg-ink' : 'border-outline'}`}
+            >
+              <Text className={`font-bold text-16 ${i === cup ? 'text-surround' : 'text-ink'}`}>Cup {i + 1}</Text>
+            </Pressable>
+          ))}
+        </View>
+        {doc.layers ? <Button label={adding ? 'Done' : '+ Layer'} onPress={() => setAdding(!adding)} /> : null}
+      </View>
+      {adding ? (
+        <Choice
+          label="Goes in on top"
+          value=""
+          options={plan.mixes.map((m) => ({ value: m.id, label: m.name }))}
+          onChange={(mix) => {
+            edit((p) => edits.addLayer(p, cup, mix));
+            setLayer(loaded.layers.length);
+            setAdding(false);
+          }}
+        />
+      ) : null}
+      {loaded.loads > 1 ? <Body>This cup is loaded {loaded.loads} times, once for each piece.</Body> : null}
+      {doc.reverseOf === undefined ? null : <Body>Loaded like cup {plan.cups.findIndex((c) => c.id === doc.reverseOf) + 1}, the other way round.</Body>}
+      <View className="flex-row items-end gap-4">
+        {wide ? <CupDrawing cup={loaded} vessel={doc.vessel} hexOf={(id) => mixOf(id)?.masstoneHex ?? '#808080'} /> : null}
+        <View className="flex-1">
+          <CoreSample
+            layers={loaded.layers}
+            selected={selected}
+            onSelect={(i) => setLayer(i === selected ? undefined : i)}
+            nameOf={nameOf}
+            chipOf={(id) => ({ masstone: mixOf(id)?.masstoneHex ?? '#808080', overWhite: mixOf(id)?.hexOverWhite ?? '#808080', overBlack: mixOf(id)?.hexOverBlack ?? '#808080' })}
+            placementOf={(i) => {
+              const l = doc.layers?.[i];
+              return l?.placement === 'high' && l.dropMm ? `high ${trim(l.dropMm / 10, 0)} cm` : (loaded.layers[i]?.placement ?? '');
+            }}
+          />
+        </View>
+      </View>
+      <Emission cup={loaded} nameOf={nameOf} hexOf={(id) => mixOf(id)?.masstoneHex ?? '#808080'} />
+      <Body>
+        {trim(loaded.filledMl, 0)} mL in a cup of {trim(loaded.capacityMl, 0)} mL, {free >= 0 ? `${trim(free, 0)} mL still free` : `${trim(-free, 0)} mL too much`} with head-room kept.
+      </Body>
+      <Choice
+        label="Cup"
+        value={VESSELS.find((v) => v.topMm === doc.vessel.topMm && v.bottomMm === doc.vessel.bottomMm && v.heightMm === doc.vessel.heightMm)?.id ?? 'own'}
+        options={[...VESSELS.map((v) => ({ value: v.id as string, label: v.name })), ...(VESSELS.some((v) => v.topMm === doc.vessel.topMm && v.heightMm === doc.vessel.heightMm) ? [] : [{ value: 'own', label: doc.vessel.name ?? 'Own cup' }])]}
+        onChange={(id) => {
+          const vessel = VESSELS.find((v) => v.id === id);
+          if (vessel) edit((p) => edits.setCup(p, cup, (c) => ({ ...c, vessel: vesselOf(vessel) })));
+        }}
+      />
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          label="+ Cup"
+          onPress={() => {
+            edit(edits.addCup);
+            setChosenCup(plan.cups.length);
+          }}
+        />
+        {plan.cups.length > 1 ? <Button label={`Take cup ${cup + 1} away`} onPress={() => edit((p) => edits.removeCup(p, cup))} /> : null}
+      </View>
+    </StationScreen>
+  );
+}

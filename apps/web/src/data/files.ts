@@ -1,0 +1,31 @@
+/** Hands a text to the browser as a download. */
+export function saveFile(name: string, text: string, type = 'application/json'): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  // The download has its own hold on the data once the click has been handled.
+  setTimeout(() => URL.revokeObjectURL(url), 1000);
+}
+
+/** Asks for one file and gives its text; undefined where the artist thinks better of it. */
+export function pickFile(accept: string): Promise<string | undefined> {
+  return new Promise((resolve) => {
+    const input = document.createElement('input');
+    input.type = 'file';
+    input.accept = accept;
+    input.setAttribute('aria-label', 'Plan file');
+    input.style.display = 'none';
+    input.addEventListener('change', () => {
+      input.remove();
+      void input.files?.[0]?.text().then(resolve);
+    });
+    input.addEventListener('cancel', () => {
+      input.remove();
+      resolve(undefined);
+    });
+    document.body.append(input);
+    input.click();
+  });
+}

@@ -1,0 +1,31 @@
+import type { PlanList, PlanRecord } from '@potter/contract';
+import type { Plan } from '@potter/core/plan';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { call } from './api';
+
+export const plansKey = ['plans'] as const;
+
+export const usePlans = () => useQuery({ queryKey: plansKey, queryFn: () => call<PlanList>('/api/plans').then((list) => list.plans) });
+
+export const fetchPlan = (id: string) => call<PlanRecord>(`/api/plans/${encodeURIComponent(id)}`);
+
+export function useCreatePlan() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (plan: Plan) => call<PlanRecord>('/api/plans', { method: 'POST', body: { plan } }),
+    onSuccess: () => client.invalidateQueries({ queryKey: plansKey }),
+  });
+}
+
+/** Deletes a plan and hands it back, so that it can be put in again. */
+export function useDeletePlan() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: async (id: string) => {
+      const { plan } = await fetchPlan(id);
+      await call(`/api/plans/${encodeURIComponent(id)}`, { method: 'DELETE' });
+      return plan;
+    },
+    onSuccess: () => client.invalidateQueries({ queryKey: plansKey }),
+  });
+}

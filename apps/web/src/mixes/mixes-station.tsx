@@ -1,0 +1,48 @@
+import { trim } from '@potter/core/quantity';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { usePlan } from '@/plan/plan-context';
+import { StationScreen } from '@/plan/station-screen';
+import { Chip } from '@/ui/chip';
+import { Figure, Small, Strong } from '@/ui/type';
+import { MediumsToMake } from './mediums-to-make';
+import { MixDetail } from './mix-detail';
+import { ratioWords } from './ratio-words';
+
+export function MixesStation() {
+  const { plan, brief } = usePlan();
+  const [open, setOpen] = useState(plan.mixes[0]?.id);
+  return (
+    <StationScreen station="mixes">
+      <View role="list">
+        {brief.mixes.map((mix, index) => {
+          const doc = plan.mixes[index];
+          if (!doc) return null;
+          const shown = open === mix.id;
+          return (
+            <View role="listitem" key={mix.id} className={`border-b border-b-rule border-l-4 ${shown ? 'border-l-ink bg-raised' : 'border-l-transparent'}`}>
+              <Pressable
+                role="button"
+                aria-expanded={shown}
+                aria-label={`${doc.name}, ${trim(mix.g, 1)} g`}
+                onPress={() => setOpen(shown ? undefined : mix.id)}
+                className="min-h-[60px] flex-row items-center gap-3 px-2 py-2"
+              >
+                <Chip size={40} overWhite={mix.hexOverWhite} overBlack={mix.hexOverBlack} />
+                <View className="min-w-0 flex-1">
+                  <Strong lines={2}>{doc.name}</Strong>
+                  <Small>
+                    {ratioWords(doc)}, {mix.consistency}
+                  </Small>
+                </View>
+                <Figure figure={trim(mix.g, 1)} unit="g" />
+              </Pressable>
+              {shown ? <MixDetail index={index} mix={doc} brief={mix} /> : null}
+            </View>
+          );
+        })}
+      </View>
+      <MediumsToMake />
+    </StationScreen>
+  );
+}

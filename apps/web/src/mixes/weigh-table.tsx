@@ -1,0 +1,36 @@
+import type { WeighStep } from '@potter/core/mix';
+import { trim } from '@potter/core/quantity';
+import { View } from 'react-native';
+import { Body, Figure, Small, Strong } from '@/ui/type';
+
+interface Props {
+  readonly title: string;
+  readonly steps: readonly WeighStep[];
+  readonly nameOf: (id: string) => string;
+}
+
+/** What goes in, in order, and what the scale reads after each. */
+export function WeighTable({ title, steps, nameOf }: Props) {
+  return (
+    <View role="table" aria-label={title}>
+      <View role="row" className="flex-row items-baseline border-b border-ink pb-1">
+        <Strong className="flex-1">{title}</Strong>
+        <Small className="w-[72px] text-right">add</Small>
+        <Small className="w-[88px] text-right">scale reads</Small>
+      </View>
+      {steps.map((step, i) => (
+        <View role="row" key={`${step.material} ${i}`} className="flex-row items-baseline border-b border-rule py-2">
+          <Body className="flex-1">{nameOf(step.material)}</Body>
+          {step.drops === undefined ? (
+            <>
+              <Figure className="w-[72px] justify-end" figure={trim(step.g, 1)} unit="g" />
+              <Figure className="w-[88px] justify-end" figure={trim(step.scaleReadsG, 1)} unit="g" />
+            </>
+          ) : (
+            <Figure className="w-[160px] justify-end" figure={String(step.drops)} unit={step.drops === 1 ? 'drop, last' : 'drops, last'} />
+          )}
+        </View>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,41 @@
+import { edit as edits } from '@potter/core/plan';
+import { pourFileName, writePour } from '@potter/core/format';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { saveFile } from '@/data/files';
+import { useDeletePlan } from '@/data/plans';
+import { dropped } from '@/plans/dropped';
+import { Button } from '@/ui/button';
+import { TextField } from '@/ui/text-field';
+import { usePlan } from './plan-context';
+
+/** What concerns the plan as a whole: its name, its file, its end. */
+export function PlanMenu() {
+  const { id, plan, edit } = usePlan();
+  const router = useRouter();
+  const remove = useDeletePlan();
+  return (
+    <View className="mt-4 gap-3 border-t border-rule pt-4" role="group" aria-label="This plan">
+      <TextField
+        label="Name of the plan"
+        shown={plan.title}
+        read={(text) => (text.trim() === '' ? { ok: false, fault: 'A plan needs a name.' } : { ok: true, value: text.trim().slice(0, 120) })}
+        onChange={(title) => edit((p) => edits.rename(p, title), 'title')}
+      />
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Save as file" onPress={() => saveFile(pourFileName(plan.title), writePour(plan))} />
+        <Button
+          label="Delete plan"
+          onPress={() =>
+            remove.mutate(id, {
+              onSuccess: (gone) => {
+                dropped.set(gone);
+                router.replace('/plans');
+              },
+            })
+          }
+        />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,46 @@
+import type { Brief, Plan } from '@potter/core/plan';
+import { show, trim } from '@potter/core/quantity';
+import { shapeOf } from '@potter/core/surface';
+
+export interface Station {
+  readonly id: 'surface' | 'colours' | 'mixes' | 'cups';
+  readonly name: string;
+  /** The one figure that tells where this station stands. */
+  readonly key: (plan: Plan, brief: Brief) => string;
+  /** Which remarks are settled here, by the start of what they are about. */
+  readonly about: readonly string[];
+}
+
+/** The stations of a plan, in the order people work. To add one: a screen, and a line here. */
+export const STATIONS: readonly Station[] = [
+  {
+    id: 'surface',
+    name: 'Surface',
+    key: ({ surface }) => shapeOf(surface.shape).says(surface.shape, (mm) => show(mm, 'mm').replace(' mm', '')) + ' mm',
+    about: ['/surface', '/budget'],
+  },
+  {
+    id: 'colours',
+    name: 'Colours',
+    key: ({ budget }) => (budget.shares.length === 1 ? '1 colour' : `${budget.shares.length} colours`),
+    about: ['/budget/shares'],
+  },
+  {
+    id: 'mixes',
+    name: 'Mixes',
+    key: (_, { mixes }) => [...new Set(mixes.map((m) => m.consistency))].join(', '),
+    about: ['/mixes'],
+  },
+  {
+    id: 'cups',
+    name: 'Cups',
+    key: (_, { cups }) => `${cups.length === 1 ? '1 cup' : `${cups.length} cups`}, ${trim(cups.reduce((sum, c) => sum + c.filledMl, 0), 0)} mL`,
+    about: ['/cups'],
+  },
+];
+
+/** The station a remark is settled at: the one whose start fits it most closely. */
+export function stationOf(about: string): Station {
+  const fit = (station: Station) => Math.max(0, ...station.about.filter((a) => about.startsWith(a)).map((a) => a.length));
+  return STATIONS.reduce((best, station) => (fit(station) > fit(best) ? station : best));
+}

@@ -1,0 +1,52 @@
+import type { Plan } from '@potter/core/plan';
+import { faultLine, type Fault, openPour } from '@potter/core/format';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Refused } from '@/data/api';
+import { pickFile } from '@/data/files';
+import { useCreatePlan } from '@/data/plans';
+import { Button } from '@/ui/button';
+import { Body, Small, Strong } from '@/ui/type';
+
+/** Opens a plan file. One that is not right is refused whole, with every fault and its place. */
+export function ImportPlan() {
+  const router = useRouter();
+  const create = useCreatePlan();
+  const [faults, setFaults] = useState<readonly Fault[]>([]);
+
+  async function open() {
+    setFaults([]);
+    const text = await pickFile('.json,application/json');
+    if (text === undefined) return;
+    // The validator is large and rarely wanted: it comes when a file does.
+    const { checkPlanShape } = await import('@potter/contract/check-plan');
+    const opened = openPour(text, checkPlanShape);
+    if (opened.ok) add(opened.plan);
+    else setFaults(opened.faults);
+  }
+
+  function add(plan: Plan) {
+    create.mutate(plan, {
+      onSuccess: ({ id }) => router.push(`/plans/${id}/surface`),
+      onError: (error) => setFaults(error instanceof Refused && error.refusal.faults.length > 0 ? error.refusal.faults : [{ path: '', message: error.message }]),
+    });
+  }
+
+  return (
+    <View className="mt-6 gap-3">
+      <Button className="self-start" label="Open a plan file" onPress={() => void open()} />
+      {faults.length > 0 ? (
+        <View role="alert" className="border-l-[6px] border-l-ink bg-raised p-4">
+          <Strong>This file was not opened, and nothing was changed.</Strong>
+          <Body>{faults.length === 1 ? 'It has one fault:' : `It has ${faults.length} faults:`}</Body>
+          {faults.map((fault) => (
+            <Small key={faultLine(fault)} className="mt-1 text-ink">
+              {faultLine(fault)}
+            </Small>
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+}

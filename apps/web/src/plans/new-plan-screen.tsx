@@ -1,0 +1,92 @@
+import { newPlan } from '@potter/core/plan';
+import type { Paint } from '@potter/core/paint';
+import { parseSize, type Size } from '@potter/core/quantity';
+import { TECHNIQUES, type TechniqueId } from '@potter/core/technique';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useCreatePlan } from '@/data/plans';
+import { PaintPicker } from '@/shelf/paint-picker';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/choice';
+import { Screen } from '@/ui/screen';
+import { Failed } from '@/ui/state';
+import { TextField } from '@/ui/text-field';
+import { Body, Heading, Small } from '@/ui/type';
+import { freshSeed, nameFor } from './name-for';
+
+const MOST_COLOURS = 12;
+
+/** A new plan asks three things and writes the rest. */
+export function NewPlanScreen() {
+  const router = useRouter();
+  const create = useCreatePlan();
+  const [typed, setTyped] = useState('40 x 50 cm');
+  const [paints, setPaints] = useState<readonly Paint[]>([]);
+  const [technique, setTechnique] = useState<TechniqueId>('flip-cup');
+  const size = parseSize(typed, 'cm');
+  const missing = !size.ok ? 'Give the surface a size.' : paints.length === 0 ? 'Choose at least one colour.' : undefined;
+
+  function write() {
+    if (!size.ok || paints.length === 0) return;
+    const plan = newPlan({ title: nameFor(paints), surface: surfaceOf(size.value), paints, technique, seed: freshSeed() });
+    create.mutate(plan, { onSuccess: ({ id }) => router.replace(`/plans/${id}/colours`) });
+  }
+
+  return (
+    <Screen
+      title="New plan"
+      acts={<Button label="Cancel" onPress={() => router.replace('/plans')} />}
+      foot={
+        <View className="flex-row items-center gap-3 border-t border-ink bg-raised p-3">
+          <Small className="flex-1">{missing ?? (paints.length === 1 ? '1 colour' : `${paints.length} colours`)}</Small>
+          <Button primary label={create.isPending ? 'Writing…' : 'Write the plan'} disabled={missing !== undefined || create.isPending} onPress={write} />
+        </View>
+      }
+    >
+      <View className="gap-6">
+        {create.isError ? <Failed what="The plan was not made." why={create.error.message} /> : null}
+        <View className="gap-2">
+          <Heading>1 Surface</Heading>
+          <TextField
+            label="Size"
+            shown={typed}
+            read={(text) => {
+              const read = parseSize(text, 'cm');
+              return read.ok ? { ok: true, value: text } : read;
+            }}
+            onChange={setTyped}
+            hint="40 x 50 cm, 16 x 20 in, 30 cm round"
+          />
+        </View>
+        <View className="gap-2">
+          <Heading>2 Colours</Heading>
+          <Body>One to twelve from your shelf.</Body>
+          <PaintPicker
+            chosen={paints.map((p) => p.id)}
+            onToggle={(paint) =>
+              setPaints((now) => (now.some((p) => p.id === paint.id) ? now.filter((p) => p.id !== paint.id) : now.length < MOST_COLOURS ? [...now, paint] : now))
+            }
+          />
+        </View>
+        <View className="gap-2">
+          <Heading>3 Technique</Heading>
+          <Choice<TechniqueId> label="How you pour" value={technique} options={Object.values(TECHNIQUES).map((t) => ({ value: t.id, label: t.name }))} onChange={setTechnique} />
+          <Body>{TECHNIQUES[technique].says}</Body>
+        </View>
+      </View>
+    </Screen>
+  );
+}
+
+/** A primed surface of this size with thin edges that are painted too; everything else is set at its station. */
+const surfaceOf = (shape: Size): Parameters<typeof newPlan>[0]['surface'] => ({
+  shape,
+  edgeDepthMm: 18,
+  coverEdges: true,
+  rim: { kind: 'open' },
+  absorbency: 'primed',
+  ground: { hex: '#f4f4f1', finish: 'matt' },
+  pieces: 1,
+  use: 'indoor',
+});

@@ -1,0 +1,51 @@
+import type { Paint } from '@potter/core/paint';
+import Check from 'lucide-react-native/icons/check';
+import { Pressable, View } from 'react-native';
+import { useShelf } from '@/data/paints';
+import { Chip } from '@/ui/chip';
+import { Failed, Waiting } from '@/ui/state';
+import { useTokens } from '@/ui/tokens';
+import { Body, Small, Strong } from '@/ui/type';
+import { paintChip } from './paint-chip';
+
+interface Props {
+  readonly chosen: readonly string[];
+  readonly onToggle: (paint: Paint) => void;
+}
+
+/** The paints on the shelf, to be taken or left. */
+export function PaintPicker({ chosen, onToggle }: Props) {
+  const shelf = useShelf();
+  const { ink } = useTokens();
+  if (shelf.isError) return <Failed what="The shelf cannot be read." why={shelf.error.message} onRetry={() => void shelf.refetch()} />;
+  if (!shelf.data) return <Waiting what="Looking at the shelf" />;
+  if (shelf.data.length === 0) return <Body>The shelf is empty. Put your paints on it first, under Shelf.</Body>;
+  return (
+    <View role="group" aria-label="Paints on the shelf" className="wide:flex-row wide:flex-wrap wide:gap-x-4">
+      {shelf.data.map(({ paint }) => {
+        const taken = chosen.includes(paint.id);
+        const { overWhite, overBlack, opacity } = paintChip(paint);
+        return (
+          <Pressable
+            key={paint.id}
+            role="checkbox"
+            aria-checked={taken}
+            aria-label={paint.name}
+            onPress={() => onToggle(paint)}
+            className={`min-h-[60px] flex-row items-center gap-3 border-b border-b-rule py-2 pr-2 wide:w-[300px] ${taken ? 'border-l-4 border-l-ink bg-raised pl-2' : 'border-l-4 border-l-transparent pl-2'}`}
+          >
+            <Chip size={40} overWhite={overWhite} overBlack={overBlack} />
+            <View className="min-w-0 flex-1">
+              <Strong lines={2}>{paint.name}</Strong>
+              <Small>
+                {opacity.class}, {paint.body}
+                {paint.finish === 'satin' ? '' : `, ${paint.finish}`}
+              </Small>
+            </View>
+            <View className="w-[24px]">{taken ? <Check size={24} color={ink} strokeWidth={3} /> : null}</View>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}

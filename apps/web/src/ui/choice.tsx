@@ -1,0 +1,35 @@
+import { Pressable, Text, View } from 'react-native';
+import { Small } from './type';
+
+interface Props<T extends string> {
+  readonly label: string;
+  readonly value: T;
+  readonly options: readonly { readonly value: T; readonly label: string }[];
+  readonly onChange: (value: T) => void;
+}
+
+/** One of a few: all in sight, the chosen one filled. */
+export function Choice<T extends string>({ label, value, options, onChange }: Props<T>) {
+  return (
+    <View className="gap-1">
+      <Small>{label}</Small>
+      <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-2">
+        {options.map((option) => {
+          const chosen = option.value === value;
+          return (
+            <Pressable
+              key={option.value}
+              role="radio"
+              aria-checked={chosen}
+              aria-label={option.label}
+              onPress={() => onChange(option.value)}
+              className={`min-h-[44px] justify-center border px-3 py-2 ${chosen ? 'border-ink bg-ink' : 'border-outline active:bg-pressed'}`}
+            >
+              <Text className={`font-bold text-16 ${chosen ? 'text-surround' : 'text-ink'}`}>{option.label}</Text>
+            </Pressable>
+          );
+        })}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,49 @@
+import ChevronDown from 'lucide-react-native/icons/chevron-down';
+import ChevronUp from 'lucide-react-native/icons/chevron-up';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { useTokens } from './tokens';
+import { Small, Strong } from './type';
+
+interface Props {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly { readonly value: string; readonly label: string }[];
+  readonly onChange: (value: string) => void;
+}
+
+/** One of many: the chosen one in sight, the rest behind a press. */
+export function Pick({ label, value, options, onChange }: Props) {
+  const { ink } = useTokens();
+  const [open, setOpen] = useState(false);
+  const chosen = options.find((o) => o.value === value)?.label ?? '';
+  const Chevron = open ? ChevronUp : ChevronDown;
+  return (
+    <View className="gap-1">
+      <Small>{label}</Small>
+      <Pressable role="button" aria-expanded={open} aria-label={`${label}: ${chosen}`} onPress={() => setOpen(!open)} className="min-h-[44px] flex-row items-center gap-2 border border-outline bg-raised px-3">
+        <Strong className="flex-1">{chosen}</Strong>
+        <Chevron size={20} color={ink} />
+      </Pressable>
+      {open ? (
+        <View role="radiogroup" aria-label={label} className="border border-outline">
+          {options.map((option) => (
+            <Pressable
+              key={option.value}
+              role="radio"
+              aria-checked={option.value === value}
+              aria-label={option.label}
+              onPress={() => {
+                onChange(option.value);
+                setOpen(false);
+              }}
+              className={`min-h-[44px] justify-center border-l-4 px-3 ${option.value === value ? 'border-l-ink bg-pressed' : 'border-l-transparent bg-raised active:bg-pressed'}`}
+            >
+              <Strong>{option.label}</Strong>
+            </Pressable>
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+}

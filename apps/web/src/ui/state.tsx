@@ -1,0 +1,36 @@
+import { ActivityIndicator, View } from 'react-native';
+import { Button } from './button';
+import { useTokens } from './tokens';
+import { Body, Strong } from './type';
+
+/** Something is being fetched; said, not only shown. */
+export function Waiting({ what }: { readonly what: string }) {
+  const { ink } = useTokens();
+  return (
+    <View className="flex-row items-center gap-3 py-6" role="status">
+      <ActivityIndicator color={ink} />
+      <Body>{what}</Body>
+    </View>
+  );
+}
+
+/** Something could not be had: what, why, and the way on. */
+export function Failed({ what, why, onRetry }: { readonly what: string; readonly why: string; readonly onRetry?: () => void }) {
+  return (
+    <View className="gap-3 border-l-[6px] border-l-ink bg-raised p-4" role="alert">
+      <Strong>{what}</Strong>
+      <Body>{why}</Body>
+      {onRetry ? <Button label="Try again" onPress={onRetry} className="self-start" /> : null}
+    </View>
+  );
+}
+
+/** Nothing here yet: what belongs here and one act. */
+export function Empty({ says, act, onAct }: { readonly says: string; readonly act: string; readonly onAct: () => void }) {
+  return (
+    <View className="items-start gap-4 py-6">
+      <Body>{says}</Body>
+      <Button primary label={act} onPress={onAct} />
+    </View>
+  );
+}

@@ -1,0 +1,56 @@
+// A studio of its own for a test: the built server on a free port, with a database that goes when it stops.
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+
+const root = join(import.meta.dirname, '../..');
+
+export async function freePort() {
+  const server = createServer().listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  const { port } = server.address();
+  await new Promise((resolve) => server.close(resolve));
+  return port;
+}
+
+/** Starts the built server; `seed: false` leaves the studio empty. */
+export async function startStudio({ seed = true, port } = {}) {
+  const folder = await mkdtemp(join(tmpdir(), 'potter-'));
+  const at = port ?? (await freePort());
+  const start = async () => {
+    const child = spawn('node', ['--enable-source-maps', join(root, 'apps/server/dist/main.js')], {
+      env: {
+        ...process.env,
+        PORT: String(at),
+        POTTER_DB: pathToFileURL(join(folder, 'potter.db')).href,
+        POTTER_SEED: seed ? join(root, 'demo/orchard-ledger') : '',
+      },
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
+    for await (const line of child.stdout) if (String(line).includes('Potter is at')) break;
+    return child;
+  };
+  let child = await start();
+  const halt = async () => {
+    if (child.exitCode === null) {
+      child.kill('SIGTERM');
+      await once(child, 'exit');
+    }
+  };
+  return {
+    url: `http://127.0.0.1:${at}`,
+    pid: () => child.pid,
+    halt,
+    resume: async () => {
+      child = await start();
+    },
+    stop: async () => {
+      await halt();
+      await rm(folder, { recursive: true, force: true });
+    },
+  };
+}

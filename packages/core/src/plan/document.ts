@@ -1,0 +1,4 @@
+/** Schemas of whole documents, for those who compile validators. Kept apart from `index.ts`, so that screens do not load them. */
+export { PaintSchema } from '../paint/schema';
+export { PlanSchema } from './schema';
+export { StudioSchema } from './studio';
