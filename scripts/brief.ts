@@ -15,7 +15,9 @@ const read = (file: string): string => {
   try {
     return readFileSync(file, 'utf8');
   } catch (error) {
-    return fail(2, [`/ cannot read ${file}: ${error instanceof Error ? error.message : String(error)}`]);
+    return fail(2, [
+      `/ cannot read ${file}: ${error instanceof Error ? error.message : String(error)}`,
+    ]);
   }
 };
 
@@ -30,9 +32,13 @@ function readStudio(file: string): Studio {
   return faults.length > 0 ? fail(2, faults.map(faultLine)) : (value as Studio);
 }
 
-const { values, positionals } = parseArgs({ options: { studio: { type: 'string' } }, allowPositionals: true });
+const { values, positionals } = parseArgs({
+  options: { studio: { type: 'string' } },
+  allowPositionals: true,
+});
 const file = positionals[0];
-if (file === undefined || positionals.length > 1) fail(1, ['usage: npm run -s brief -- FILE.pour.json [--studio FILE]']);
+if (file === undefined || positionals.length > 1)
+  fail(1, ['usage: npm run -s brief -- FILE.pour.json [--studio FILE]']);
 
 const studio = values.studio === undefined ? {} : readStudio(values.studio);
 const opened = openPour(read(file as string), (value) => check('Plan', value));

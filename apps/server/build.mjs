@@ -15,7 +15,9 @@ await build({
       name: 'externalize-npm',
       setup(b) {
         b.onResolve({ filter: /^[^./]/ }, (a) =>
-          a.kind === 'entry-point' || a.path.startsWith('@potter/') ? undefined : { path: a.path, external: true },
+          a.kind === 'entry-point' || a.path.startsWith('@potter/')
+            ? undefined
+            : { path: a.path, external: true },
         );
       },
     },

@@ -5,8 +5,17 @@ import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
 
-const env = { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', EXPO_UNSTABLE_HEADLESS: '1', CI: '1' };
-const exported = spawnSync('npx', ['expo', 'export', '-p', 'web', '--output-dir', 'dist'], { stdio: 'inherit', env });
+const env = {
+  ...process.env,
+  EXPO_OFFLINE: '1',
+  EXPO_NO_TELEMETRY: '1',
+  EXPO_UNSTABLE_HEADLESS: '1',
+  CI: '1',
+};
+const exported = spawnSync('npx', ['expo', 'export', '-p', 'web', '--output-dir', 'dist'], {
+  stdio: 'inherit',
+  env,
+});
 if (exported.status !== 0) process.exit(exported.status ?? 1);
 
 const dist = join(import.meta.dirname, 'dist');
@@ -15,5 +24,8 @@ for (const name of files.filter((f) => /\.(js|css|html|json|svg|ttf|wasm)$/.test
   const file = join(dist, name);
   const content = await readFile(file);
   await writeFile(`${file}.gz`, await promisify(gzip)(content, { level: 9 }));
-  await writeFile(`${file}.br`, await promisify(brotliCompress)(content, { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } }));
+  await writeFile(
+    `${file}.br`,
+    await promisify(brotliCompress)(content, { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } }),
+  );
 }

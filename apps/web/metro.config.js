@@ -19,11 +19,18 @@ config.server.enhanceMiddleware = (middleware, server) => {
   const next = enhance ? enhance(middleware, server) : middleware;
   return (req, res, done) => {
     if (!req.url.startsWith('/api/')) return next(req, res, done);
-    const headers = { ...req.headers, host: api.host, ...(req.headers.origin ? { origin: api.origin } : {}) };
-    const up = http.request({ host: api.hostname, port: api.port, path: req.url, method: req.method, headers }, (r) => {
-      res.writeHead(r.statusCode, r.headers);
-      r.pipe(res);
-    });
+    const headers = {
+      ...req.headers,
+      host: api.host,
+      ...(req.headers.origin ? { origin: api.origin } : {}),
+    };
+    const up = http.request(
+      { host: api.hostname, port: api.port, path: req.url, method: req.method, headers },
+      (r) => {
+        res.writeHead(r.statusCode, r.headers);
+        r.pipe(res);
+      },
+    );
     up.on('error', (error) => {
       res.statusCode = 502;
       res.end(String(error));

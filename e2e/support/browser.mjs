@@ -2,15 +2,35 @@
 import * as puppeteer from 'puppeteer-core';
 
 const FLAGS = [
-  '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-  '--disable-component-update', '--disable-sync', '--disable-default-apps', '--disable-extensions',
-  '--disable-dev-shm-usage', '--force-color-profile=srgb', '--font-render-hinting=none', '--hide-scrollbars',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--disable-default-apps',
+  '--disable-extensions',
+  '--disable-dev-shm-usage',
+  '--force-color-profile=srgb',
+  '--font-render-hinting=none',
+  '--hide-scrollbars',
 ];
 
 export const launch = () =>
-  puppeteer.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', headless: true, args: FLAGS });
+  puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    headless: true,
+    args: FLAGS,
+  });
 
-export const PHONE = { width: 390, height: 844, deviceScaleFactor: 1, hasTouch: true, isMobile: true };
+export const PHONE = {
+  width: 390,
+  height: 844,
+  deviceScaleFactor: 1,
+  hasTouch: true,
+  isMobile: true,
+};
 export const WIDE = { width: 1280, height: 800, deviceScaleFactor: 1 };
 
 /** Opens a page in a browser of its own memory. `page.faults` gathers console errors and requests that leave the machine. */
@@ -18,20 +38,25 @@ export async function openPage(browser, viewport, { dark = false } = {}) {
   const context = await browser.createBrowserContext();
   const page = await context.newPage();
   await page.setViewport(viewport);
-  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' }]);
+  await page.emulateMediaFeatures([
+    { name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' },
+  ]);
   page.faults = [];
   page.on('console', (message) => {
-    if (message.type() === 'error' && !page.expectRefusals) page.faults.push(`console: ${message.text()}`);
+    if (message.type() === 'error' && !page.expectRefusals)
+      page.faults.push(`console: ${message.text()}`);
   });
   page.on('pageerror', (error) => page.faults.push(`page: ${error.message}`));
   page.on('request', (request) => {
     const { hostname, protocol } = new URL(request.url());
-    if (!['blob:', 'data:'].includes(protocol) && hostname !== '127.0.0.1') page.faults.push(`foreign: ${request.url()}`);
+    if (!['blob:', 'data:'].includes(protocol) && hostname !== '127.0.0.1')
+      page.faults.push(`foreign: ${request.url()}`);
   });
   return page;
 }
 
-const locator = (page, role, name) => page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(10000);
+const locator = (page, role, name) =>
+  page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(10000);
 
 /** Presses what has this role and accessible name, scrolling it into sight first. */
 export const press = (page, role, name) => locator(page, role, name).click();
@@ -41,7 +66,10 @@ export const see = (page, role, name) => locator(page, role, name).wait();
 
 /** Types over what a field holds, as after a tap into it. */
 export async function type(page, name, text) {
-  const handle = await page.locator(`::-p-aria([name="${name}"][role="textbox"])`).setTimeout(10000).waitHandle();
+  const handle = await page
+    .locator(`::-p-aria([name="${name}"][role="textbox"])`)
+    .setTimeout(10000)
+    .waitHandle();
   await handle.scrollIntoView();
   await handle.focus();
   await handle.evaluate((field) => field.select());
@@ -53,4 +81,8 @@ export const textOf = (page, selector = 'body') => page.$eval(selector, (node) =
 
 /** Waits until the page shows a text. */
 export const says = (page, text) =>
-  page.waitForFunction((wanted) => document.body.innerText.includes(wanted), { timeout: 10000 }, text);
+  page.waitForFunction(
+    (wanted) => document.body.innerText.includes(wanted),
+    { timeout: 10000 },
+    text,
+  );

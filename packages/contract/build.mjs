@@ -12,7 +12,14 @@ const out = join(here, 'src/generated');
 await mkdir(out, { recursive: true });
 
 const bundled = join(out, 'schemas.tmp.mjs');
-await build({ entryPoints: [join(here, 'src/schemas.ts')], outfile: bundled, bundle: true, platform: 'node', format: 'esm', logLevel: 'error' });
+await build({
+  entryPoints: [join(here, 'src/schemas.ts')],
+  outfile: bundled,
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  logLevel: 'error',
+});
 const { SCHEMAS } = await import(pathToFileURL(bundled).href);
 await rm(bundled);
 
@@ -25,7 +32,10 @@ const ajv = new Ajv({
   code: { source: true, esm: true, lines: true },
 });
 // TypeBox marks its schemas with symbols; a round through JSON leaves plain JSON Schema.
-const plain = Object.entries(SCHEMAS).map(([name, schema]) => [name, JSON.parse(JSON.stringify(schema))]);
+const plain = Object.entries(SCHEMAS).map(([name, schema]) => [
+  name,
+  JSON.parse(JSON.stringify(schema)),
+]);
 for (const [name, schema] of plain) ajv.addSchema(schema, name);
 // One file a schema, so that a screen loads only the validator it uses.
 for (const [name] of plain) {
@@ -40,7 +50,10 @@ for (const [name] of plain) {
     minifySyntax: true,
     logLevel: 'error',
   });
-  await writeFile(join(out, `${name}.d.ts`), "import type { Validate } from '../check';\nexport const validate: Validate;\n");
+  await writeFile(
+    join(out, `${name}.d.ts`),
+    "import type { Validate } from '../check';\nexport const validate: Validate;\n",
+  );
 }
 
 /** Words for patterns (their titles) and for tagged unions (the values of the tag), by schema path. */
@@ -50,9 +63,12 @@ const walk = (node, path) => {
   if (typeof node !== 'object' || node === null) return;
   if (node.pattern && node.title) titles[node.pattern] = node.title;
   if (node.discriminator) {
-    tags[`${path}/discriminator`] = node.oneOf.map((v) => v.properties[node.discriminator.propertyName].const);
+    tags[`${path}/discriminator`] = node.oneOf.map(
+      (v) => v.properties[node.discriminator.propertyName].const,
+    );
   }
-  for (const [key, value] of Object.entries(node)) walk(value, `${path}/${key.replace(/~/g, '~0').replace(/\//g, '~1')}`);
+  for (const [key, value] of Object.entries(node))
+    walk(value, `${path}/${key.replace(/~/g, '~0').replace(/\//g, '~1')}`);
 };
 for (const [, schema] of plain) walk(schema, '#');
 await writeFile(

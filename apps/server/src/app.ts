@@ -21,12 +21,24 @@ export interface AppSetting {
 }
 
 /** The whole server, not yet listening. It keeps no state but the database. */
-export async function buildApp({ db, webFolder, now = () => new Date(), log = false }: AppSetting): Promise<FastifyInstance> {
-  const app = Fastify({ bodyLimit: BODY_BYTES, logger: log ? { level: 'warn' } : false, forceCloseConnections: 'idle' });
+export async function buildApp({
+  db,
+  webFolder,
+  now = () => new Date(),
+  log = false,
+}: AppSetting): Promise<FastifyInstance> {
+  const app = Fastify({
+    bodyLimit: BODY_BYTES,
+    logger: log ? { level: 'warn' } : false,
+    forceCloseConnections: 'idle',
+  });
   refuseInOneShape(app);
   guard(app);
   holdToContract(app);
-  app.get('/api/health', { schema: { response: { 200: by('Health') } } }, () => ({ ok: true, version: VERSION }));
+  app.get('/api/health', { schema: { response: { 200: by('Health') } } }, () => ({
+    ok: true,
+    version: VERSION,
+  }));
   planRoutes(app, db, now);
   paintRoutes(app, db);
   await serveApplication(app, webFolder);

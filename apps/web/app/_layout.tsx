@@ -9,8 +9,14 @@ import { useState } from 'react';
 
 export default function RootLayout() {
   // Text is shown in the system's face until the fonts are there: a title late is worse than a title that settles.
-  useFonts({ AtkinsonHyperlegibleNext_400Regular, AtkinsonHyperlegibleNext_700Bold, BricolageGrotesque_800ExtraBold });
-  const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { staleTime: 5000, retry: 1 } } }));
+  useFonts({
+    AtkinsonHyperlegibleNext_400Regular,
+    AtkinsonHyperlegibleNext_700Bold,
+    BricolageGrotesque_800ExtraBold,
+  });
+  const [client] = useState(
+    () => new QueryClient({ defaultOptions: { queries: { staleTime: 5000, retry: 1 } } }),
+  );
   return (
     <QueryClientProvider client={client}>
       <Slot />

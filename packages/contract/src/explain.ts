@@ -14,73 +14,114 @@ const MOST = 40;
 /** Turns a compiler's errors into faults: one for each mistake, not one for each variant that was tried. */
 export function explain(errors: readonly SchemaError[], value: unknown): Fault[] {
   const unions = errors.filter((e) => e.keyword === 'anyOf');
-  const inUnion = (e: SchemaError) => unions.some((u) => e !== u && e.schemaPath.startsWith(`${u.schemaPath}/`));
+  const inUnion = (e: SchemaError) =>
+    unions.some((u) => e !== u && e.schemaPath.startsWith(`${u.schemaPath}/`));
   const faults = errors
     .filter((e) => !inUnion(e))
     .map((e) => (e.keyword === 'anyOf' ? explainUnion(e, errors, value) : explainOne(e, value)));
   const seen = new Set<string>();
   return faults
-    .filter(({ path, message }) => !seen.has(`${path} ${message}`) && seen.add(`${path} ${message}`))
+    .filter(
+      ({ path, message }) => !seen.has(`${path} ${message}`) && seen.add(`${path} ${message}`),
+    )
     .slice(0, MOST);
 }
 
 function explainUnion(union: SchemaError, errors: readonly SchemaError[], value: unknown): Fault {
-  const tried = errors.filter((e) => e !== union && e.schemaPath.startsWith(`${union.schemaPath}/`));
+  const tried = errors.filter(
+    (e) => e !== union && e.schemaPath.startsWith(`${union.schemaPath}/`),
+  );
   const here = tried.filter((e) => e.instancePath === union.instancePath);
   const words = here.filter((e) => e.keyword === 'const').map((e) => say(e.params.allowedValue));
   const found = at(value, union.instancePath);
   if (typeof found !== 'object' && words.length > 0) {
-    return { path: union.instancePath, message: `must be one of ${words.join(', ')}; it is ${say(found)}` };
+    return {
+      path: union.instancePath,
+      message: `must be one of ${words.join(', ')}; it is ${say(found)}`,
+    };
   }
   // The variant that got furthest is the one that was meant.
   const deepest = [...tried].sort((a, b) => b.instancePath.length - a.instancePath.length)[0];
-  if (deepest && deepest.instancePath.length > union.instancePath.length) return explainOne(deepest, value);
-  const missing = here.filter((e) => e.keyword === 'required').map((e) => String(e.params.missingProperty));
+  if (deepest && deepest.instancePath.length > union.instancePath.length)
+    return explainOne(deepest, value);
+  const missing = here
+    .filter((e) => e.keyword === 'required')
+    .map((e) => String(e.params.missingProperty));
   return {
     path: union.instancePath,
-    message: missing.length > 0 ? `needs ${missing.join(' or ')}` : `is none of the forms allowed here; it is ${say(found)}`,
+    message:
+      missing.length > 0
+        ? `needs ${missing.join(' or ')}`
+        : `is none of the forms allowed here; it is ${say(found)}`,
   };
 }
 
-function explainOne({ instancePath: path, schemaPath, keyword, params }: SchemaError, value: unknown): Fault {
+function explainOne(
+  { instancePath: path, schemaPath, keyword, params }: SchemaError,
+  value: unknown,
+): Fault {
   const found = at(value, path);
   const fault = (message: string): Fault => ({ path, message });
   switch (keyword) {
     case 'required':
       return { path: `${path}/${escape(params.missingProperty)}`, message: 'is missing' };
     case 'additionalProperties':
-      return { path: `${path}/${escape(params.additionalProperty)}`, message: 'is not part of the format; take it out' };
+      return {
+        path: `${path}/${escape(params.additionalProperty)}`,
+        message: 'is not part of the format; take it out',
+      };
     case 'type':
       return fault(`must be ${article(String(params.type))}; it is ${say(found)}`);
     case 'minimum':
     case 'exclusiveMinimum':
     case 'maximum':
     case 'exclusiveMaximum':
-      return fault(`must be ${COMPARE[String(params.comparison)] ?? params.comparison} ${params.limit}; it is ${say(found)}`);
+      return fault(
+        `must be ${COMPARE[String(params.comparison)] ?? params.comparison} ${params.limit}; it is ${say(found)}`,
+      );
     case 'const':
       return fault(`must be ${say(params.allowedValue)}; it is ${say(found)}`);
     case 'pattern':
-      return fault(`must be ${TITLES[String(params.pattern)] ?? `like ${params.pattern}`}; it is ${say(found)}`);
+      return fault(
+        `must be ${TITLES[String(params.pattern)] ?? `like ${params.pattern}`}; it is ${say(found)}`,
+      );
     case 'discriminator': {
       const tag = String(params.tag);
       const words = (TAGS[schemaPath] ?? []).map(say).join(', ');
-      return { path: `${path}/${tag}`, message: params.tagValue === undefined ? `is missing; there are ${words}` : `must be one of ${words}; it is ${say(params.tagValue)}` };
+      return {
+        path: `${path}/${tag}`,
+        message:
+          params.tagValue === undefined
+            ? `is missing; there are ${words}`
+            : `must be one of ${words}; it is ${say(params.tagValue)}`,
+      };
     }
     case 'minItems':
     case 'maxItems':
     case 'minLength':
     case 'maxLength': {
       const what = keyword.endsWith('Items') ? 'entries' : 'characters';
-      return fault(`must have ${keyword.startsWith('min') ? 'at least' : 'at most'} ${params.limit} ${what}`);
+      return fault(
+        `must have ${keyword.startsWith('min') ? 'at least' : 'at most'} ${params.limit} ${what}`,
+      );
     }
     default:
       return fault(`breaks the rule "${keyword}"`);
   }
 }
 
-const COMPARE: Readonly<Record<string, string>> = { '>=': 'at least', '>': 'more than', '<=': 'at most', '<': 'less than' };
+const COMPARE: Readonly<Record<string, string>> = {
+  '>=': 'at least',
+  '>': 'more than',
+  '<=': 'at most',
+  '<': 'less than',
+};
 
-const article = (type: string): string => (/^[aeiou]/.test(type) ? `an ${type}` : `a ${type}`).replace('a string', 'text').replace('an array', 'a list').replace('a boolean', 'true or false');
+const article = (type: string): string =>
+  (/^[aeiou]/.test(type) ? `an ${type}` : `a ${type}`)
+    .replace('a string', 'text')
+    .replace('an array', 'a list')
+    .replace('a boolean', 'true or false');
 
 function say(value: unknown): string {
   if (Array.isArray(value)) return 'a list';
@@ -96,7 +137,10 @@ function at(value: unknown, pointer: string): unknown {
     .split('/')
     .slice(1)
     .reduce<unknown>(
-      (inside, key) => (inside as Record<string, unknown> | undefined)?.[key.replace(/~1/g, '/').replace(/~0/g, '~')],
+      (inside, key) =>
+        (inside as Record<string, unknown> | undefined)?.[
+          key.replace(/~1/g, '/').replace(/~0/g, '~')
+        ],
       value,
     );
 }

@@ -1,1 +1,11 @@
-export type { PlanList, PlanRecord, PlanSave, PlanSaved, PlanSummary, Refusal, SchemaName, ShelfPaint, ShelfPaintList } from './schemas';
+export type {
+  PlanList,
+  PlanRecord,
+  PlanSave,
+  PlanSaved,
+  PlanSummary,
+  Refusal,
+  SchemaName,
+  ShelfPaint,
+  ShelfPaintList,
+} from './schemas';

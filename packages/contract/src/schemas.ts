@@ -31,9 +31,19 @@ export const PlanSummary = Type.Object({
 });
 
 export const PlanList = Type.Object({ plans: Type.Array(PlanSummary) });
-export const PlanCreate = Type.Object({ plan: Type.Unsafe<Plan>(PlanSchema) }, { additionalProperties: false });
-export const PlanSave = Type.Object({ revision: Revision, plan: Type.Unsafe<Plan>(PlanSchema) }, { additionalProperties: false });
-export const PlanSaved = Type.Object({ id: ServerId, revision: Revision, updatedAt: Type.String() });
+export const PlanCreate = Type.Object(
+  { plan: Type.Unsafe<Plan>(PlanSchema) },
+  { additionalProperties: false },
+);
+export const PlanSave = Type.Object(
+  { revision: Revision, plan: Type.Unsafe<Plan>(PlanSchema) },
+  { additionalProperties: false },
+);
+export const PlanSaved = Type.Object({
+  id: ServerId,
+  revision: Revision,
+  updatedAt: Type.String(),
+});
 
 /** A paint on the shelf: the paint itself, and what the studio knows of its tube. Maker, line and grade are the artist's own words. */
 export const ShelfPaint = Type.Object(

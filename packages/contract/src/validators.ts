@@ -14,7 +14,21 @@ import type { Fault } from '@potter/core/field';
 import { faultsOf, type Validate } from './check';
 import type { SchemaName } from './schemas';
 
-const VALIDATORS: Readonly<Record<SchemaName, Validate>> = { Plan, Studio, PlanRecord, PlanList, PlanCreate, PlanSave, PlanSaved, ShelfPaint, ShelfPaintList, Refusal, Health, Done };
+const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
+  Plan,
+  Studio,
+  PlanRecord,
+  PlanList,
+  PlanCreate,
+  PlanSave,
+  PlanSaved,
+  ShelfPaint,
+  ShelfPaintList,
+  Refusal,
+  Health,
+  Done,
+};
 
 /** Every fault of a value against any schema of the contract. For the server; a screen imports the one it needs. */
-export const check = (name: SchemaName, value: unknown): Fault[] => faultsOf(VALIDATORS[name], value);
+export const check = (name: SchemaName, value: unknown): Fault[] =>
+  faultsOf(VALIDATORS[name], value);

@@ -25,7 +25,12 @@ export async function openDatabase(url: string, migrations: string): Promise<Dat
   if (url.startsWith('file:')) await mkdir(dirname(fileURLToPath(url)), { recursive: true });
   const client = createClient({ url });
   if (url.startsWith('file:')) {
-    for (const pragma of ['journal_mode = WAL', 'synchronous = NORMAL', 'foreign_keys = ON', `busy_timeout = ${BUSY_MS}`]) {
+    for (const pragma of [
+      'journal_mode = WAL',
+      'synchronous = NORMAL',
+      'foreign_keys = ON',
+      `busy_timeout = ${BUSY_MS}`,
+    ]) {
       await client.execute(`PRAGMA ${pragma}`);
     }
   }

@@ -10,7 +10,9 @@ export const plans = sqliteTable(
     revision: integer('revision').notNull(),
     updatedAt: text('updated_at').notNull(),
     plan: text('plan', { mode: 'json' }).$type<Plan>().notNull(),
-    summary: text('summary', { mode: 'json' }).$type<Omit<PlanSummary, 'id' | 'revision' | 'updatedAt'>>().notNull(),
+    summary: text('summary', { mode: 'json' })
+      .$type<Omit<PlanSummary, 'id' | 'revision' | 'updatedAt'>>()
+      .notNull(),
   },
   (table) => [index('plans_updated').on(table.updatedAt)],
 );

@@ -3,7 +3,10 @@ import type { FastifyInstance } from 'fastify';
 import { Refused } from './refusal';
 
 /** Serves the built application; a path of the application without a file of its own gets its page. */
-export async function serveApplication(app: FastifyInstance, folder: string | undefined): Promise<void> {
+export async function serveApplication(
+  app: FastifyInstance,
+  folder: string | undefined,
+): Promise<void> {
   if (folder !== undefined) {
     await app.register(fastifyStatic, {
       root: folder,
@@ -12,13 +15,17 @@ export async function serveApplication(app: FastifyInstance, folder: string | un
       // Names under these folders carry a digest of their content.
       setHeaders: (reply, path) => {
         const digested = /[\\/](_expo[\\/]static|assets)[\\/]/.test(path);
-        reply.setHeader('cache-control', digested ? 'public, max-age=31536000, immutable' : 'no-cache');
+        reply.setHeader(
+          'cache-control',
+          digested ? 'public, max-age=31536000, immutable' : 'no-cache',
+        );
       },
     });
   }
   app.setNotFoundHandler((request, reply) => {
     const path = request.url.split('?')[0] ?? '';
-    const page = request.method === 'GET' && !path.startsWith('/api/') && !/\.[a-z0-9]+$/i.test(path);
+    const page =
+      request.method === 'GET' && !path.startsWith('/api/') && !/\.[a-z0-9]+$/i.test(path);
     if (page && folder !== undefined) return reply.sendFile('index.html');
     throw new Refused(404, 'not-found', `There is nothing at ${path}.`);
   });

@@ -14,11 +14,19 @@ export function holdToContract(app: FastifyInstance): void {
     const faults = check(nameOf(schema), value);
     if (faults.length === 0) return { value };
     const count = faults.length === 1 ? 'one place' : `${faults.length} places`;
-    return { error: new Refused(400, 'invalid', `What was sent is not right in ${count}. Nothing was changed.`, faults) };
+    return {
+      error: new Refused(
+        400,
+        'invalid',
+        `What was sent is not right in ${count}. Nothing was changed.`,
+        faults,
+      ),
+    };
   });
   app.setSerializerCompiler(({ schema }) => (value) => {
     const faults = check(nameOf(schema), value);
-    if (faults.length > 0) throw new Error(`the answer breaks the contract: ${JSON.stringify(faults)}`);
+    if (faults.length > 0)
+      throw new Error(`the answer breaks the contract: ${JSON.stringify(faults)}`);
     return JSON.stringify(value);
   });
 }

@@ -22,8 +22,14 @@ const POLICY = [
 export function guard(app: FastifyInstance): void {
   app.addHook('onRequest', async (request) => {
     const { host, origin } = request.headers;
-    if (!host || !LOOPBACK.test(host)) throw new Refused(403, 'host', 'The studio answers only on this machine, at http://127.0.0.1.');
-    if (origin !== undefined && origin !== `http://${host}`) throw new Refused(403, 'origin', 'Another site may not use the studio.');
+    if (!host || !LOOPBACK.test(host))
+      throw new Refused(
+        403,
+        'host',
+        'The studio answers only on this machine, at http://127.0.0.1.',
+      );
+    if (origin !== undefined && origin !== `http://${host}`)
+      throw new Refused(403, 'origin', 'Another site may not use the studio.');
   });
   app.addHook('onSend', async (_request, reply) => {
     reply.headers({

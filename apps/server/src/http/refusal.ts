@@ -22,13 +22,25 @@ export function refuseInOneShape(app: FastifyInstance): void {
     if (status >= 500) request.log.error(error);
     const body: Refusal = {
       error: {
-        code: error instanceof Refused ? error.code : (FRAMEWORK[error.code ?? '']?.code ?? (status >= 500 ? 'server' : 'request')),
-        message: status >= 500 ? 'Something went wrong in the studio’s server. Nothing was saved; try again.' : (FRAMEWORK[error.code ?? '']?.message ?? error.message),
+        code:
+          error instanceof Refused
+            ? error.code
+            : (FRAMEWORK[error.code ?? '']?.code ?? (status >= 500 ? 'server' : 'request')),
+        message:
+          status >= 500
+            ? 'Something went wrong in the studio’s server. Nothing was saved; try again.'
+            : (FRAMEWORK[error.code ?? '']?.message ?? error.message),
         faults: error instanceof Refused ? [...error.faults] : [],
-        ...(error instanceof Refused && error.revision !== undefined ? { revision: error.revision } : {}),
+        ...(error instanceof Refused && error.revision !== undefined
+          ? { revision: error.revision }
+          : {}),
       },
     };
-    return reply.code(status).type('application/json; charset=utf-8').serializer(JSON.stringify).send(body);
+    return reply
+      .code(status)
+      .type('application/json; charset=utf-8')
+      .serializer(JSON.stringify)
+      .send(body);
   });
 }
 

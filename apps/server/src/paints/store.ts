@@ -5,16 +5,22 @@ import { paints } from '../db/schema';
 import { Refused } from '../http/refusal';
 
 export async function listPaints({ read }: Database): Promise<ShelfPaintList> {
-  const rows = await read.select({ entry: paints.entry }).from(paints).orderBy(asc(paints.position), asc(paints.id));
+  const rows = await read
+    .select({ entry: paints.entry })
+    .from(paints)
+    .orderBy(asc(paints.position), asc(paints.id));
   return { paints: rows.map((r) => r.entry) };
 }
 
 /** Puts a paint on the shelf, or changes the one with this id in its place. Plans keep the copy they were made with. */
 export async function putPaint(db: Database, id: string, entry: ShelfPaint): Promise<ShelfPaint> {
   if (entry.paint.id !== id) {
-    throw new Refused(400, 'invalid', 'The paint’s id and its address differ. Nothing was changed.', [
-      { path: '/paint/id', message: `must be "${id}"; it is "${entry.paint.id}"` },
-    ]);
+    throw new Refused(
+      400,
+      'invalid',
+      'The paint’s id and its address differ. Nothing was changed.',
+      [{ path: '/paint/id', message: `must be "${id}"; it is "${entry.paint.id}"` }],
+    );
   }
   await db.write(async (w) => {
     const [last] = await w.select({ position: max(paints.position) }).from(paints);
@@ -27,6 +33,8 @@ export async function putPaint(db: Database, id: string, entry: ShelfPaint): Pro
 }
 
 export async function deletePaint(db: Database, id: string): Promise<void> {
-  const [deleted] = await db.write((w) => w.delete(paints).where(eq(paints.id, id)).returning({ id: paints.id }));
+  const [deleted] = await db.write((w) =>
+    w.delete(paints).where(eq(paints.id, id)).returning({ id: paints.id }),
+  );
   if (!deleted) throw new Refused(404, 'no-paint', 'This paint is not on the shelf any more.');
 }

@@ -9,7 +9,11 @@ type ById = { Params: { id: string } };
 
 export function planRoutes(app: FastifyInstance, db: Database, now: () => Date): void {
   app.get('/api/plans', { schema: { response: { 200: by('PlanList') } } }, () => listPlans(db));
-  app.get<ById>('/api/plans/:id', { schema: { response: { 200: by('PlanRecord') } } }, ({ params }) => getPlan(db, params.id));
+  app.get<ById>(
+    '/api/plans/:id',
+    { schema: { response: { 200: by('PlanRecord') } } },
+    ({ params }) => getPlan(db, params.id),
+  );
   app.post<{ Body: { plan: Plan } }>(
     '/api/plans',
     { schema: { body: by('PlanCreate'), response: { 201: by('PlanRecord') } } },
@@ -20,8 +24,12 @@ export function planRoutes(app: FastifyInstance, db: Database, now: () => Date):
     { schema: { body: by('PlanSave'), response: { 200: by('PlanSaved') } } },
     ({ params, body }) => savePlan(db, params.id, body.revision, body.plan, now()),
   );
-  app.delete<ById>('/api/plans/:id', { schema: { response: { 200: by('Done') } } }, async ({ params }) => {
-    await deletePlan(db, params.id);
-    return { done: true };
-  });
+  app.delete<ById>(
+    '/api/plans/:id',
+    { schema: { response: { 200: by('Done') } } },
+    async ({ params }) => {
+      await deletePlan(db, params.id);
+      return { done: true };
+    },
+  );
 }

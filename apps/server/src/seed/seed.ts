@@ -15,10 +15,15 @@ import { createPlan, listPlans } from '../plans/store';
 export async function seed(db: Database, folder: string, now: Date): Promise<'filled' | 'kept'> {
   const [paints, plans] = [await listPaints(db), await listPlans(db)];
   if (paints.paints.length > 0 || plans.plans.length > 0) return 'kept';
-  for (const entry of readShelf(await readFile(join(folder, 'shelf.csv'), 'utf8'))) await putPaint(db, entry.paint.id, entry);
-  const files = (await readdir(join(folder, 'plans'))).filter((f) => f.endsWith('.pour.json')).sort();
+  for (const entry of readShelf(await readFile(join(folder, 'shelf.csv'), 'utf8')))
+    await putPaint(db, entry.paint.id, entry);
+  const files = (await readdir(join(folder, 'plans')))
+    .filter((f) => f.endsWith('.pour.json'))
+    .sort();
   for (const [index, file] of files.entries()) {
-    const opened = openPour(await readFile(join(folder, 'plans', file), 'utf8'), (value) => check('Plan', value));
+    const opened = openPour(await readFile(join(folder, 'plans', file), 'utf8'), (value) =>
+      check('Plan', value),
+    );
     if (!opened.ok) throw new Error(`${file}: ${opened.faults.map(faultLine).join('; ')}`);
     // A second apart, so that the list keeps the files' order, first on top.
     await createPlan(db, opened.plan, new Date(now.getTime() - index * 1000));
@@ -26,7 +31,8 @@ export async function seed(db: Database, folder: string, now: Date): Promise<'fi
   return 'filled';
 }
 
-const number = (text: string | undefined): number | undefined => (text === undefined || text === '' ? undefined : Number(text));
+const number = (text: string | undefined): number | undefined =>
+  text === undefined || text === '' ? undefined : Number(text);
 
 /** Reads the shelf's table (RFC 4180 with a heading). */
 export function readShelf(csv: string): ShelfPaint[] {
@@ -51,7 +57,8 @@ export function readShelf(csv: string): ShelfPaint[] {
       ...(number(row.price) === undefined ? {} : { price: number(row.price) }),
     };
     const faults = check('ShelfPaint', entry);
-    if (faults.length > 0) throw new Error(`shelf.csv row ${index + 2}: ${faults.map(faultLine).join('; ')}`);
+    if (faults.length > 0)
+      throw new Error(`shelf.csv row ${index + 2}: ${faults.map(faultLine).join('; ')}`);
     return entry as ShelfPaint;
   });
 }

@@ -19,15 +19,28 @@ export function ColoursStation() {
   const rows = shares.flatMap(({ mix, share }) => {
     const found = brief.mixes.find((m) => m.id === mix);
     const name = plan.mixes.find((m) => m.id === mix)?.name;
-    const g = brief.budget.pots.filter((p) => p.use === 'colour' && p.mix === mix).reduce((sum, p) => sum + p.g, 0);
+    const g = brief.budget.pots
+      .filter((p) => p.use === 'colour' && p.mix === mix)
+      .reduce((sum, p) => sum + p.g, 0);
     return found && name ? [{ id: mix, name, share, g, mix: found }] : [];
   });
   return (
     <StationScreen station="colours">
-      <PaletteStrip parts={rows.map((r) => ({ share: r.share, overWhite: r.mix.hexOverWhite, overBlack: r.mix.hexOverBlack, name: r.name }))} />
+      <PaletteStrip
+        parts={rows.map((r) => ({
+          share: r.share,
+          overWhite: r.mix.hexOverWhite,
+          overBlack: r.mix.hexOverBlack,
+          name: r.name,
+        }))}
+      />
       <View role="list">
         {rows.map((row) => (
-          <View role="listitem" key={row.id} className="flex-row items-center gap-3 border-b border-rule py-2">
+          <View
+            role="listitem"
+            key={row.id}
+            className="flex-row items-center gap-3 border-b border-rule py-2"
+          >
             <Chip size={40} overWhite={row.mix.hexOverWhite} overBlack={row.mix.hexOverBlack} />
             <View className="min-w-0 flex-1">
               <Strong lines={2}>{row.name}</Strong>
@@ -50,7 +63,11 @@ export function ColoursStation() {
         ))}
       </View>
       <View className="flex-row flex-wrap gap-2">
-        <Button primary={!picking} label={picking ? 'Done' : '+ Colour'} onPress={() => setPicking(!picking)} />
+        <Button
+          primary={!picking}
+          label={picking ? 'Done' : '+ Colour'}
+          onPress={() => setPicking(!picking)}
+        />
         <Button label="Even shares" onPress={() => edit(edits.evenShares)} />
       </View>
       {picking ? (

@@ -13,7 +13,12 @@ export function PaletteStrip({ parts }: { readonly parts: readonly Part[] }) {
   const { ink } = useTokens();
   const says = parts.map((p) => `${p.name} ${Math.round(p.share * 100)} %`).join(', ');
   return (
-    <View role="img" aria-label={`Palette: ${says}`} className="h-[88px] flex-row" style={{ borderWidth: 1, borderColor: ink }}>
+    <View
+      role="img"
+      aria-label={`Palette: ${says}`}
+      className="h-[88px] flex-row"
+      style={{ borderWidth: 1, borderColor: ink }}
+    >
       {parts.map((part) => (
         <View key={part.name} style={{ flexGrow: part.share, flexBasis: 0 }}>
           <View className="flex-1" style={{ backgroundColor: part.overWhite }} />

@@ -14,7 +14,11 @@ interface Props {
   readonly selected: number | undefined;
   readonly onSelect: (index: number) => void;
   readonly nameOf: (mix: string) => string;
-  readonly chipOf: (mix: string) => { readonly masstone: string; readonly overWhite: string; readonly overBlack: string };
+  readonly chipOf: (mix: string) => {
+    readonly masstone: string;
+    readonly overWhite: string;
+    readonly overBlack: string;
+  };
   readonly placementOf: (index: number) => string;
 }
 
@@ -41,12 +45,32 @@ export function CoreSample({ layers, selected, onSelect, nameOf, chipOf, placeme
   if (layers.length === 0) return <Small>This cup is empty. Add a layer.</Small>;
   return (
     <View style={{ height }}>
-      <Svg width={LEADER_END} height={height} style={{ position: 'absolute', left: 0, top: 0 }} role="img" aria-label={`Core of the cup, filled to ${trim(topMm, 0)} mm`}>
-        <CoreColumn strata={layers.map((l) => ({ hex: chipOf(l.mix).masstone, mm: l.toMm - l.fromMm }))} x={COLUMN_X} y={TOP} width={COLUMN_WIDTH} height={tall} outline={tokens.ink} />
+      <Svg
+        width={LEADER_END}
+        height={height}
+        style={{ position: 'absolute', left: 0, top: 0 }}
+        role="img"
+        aria-label={`Core of the cup, filled to ${trim(topMm, 0)} mm`}
+      >
+        <CoreColumn
+          strata={layers.map((l) => ({ hex: chipOf(l.mix).masstone, mm: l.toMm - l.fromMm }))}
+          x={COLUMN_X}
+          y={TOP}
+          width={COLUMN_WIDTH}
+          height={tall}
+          outline={tokens.ink}
+        />
         {marks.map((mm, i) => (
           <G key={i}>
             <Line x1={COLUMN_X - 5} x2={COLUMN_X} y1={yOf(mm)} y2={yOf(mm)} stroke={tokens.ink} />
-            <SvgText x={COLUMN_X - 7} y={(figureY[i] ?? 0) + 4.5} textAnchor="end" fontSize={13} fontFamily="AtkinsonHyperlegibleNext_700Bold" fill={tokens.ink}>
+            <SvgText
+              x={COLUMN_X - 7}
+              y={(figureY[i] ?? 0) + 4.5}
+              textAnchor="end"
+              fontSize={13}
+              fontFamily="AtkinsonHyperlegibleNext_700Bold"
+              fill={tokens.ink}
+            >
               {trim(mm, 0)}
             </SvgText>
           </G>
@@ -56,8 +80,25 @@ export function CoreSample({ layers, selected, onSelect, nameOf, chipOf, placeme
           const middle = yOf((l.fromMm + l.toMm) / 2);
           return (
             <G key={i}>
-              {chosen ? <Rect x={COLUMN_X - 1} y={yOf(l.toMm)} width={COLUMN_WIDTH + 2} height={Math.max(2, yOf(l.fromMm) - yOf(l.toMm))} fill="none" stroke={tokens.ink} strokeWidth={3} /> : null}
-              <Line x1={COLUMN_X + COLUMN_WIDTH + 2} y1={middle} x2={LEADER_END} y2={rowY(i)} stroke={chosen ? tokens.ink : tokens.outline} strokeWidth={chosen ? 2 : 1} />
+              {chosen ? (
+                <Rect
+                  x={COLUMN_X - 1}
+                  y={yOf(l.toMm)}
+                  width={COLUMN_WIDTH + 2}
+                  height={Math.max(2, yOf(l.fromMm) - yOf(l.toMm))}
+                  fill="none"
+                  stroke={tokens.ink}
+                  strokeWidth={3}
+                />
+              ) : null}
+              <Line
+                x1={COLUMN_X + COLUMN_WIDTH + 2}
+                y1={middle}
+                x2={LEADER_END}
+                y2={rowY(i)}
+                stroke={chosen ? tokens.ink : tokens.outline}
+                strokeWidth={chosen ? 2 : 1}
+              />
             </G>
           );
         })}

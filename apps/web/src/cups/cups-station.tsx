@@ -33,7 +33,15 @@ export function CupsStation() {
       station="cups"
       foot={
         selected !== undefined && doc.layers?.[selected] ? (
-          <LayerPanel cup={cup} index={selected} layer={doc.layers[selected]} loaded={loaded.layers[selected]} count={doc.layers.length} onMoved={setLayer} name={nameOf(doc.layers[selected].mix)} />
+          <LayerPanel
+            cup={cup}
+            index={selected}
+            layer={doc.layers[selected]}
+            loaded={loaded.layers[selected]}
+            count={doc.layers.length}
+            onMoved={setLayer}
+            name={nameOf(doc.layers[selected].mix)}
+          />
         ) : null
       }
     >
@@ -51,11 +59,15 @@ export function CupsStation() {
               }}
               className={`min-h-[44px] justify-center border px-3 ${i === cup ? 'border-ink bg-ink' : 'border-outline'}`}
             >
-              <Text className={`font-bold text-16 ${i === cup ? 'text-surround' : 'text-ink'}`}>Cup {i + 1}</Text>
+              <Text className={`font-bold text-16 ${i === cup ? 'text-surround' : 'text-ink'}`}>
+                Cup {i + 1}
+              </Text>
             </Pressable>
           ))}
         </View>
-        {doc.layers ? <Button label={adding ? 'Done' : '+ Layer'} onPress={() => setAdding(!adding)} /> : null}
+        {doc.layers ? (
+          <Button label={adding ? 'Done' : '+ Layer'} onPress={() => setAdding(!adding)} />
+        ) : null}
       </View>
       {adding ? (
         <Choice
@@ -69,35 +81,71 @@ export function CupsStation() {
           }}
         />
       ) : null}
-      {loaded.loads > 1 ? <Body>This cup is loaded {loaded.loads} times, once for each piece.</Body> : null}
-      {doc.reverseOf === undefined ? null : <Body>Loaded like cup {plan.cups.findIndex((c) => c.id === doc.reverseOf) + 1}, the other way round.</Body>}
+      {loaded.loads > 1 ? (
+        <Body>This cup is loaded {loaded.loads} times, once for each piece.</Body>
+      ) : null}
+      {doc.reverseOf === undefined ? null : (
+        <Body>
+          Loaded like cup {plan.cups.findIndex((c) => c.id === doc.reverseOf) + 1}, the other way
+          round.
+        </Body>
+      )}
       <View className="flex-row items-end gap-4">
-        {wide ? <CupDrawing cup={loaded} vessel={doc.vessel} hexOf={(id) => mixOf(id)?.masstoneHex ?? '#808080'} /> : null}
+        {wide ? (
+          <CupDrawing
+            cup={loaded}
+            vessel={doc.vessel}
+            hexOf={(id) => mixOf(id)?.masstoneHex ?? '#808080'}
+          />
+        ) : null}
         <View className="flex-1">
           <CoreSample
             layers={loaded.layers}
             selected={selected}
             onSelect={(i) => setLayer(i === selected ? undefined : i)}
             nameOf={nameOf}
-            chipOf={(id) => ({ masstone: mixOf(id)?.masstoneHex ?? '#808080', overWhite: mixOf(id)?.hexOverWhite ?? '#808080', overBlack: mixOf(id)?.hexOverBlack ?? '#808080' })}
+            chipOf={(id) => ({
+              masstone: mixOf(id)?.masstoneHex ?? '#808080',
+              overWhite: mixOf(id)?.hexOverWhite ?? '#808080',
+              overBlack: mixOf(id)?.hexOverBlack ?? '#808080',
+            })}
             placementOf={(i) => {
               const l = doc.layers?.[i];
-              return l?.placement === 'high' && l.dropMm ? `high ${trim(l.dropMm / 10, 0)} cm` : (loaded.layers[i]?.placement ?? '');
+              return l?.placement === 'high' && l.dropMm
+                ? `high ${trim(l.dropMm / 10, 0)} cm`
+                : (loaded.layers[i]?.placement ?? '');
             }}
           />
         </View>
       </View>
       <Emission cup={loaded} nameOf={nameOf} hexOf={(id) => mixOf(id)?.masstoneHex ?? '#808080'} />
       <Body>
-        {trim(loaded.filledMl, 0)} mL in a cup of {trim(loaded.capacityMl, 0)} mL, {free >= 0 ? `${trim(free, 0)} mL still free` : `${trim(-free, 0)} mL too much`} with head-room kept.
+        {trim(loaded.filledMl, 0)} mL in a cup of {trim(loaded.capacityMl, 0)} mL,{' '}
+        {free >= 0 ? `${trim(free, 0)} mL still free` : `${trim(-free, 0)} mL too much`} with
+        head-room kept.
       </Body>
       <Choice
         label="Cup"
-        value={VESSELS.find((v) => v.topMm === doc.vessel.topMm && v.bottomMm === doc.vessel.bottomMm && v.heightMm === doc.vessel.heightMm)?.id ?? 'own'}
-        options={[...VESSELS.map((v) => ({ value: v.id as string, label: v.name })), ...(VESSELS.some((v) => v.topMm === doc.vessel.topMm && v.heightMm === doc.vessel.heightMm) ? [] : [{ value: 'own', label: doc.vessel.name ?? 'Own cup' }])]}
+        value={
+          VESSELS.find(
+            (v) =>
+              v.topMm === doc.vessel.topMm &&
+              v.bottomMm === doc.vessel.bottomMm &&
+              v.heightMm === doc.vessel.heightMm,
+          )?.id ?? 'own'
+        }
+        options={[
+          ...VESSELS.map((v) => ({ value: v.id as string, label: v.name })),
+          ...(VESSELS.some(
+            (v) => v.topMm === doc.vessel.topMm && v.heightMm === doc.vessel.heightMm,
+          )
+            ? []
+            : [{ value: 'own', label: doc.vessel.name ?? 'Own cup' }]),
+        ]}
         onChange={(id) => {
           const vessel = VESSELS.find((v) => v.id === id);
-          if (vessel) edit((p) => edits.setCup(p, cup, (c) => ({ ...c, vessel: vesselOf(vessel) })));
+          if (vessel)
+            edit((p) => edits.setCup(p, cup, (c) => ({ ...c, vessel: vesselOf(vessel) })));
         }}
       />
       <View className="flex-row flex-wrap gap-2">
@@ -108,7 +156,12 @@ export function CupsStation() {
             setChosenCup(plan.cups.length);
           }}
         />
-        {plan.cups.length > 1 ? <Button label={`Take cup ${cup + 1} away`} onPress={() => edit((p) => edits.removeCup(p, cup))} /> : null}
+        {plan.cups.length > 1 ? (
+          <Button
+            label={`Take cup ${cup + 1} away`}
+            onPress={() => edit((p) => edits.removeCup(p, cup))}
+          />
+        ) : null}
       </View>
     </StationScreen>
   );

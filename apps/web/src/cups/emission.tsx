@@ -16,9 +16,17 @@ export function Emission({ cup, nameOf, hexOf }: Props) {
   return (
     <View className="gap-2 border-t-2 border-t-ink pt-2">
       <Strong>What leaves the cup, first to last</Strong>
-      <View role="img" aria-label={`Leaves in this order: ${cup.emission.map((e) => nameOf(e.mix)).join(', ')}`} className="h-[44px] flex-row" style={{ borderWidth: 1, borderColor: ink }}>
+      <View
+        role="img"
+        aria-label={`Leaves in this order: ${cup.emission.map((e) => nameOf(e.mix)).join(', ')}`}
+        className="h-[44px] flex-row"
+        style={{ borderWidth: 1, borderColor: ink }}
+      >
         {cup.emission.map((e) => (
-          <View key={e.layer} style={{ flexGrow: e.share, flexBasis: 0, backgroundColor: hexOf(e.mix) }} />
+          <View
+            key={e.layer}
+            style={{ flexGrow: e.share, flexBasis: 0, backgroundColor: hexOf(e.mix) }}
+          />
         ))}
       </View>
       <View className="flex-row justify-between gap-4">

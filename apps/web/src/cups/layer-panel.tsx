@@ -24,20 +24,39 @@ interface Props {
 /** The chosen layer: how much, where it goes in, and its place in the cup. */
 export function LayerPanel({ cup, index, layer, loaded, count, name, onMoved }: Props) {
   const { edit } = usePlan();
-  const set = (change: (l: Layer) => Layer, tag?: string) => edit((p) => edits.setLayer(p, cup, index, change), tag && `${tag} ${cup} ${index}`);
+  const set = (change: (l: Layer) => Layer, tag?: string) =>
+    edit((p) => edits.setLayer(p, cup, index, change), tag && `${tag} ${cup} ${index}`);
   const move = (to: number) => {
     edit((p) => edits.moveLayer(p, cup, index, to));
     onMoved(to);
   };
   return (
-    <View className="gap-3 border-l-4 border-l-ink bg-raised p-3" role="group" aria-label={`Layer of ${name}`}>
+    <View
+      className="gap-3 border-l-4 border-l-ink bg-raised p-3"
+      role="group"
+      aria-label={`Layer of ${name}`}
+    >
       <View className="flex-row items-center">
         <Strong className="flex-1" lines={1}>
           {name}
         </Strong>
-        <IconButton icon={ArrowUp} label="Move up" disabled={index === count - 1} onPress={() => move(index + 1)} />
-        <IconButton icon={ArrowDown} label="Move down" disabled={index === 0} onPress={() => move(index - 1)} />
-        <IconButton icon={Copy} label="Double it" onPress={() => edit((p) => edits.doubleLayer(p, cup, index))} />
+        <IconButton
+          icon={ArrowUp}
+          label="Move up"
+          disabled={index === count - 1}
+          onPress={() => move(index + 1)}
+        />
+        <IconButton
+          icon={ArrowDown}
+          label="Move down"
+          disabled={index === 0}
+          onPress={() => move(index - 1)}
+        />
+        <IconButton
+          icon={Copy}
+          label="Double it"
+          onPress={() => edit((p) => edits.doubleLayer(p, cup, index))}
+        />
         <IconButton
           icon={Trash}
           label="Take it out"
@@ -57,14 +76,34 @@ export function LayerPanel({ cup, index, layer, loaded, count, name, onMoved }: 
               { value: 'ml', label: 'Fixed' },
             ]}
             onChange={(kind) =>
-              set(({ parts, ml, ...rest }) => (kind === 'parts' ? { ...rest, parts: 1 } : { ...rest, ml: Math.max(0.1, Number((loaded?.ml ?? 10).toFixed(1))) }))
+              set(({ parts, ml, ...rest }) =>
+                kind === 'parts'
+                  ? { ...rest, parts: 1 }
+                  : { ...rest, ml: Math.max(0.1, Number((loaded?.ml ?? 10).toFixed(1))) },
+              )
             }
           />
         </View>
         {layer.ml === undefined ? (
-          <NumberField className="flex-1" label="Parts of its pot" value={layer.parts ?? 1} min={0.01} max={1000} onChange={(parts) => set((l) => ({ ...l, parts }), 'parts')} />
+          <NumberField
+            className="flex-1"
+            label="Parts of its pot"
+            value={layer.parts ?? 1}
+            min={0.01}
+            max={1000}
+            onChange={(parts) => set((l) => ({ ...l, parts }), 'parts')}
+          />
         ) : (
-          <QuantityField className="flex-1" label="Volume" dimension="volume" unit="ml" value={layer.ml} min={0.1} max={5000} onChange={(ml) => set((l) => ({ ...l, ml }), 'ml')} />
+          <QuantityField
+            className="flex-1"
+            label="Volume"
+            dimension="volume"
+            unit="ml"
+            value={layer.ml}
+            min={0.1}
+            max={5000}
+            onChange={(ml) => set((l) => ({ ...l, ml }), 'ml')}
+          />
         )}
       </View>
       <Choice<Layer['placement']>
@@ -77,14 +116,36 @@ export function LayerPanel({ cup, index, layer, loaded, count, name, onMoved }: 
           { value: 'side', label: 'to one side' },
         ]}
         onChange={(placement) =>
-          set(({ dropMm, sideDeg, ...l }) => ({ ...l, placement, ...(placement === 'high' ? { dropMm: dropMm ?? 150 } : placement === 'side' ? { sideDeg: sideDeg ?? 0 } : {}) }))
+          set(({ dropMm, sideDeg, ...l }) => ({
+            ...l,
+            placement,
+            ...(placement === 'high'
+              ? { dropMm: dropMm ?? 150 }
+              : placement === 'side'
+                ? { sideDeg: sideDeg ?? 0 }
+                : {}),
+          }))
         }
       />
       {layer.placement === 'high' ? (
-        <QuantityField label="Height above the paint" dimension="length" unit="cm" value={layer.dropMm ?? 150} min={0} max={2000} onChange={(dropMm) => set((l) => ({ ...l, dropMm }), 'drop')} />
+        <QuantityField
+          label="Height above the paint"
+          dimension="length"
+          unit="cm"
+          value={layer.dropMm ?? 150}
+          min={0}
+          max={2000}
+          onChange={(dropMm) => set((l) => ({ ...l, dropMm }), 'drop')}
+        />
       ) : null}
       {layer.placement === 'side' ? (
-        <NumberField label="Side, degrees clockwise from the right" value={layer.sideDeg ?? 0} min={-360} max={360} onChange={(sideDeg) => set((l) => ({ ...l, sideDeg }), 'side')} />
+        <NumberField
+          label="Side, degrees clockwise from the right"
+          value={layer.sideDeg ?? 0}
+          min={-360}
+          max={360}
+          onChange={(sideDeg) => set((l) => ({ ...l, sideDeg }), 'side')}
+        />
       ) : null}
     </View>
   );

@@ -25,13 +25,18 @@ interface Call {
 }
 
 /** One call of the studio's API. Throws `Refused` or `Away`. */
-export async function call<T>(path: string, { method = 'GET', body, keepalive = false }: Call = {}): Promise<T> {
+export async function call<T>(
+  path: string,
+  { method = 'GET', body, keepalive = false }: Call = {},
+): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
       method,
       keepalive,
-      ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+      ...(body === undefined
+        ? {}
+        : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
     });
   } catch {
     throw new Away();

@@ -4,12 +4,20 @@ import { call } from './api';
 
 const paintsKey = ['paints'] as const;
 
-export const useShelf = () => useQuery({ queryKey: paintsKey, queryFn: () => call<ShelfPaintList>('/api/paints').then((list) => list.paints) });
+export const useShelf = () =>
+  useQuery({
+    queryKey: paintsKey,
+    queryFn: () => call<ShelfPaintList>('/api/paints').then((list) => list.paints),
+  });
 
 export function usePutPaint() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (entry: ShelfPaint) => call<ShelfPaint>(`/api/paints/${encodeURIComponent(entry.paint.id)}`, { method: 'PUT', body: entry }),
+    mutationFn: (entry: ShelfPaint) =>
+      call<ShelfPaint>(`/api/paints/${encodeURIComponent(entry.paint.id)}`, {
+        method: 'PUT',
+        body: entry,
+      }),
     onSuccess: () => client.invalidateQueries({ queryKey: paintsKey }),
   });
 }

@@ -35,7 +35,10 @@ export async function openSession(id: string): Promise<PlanSession> {
   const left = kept(id);
   const unsaved = left !== undefined && left.revision === record.revision;
   let revision = record.revision;
-  let state: SessionState = { history: beginHistory(unsaved ? left.plan : record.plan), saving: 'saved' };
+  let state: SessionState = {
+    history: beginHistory(unsaved ? left.plan : record.plan),
+    saving: 'saved',
+  };
   let sent: Plan = record.plan;
   let underWay = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -56,7 +59,11 @@ export async function openSession(id: string): Promise<PlanSession> {
     underWay = true;
     set({ saving: 'saving' });
     try {
-      const saved = await call<PlanSaved>(`/api/plans/${encodeURIComponent(id)}`, { method: 'PUT', body: { revision, plan }, keepalive });
+      const saved = await call<PlanSaved>(`/api/plans/${encodeURIComponent(id)}`, {
+        method: 'PUT',
+        body: { revision, plan },
+        keepalive,
+      });
       revision = saved.revision;
       sent = plan;
       if (state.history.now === plan) letGo(id);
@@ -67,7 +74,12 @@ export async function openSession(id: string): Promise<PlanSession> {
         set({ saving: 'away' });
         later(RETRY_AFTER_MS);
       } else if (error instanceof Refused) {
-        set({ saving: error.refusal.code === 'behind' ? 'behind' : 'refused', why: error.refusal.faults[0] ? `${error.message} ${error.refusal.faults[0].path} ${error.refusal.faults[0].message}` : error.message });
+        set({
+          saving: error.refusal.code === 'behind' ? 'behind' : 'refused',
+          why: error.refusal.faults[0]
+            ? `${error.message} ${error.refusal.faults[0].path} ${error.refusal.faults[0].message}`
+            : error.message,
+        });
       } else throw error;
     } finally {
       underWay = false;

@@ -5,7 +5,11 @@ import { call } from './api';
 
 export const plansKey = ['plans'] as const;
 
-export const usePlans = () => useQuery({ queryKey: plansKey, queryFn: () => call<PlanList>('/api/plans').then((list) => list.plans) });
+export const usePlans = () =>
+  useQuery({
+    queryKey: plansKey,
+    queryFn: () => call<PlanList>('/api/plans').then((list) => list.plans),
+  });
 
 export const fetchPlan = (id: string) => call<PlanRecord>(`/api/plans/${encodeURIComponent(id)}`);
 

@@ -7,6 +7,11 @@ import { WeighTable } from './weigh-table';
 export function MediumsToMake() {
   const { plan, brief } = usePlan();
   return brief.mediums.map((medium) => (
-    <WeighTable key={medium.id} title={`First make ${trim(medium.g, 1)} g of ${medium.name}`} steps={medium.steps} nameOf={(id) => materialName(id, plan.mediums ?? [])} />
+    <WeighTable
+      key={medium.id}
+      title={`First make ${trim(medium.g, 1)} g of ${medium.name}`}
+      steps={medium.steps}
+      nameOf={(id) => materialName(id, plan.mediums ?? [])}
+    />
   ));
 }

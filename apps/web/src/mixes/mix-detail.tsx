@@ -21,8 +21,12 @@ const NONE = 'none';
 /** One mix: its ratio, what that makes of it, and how it is weighed. */
 export function MixDetail({ index, mix, brief }: Props) {
   const { plan, edit } = usePlan();
-  const set = (change: (m: Mix) => Mix, tag?: string) => edit((p) => edits.setMix(p, index, change), tag && `${tag} ${mix.id}`);
-  const mediums = [...(plan.mediums ?? []), ...STOCK_MEDIUMS.filter((s) => !plan.mediums?.some((own) => own.id === s.id))];
+  const set = (change: (m: Mix) => Mix, tag?: string) =>
+    edit((p) => edits.setMix(p, index, change), tag && `${tag} ${mix.id}`);
+  const mediums = [
+    ...(plan.mediums ?? []),
+    ...STOCK_MEDIUMS.filter((s) => !plan.mediums?.some((own) => own.id === s.id)),
+  ];
   const paint = plan.paints.find((p) => p.id === mix.paints[0]?.paint);
   const silicone = mix.additives?.find((a) => a.material === 'silicone');
   return (
@@ -30,7 +34,10 @@ export function MixDetail({ index, mix, brief }: Props) {
       <Pick
         label="Medium"
         value={mix.medium?.id ?? NONE}
-        options={[{ value: NONE, label: 'None' }, ...mediums.map((m) => ({ value: m.id, label: m.name }))]}
+        options={[
+          { value: NONE, label: 'None' },
+          ...mediums.map((m) => ({ value: m.id, label: m.name })),
+        ]}
         onChange={(id) =>
           set((m) => {
             const { medium, ...bare } = m;
@@ -40,9 +47,25 @@ export function MixDetail({ index, mix, brief }: Props) {
       />
       <View className="flex-row gap-3">
         {mix.medium ? (
-          <NumberField className="flex-1" label="Medium, parts to 1 of paint" value={mix.medium.parts} min={0.01} max={100} onChange={(parts) => set((m) => (m.medium ? { ...m, medium: { ...m.medium, parts } } : m), 'medium')} />
+          <NumberField
+            className="flex-1"
+            label="Medium, parts to 1 of paint"
+            value={mix.medium.parts}
+            min={0.01}
+            max={100}
+            onChange={(parts) =>
+              set((m) => (m.medium ? { ...m, medium: { ...m.medium, parts } } : m), 'medium')
+            }
+          />
         ) : null}
-        <NumberField className="flex-1" label="Water, parts to 1 of paint" value={mix.waterParts ?? 0} min={0} max={100} onChange={(waterParts) => set((m) => ({ ...m, waterParts }), 'water')} />
+        <NumberField
+          className="flex-1"
+          label="Water, parts to 1 of paint"
+          value={mix.waterParts ?? 0}
+          min={0}
+          max={100}
+          onChange={(waterParts) => set((m) => ({ ...m, waterParts }), 'water')}
+        />
       </View>
       <View className="flex-row flex-wrap items-end gap-3">
         <Choice
@@ -63,24 +86,39 @@ export function MixDetail({ index, mix, brief }: Props) {
           onChange={(drops) =>
             set((m) => {
               const others = m.additives?.filter((a) => a.material !== 'silicone') ?? [];
-              const additives = drops > 0 ? [...others, { material: 'silicone', drops, perMl: 60 }] : others;
+              const additives =
+                drops > 0 ? [...others, { material: 'silicone', drops, perMl: 60 }] : others;
               const { additives: _, ...bare } = m;
               return additives.length > 0 ? { ...bare, additives } : bare;
             }, 'silicone')
           }
         />
       </View>
-      <Choice<Consistency> label="How thick it should be" value={mix.consistency} options={CONSISTENCIES.map((c) => ({ value: c.step, label: c.step }))} onChange={(consistency) => set((m) => ({ ...m, consistency }))} />
+      <Choice<Consistency>
+        label="How thick it should be"
+        value={mix.consistency}
+        options={CONSISTENCIES.map((c) => ({ value: c.step, label: c.step }))}
+        onChange={(consistency) => set((m) => ({ ...m, consistency }))}
+      />
       <Body>
-        It comes out <Body className="font-bold">{brief.consistency}</Body>: {CONSISTENCIES.find((c) => c.step === brief.consistency)?.shows}. One millilitre weighs {trim(brief.densityGPerMl, 2)} g.
+        It comes out <Body className="font-bold">{brief.consistency}</Body>:{' '}
+        {CONSISTENCIES.find((c) => c.step === brief.consistency)?.shows}. One millilitre weighs{' '}
+        {trim(brief.densityGPerMl, 2)} g.
         {brief.waterShare > 0.01 ? ` ${trim(brief.waterShare * 100, 0)} % of it is water.` : ''}
       </Body>
       <View className="gap-1">
-        <OpacityLine what={paint && mix.paints.length === 1 ? 'The paint' : 'The paints'} opacity={brief.opacity.paint} />
+        <OpacityLine
+          what={paint && mix.paints.length === 1 ? 'The paint' : 'The paints'}
+          opacity={brief.opacity.paint}
+        />
         <OpacityLine what="This mix" opacity={brief.opacity.mix} />
         <OpacityLine what="As poured" opacity={brief.opacity.film} />
       </View>
-      <WeighTable title={`To make ${trim(brief.g, 1)} g`} steps={brief.steps} nameOf={(id) => plan.paints.find((p) => p.id === id)?.name ?? materialName(id, mediums)} />
+      <WeighTable
+        title={`To make ${trim(brief.g, 1)} g`}
+        steps={brief.steps}
+        nameOf={(id) => plan.paints.find((p) => p.id === id)?.name ?? materialName(id, mediums)}
+      />
     </View>
   );
 }
@@ -97,5 +135,8 @@ function OpacityLine({ what, opacity }: { readonly what: string; readonly opacit
   );
 }
 
-export const materialName = (id: string, mediums: readonly { readonly id: string; readonly name: string }[]): string =>
+export const materialName = (
+  id: string,
+  mediums: readonly { readonly id: string; readonly name: string }[],
+): string =>
   MATERIALS.find((m) => m.id === id)?.name ?? mediums.find((m) => m.id === id)?.name ?? id;

@@ -20,7 +20,11 @@ export function MixesStation() {
           if (!doc) return null;
           const shown = open === mix.id;
           return (
-            <View role="listitem" key={mix.id} className={`border-b border-b-rule border-l-4 ${shown ? 'border-l-ink bg-raised' : 'border-l-transparent'}`}>
+            <View
+              role="listitem"
+              key={mix.id}
+              className={`border-b border-b-rule border-l-4 ${shown ? 'border-l-ink bg-raised' : 'border-l-transparent'}`}
+            >
               <Pressable
                 role="button"
                 aria-expanded={shown}

@@ -19,15 +19,27 @@ export function WeighTable({ title, steps, nameOf }: Props) {
         <Small className="w-[88px] text-right">scale reads</Small>
       </View>
       {steps.map((step, i) => (
-        <View role="row" key={`${step.material} ${i}`} className="flex-row items-baseline border-b border-rule py-2">
+        <View
+          role="row"
+          key={`${step.material} ${i}`}
+          className="flex-row items-baseline border-b border-rule py-2"
+        >
           <Body className="flex-1">{nameOf(step.material)}</Body>
           {step.drops === undefined ? (
             <>
               <Figure className="w-[72px] justify-end" figure={trim(step.g, 1)} unit="g" />
-              <Figure className="w-[88px] justify-end" figure={trim(step.scaleReadsG, 1)} unit="g" />
+              <Figure
+                className="w-[88px] justify-end"
+                figure={trim(step.scaleReadsG, 1)}
+                unit="g"
+              />
             </>
           ) : (
-            <Figure className="w-[160px] justify-end" figure={String(step.drops)} unit={step.drops === 1 ? 'drop, last' : 'drops, last'} />
+            <Figure
+              className="w-[160px] justify-end"
+              figure={String(step.drops)}
+              unit={step.drops === 1 ? 'drop, last' : 'drops, last'}
+            />
           )}
         </View>
       ))}

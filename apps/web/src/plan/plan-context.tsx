@@ -1,6 +1,13 @@
 import { type Brief, brief, type Plan } from '@potter/core/plan';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { createContext, type ReactNode, useContext, useEffect, useMemo, useSyncExternalStore } from 'react';
+import {
+  createContext,
+  type ReactNode,
+  useContext,
+  useEffect,
+  useMemo,
+  useSyncExternalStore,
+} from 'react';
 import { View } from 'react-native';
 import { Failed, Waiting } from '@/ui/state';
 import { useShelf } from '@/data/paints';
@@ -32,10 +39,22 @@ export function usePlan(): OpenPlan {
 }
 
 /** Opens a plan for the stations below it, and keeps it open while one walks between them. */
-export function PlanProvider({ id, children }: { readonly id: string; readonly children: ReactNode }) {
+export function PlanProvider({
+  id,
+  children,
+}: {
+  readonly id: string;
+  readonly children: ReactNode;
+}) {
   const client = useQueryClient();
   // The session holds unsaved work: it is opened once and never fetched anew behind the artist's back.
-  const session = useQuery({ queryKey: ['session', id], queryFn: () => openSession(id), staleTime: Infinity, gcTime: 0, structuralSharing: false });
+  const session = useQuery({
+    queryKey: ['session', id],
+    queryFn: () => openSession(id),
+    staleTime: Infinity,
+    gcTime: 0,
+    structuralSharing: false,
+  });
   useEffect(() => {
     const open = session.data;
     if (!open) return;
@@ -49,7 +68,11 @@ export function PlanProvider({ id, children }: { readonly id: string; readonly c
   if (session.isError) {
     return (
       <View className="flex-1 bg-surround p-4">
-        <Failed what="This plan cannot be opened." why={session.error.message} onRetry={() => void session.refetch()} />
+        <Failed
+          what="This plan cannot be opened."
+          why={session.error.message}
+          onRetry={() => void session.refetch()}
+        />
       </View>
     );
   }
@@ -67,11 +90,22 @@ export function PlanProvider({ id, children }: { readonly id: string; readonly c
   );
 }
 
-function Provide({ id, session, children }: { readonly id: string; readonly session: PlanSession; readonly children: ReactNode }) {
+function Provide({
+  id,
+  session,
+  children,
+}: {
+  readonly id: string;
+  readonly session: PlanSession;
+  readonly children: ReactNode;
+}) {
   const state = useSyncExternalStore(session.subscribe, session.get);
   const shelf = useShelf();
   const plan = state.history.now;
-  const computed = useMemo(() => brief(plan, studioOf(shelf.data ?? [], new Date())), [plan, shelf.data]);
+  const computed = useMemo(
+    () => brief(plan, studioOf(shelf.data ?? [], new Date())),
+    [plan, shelf.data],
+  );
   const value: OpenPlan = {
     id,
     plan,

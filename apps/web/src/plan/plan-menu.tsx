@@ -19,11 +19,18 @@ export function PlanMenu() {
       <TextField
         label="Name of the plan"
         shown={plan.title}
-        read={(text) => (text.trim() === '' ? { ok: false, fault: 'A plan needs a name.' } : { ok: true, value: text.trim().slice(0, 120) })}
+        read={(text) =>
+          text.trim() === ''
+            ? { ok: false, fault: 'A plan needs a name.' }
+            : { ok: true, value: text.trim().slice(0, 120) }
+        }
         onChange={(title) => edit((p) => edits.rename(p, title), 'title')}
       />
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Save as file" onPress={() => saveFile(pourFileName(plan.title), writePour(plan))} />
+        <Button
+          label="Save as file"
+          onPress={() => saveFile(pourFileName(plan.title), writePour(plan))}
+        />
         <Button
           label="Delete plan"
           onPress={() =>

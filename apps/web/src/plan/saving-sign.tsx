@@ -15,8 +15,14 @@ const WORDS: Readonly<Record<Saving, string>> = {
 export function SavingSign() {
   const { saving, why } = usePlan();
   return (
-    <View role="status" aria-label={`Plan: ${WORDS[saving]}${why ? `. ${why}` : ''}`} className="max-w-[84px] px-1">
-      <Small className={saving === 'refused' || saving === 'behind' ? 'font-bold text-ink' : ''}>{WORDS[saving]}</Small>
+    <View
+      role="status"
+      aria-label={`Plan: ${WORDS[saving]}${why ? `. ${why}` : ''}`}
+      className="max-w-[84px] px-1"
+    >
+      <Small className={saving === 'refused' || saving === 'behind' ? 'font-bold text-ink' : ''}>
+        {WORDS[saving]}
+      </Small>
     </View>
   );
 }

@@ -50,7 +50,11 @@ function PhoneStation({ station, children, foot }: Props) {
         <Remarks station={station} />
         <PlanMenu />
       </ScrollView>
-      {foot ? <ScrollView className="max-h-[46%] flex-none border-t border-ink bg-raised">{foot}</ScrollView> : null}
+      {foot ? (
+        <ScrollView className="max-h-[46%] flex-none border-t border-ink bg-raised">
+          {foot}
+        </ScrollView>
+      ) : null}
       <StationStrip id={id} here={station} />
     </View>
   );
@@ -121,23 +125,36 @@ function Vitals() {
   const vitals: Vital[] = [
     { figure: trim(budget.totalG, 0), unit: 'g paint' },
     { figure: trim(budget.stayMm, 1), unit: 'mm film' },
-    { figure: String(cups.length * (cups[0]?.loads ?? 1)), unit: (cups[0]?.loads ?? 1) > 1 ? 'fills' : cups.length === 1 ? 'cup' : 'cups' },
+    {
+      figure: String(cups.length * (cups[0]?.loads ?? 1)),
+      unit: (cups[0]?.loads ?? 1) > 1 ? 'fills' : cups.length === 1 ? 'cup' : 'cups',
+    },
     { figure: String(remarks.length), unit: remarks.length === 1 ? 'remark' : 'remarks' },
   ];
   return <VitalLine vitals={vitals} />;
 }
 
 /** Remarks settled at this station with their acts; the others as one line that leads there. */
-function Remarks({ station, all = false }: { readonly station: Station['id']; readonly all?: boolean }) {
+function Remarks({
+  station,
+  all = false,
+}: {
+  readonly station: Station['id'];
+  readonly all?: boolean;
+}) {
   const { id, brief, edit } = usePlan();
   const shown = brief.remarks.filter((r) => all || stationOf(r.about).id === station);
-  const elsewhere = all ? [] : STATIONS.filter((s) => s.id !== station).flatMap((s) => {
-    const count = brief.remarks.filter((r) => stationOf(r.about).id === s.id).length;
-    return count > 0 ? [{ station: s, count }] : [];
-  });
+  const elsewhere = all
+    ? []
+    : STATIONS.filter((s) => s.id !== station).flatMap((s) => {
+        const count = brief.remarks.filter((r) => stationOf(r.about).id === s.id).length;
+        return count > 0 ? [{ station: s, count }] : [];
+      });
   return (
     <View className="gap-2" role="region" aria-label="Remarks" aria-live="polite">
-      {all && shown.length === 0 ? <Small>No remarks. Nothing speaks against this plan.</Small> : null}
+      {all && shown.length === 0 ? (
+        <Small>No remarks. Nothing speaks against this plan.</Small>
+      ) : null}
       {shown.map((remark) => (
         <Remark
           key={`${remark.code} ${remark.about} ${remark.message}`}
@@ -146,7 +163,12 @@ function Remarks({ station, all = false }: { readonly station: Station['id']; re
         />
       ))}
       {elsewhere.map(({ station: s, count }) => (
-        <Link key={s.id} href={`/plans/${id}/${s.id}`} replace className="flex min-h-[44px] flex-row items-center">
+        <Link
+          key={s.id}
+          href={`/plans/${id}/${s.id}`}
+          replace
+          className="flex min-h-[44px] flex-row items-center"
+        >
           <Text className="font-body text-16 text-ink underline">
             {count === 1 ? '1 remark' : `${count} remarks`} at {s.name}
           </Text>

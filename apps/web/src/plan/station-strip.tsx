@@ -10,7 +10,11 @@ const MINOR_TICKS = 5;
 export function StationStrip({ id, here }: { readonly id: string; readonly here: Station['id'] }) {
   const tokens = useTokens();
   return (
-    <View role="navigation" aria-label="Stations" className="flex-row border-t border-ink bg-raised pb-[env(safe-area-inset-bottom)]">
+    <View
+      role="navigation"
+      aria-label="Stations"
+      className="flex-row border-t border-ink bg-raised pb-[env(safe-area-inset-bottom)]"
+    >
       {STATIONS.map((station, index) => {
         const current = station.id === here;
         return (
@@ -24,8 +28,16 @@ export function StationStrip({ id, here }: { readonly id: string; readonly here:
           >
             <View className="w-full items-center">
               <Ticks ink={current ? tokens.surround : tokens.ink} first={index === 0} />
-              <Text className={`mt-1 font-display text-20 ${current ? 'text-surround' : 'text-ink'}`}>{index + 1}</Text>
-              <Text className={`text-13 ${current ? 'font-bold text-surround' : 'font-body text-ink'}`}>{station.name}</Text>
+              <Text
+                className={`mt-1 font-display text-20 ${current ? 'text-surround' : 'text-ink'}`}
+              >
+                {index + 1}
+              </Text>
+              <Text
+                className={`text-13 ${current ? 'font-bold text-surround' : 'font-body text-ink'}`}
+              >
+                {station.name}
+              </Text>
             </View>
           </Link>
         );
@@ -39,7 +51,16 @@ function Ticks({ ink, first }: { readonly ink: string; readonly first: boolean }
   return (
     <Svg width="100%" height={14} viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden>
       {Array.from({ length: MINOR_TICKS }, (_, i) => (
-        <Line key={i} x1={(i * 100) / MINOR_TICKS} x2={(i * 100) / MINOR_TICKS} y1={0} y2={i === 0 ? 14 : 7} stroke={ink} strokeWidth={i === 0 && !first ? 1.5 : 1} vectorEffect="non-scaling-stroke" />
+        <Line
+          key={i}
+          x1={(i * 100) / MINOR_TICKS}
+          x2={(i * 100) / MINOR_TICKS}
+          y1={0}
+          y2={i === 0 ? 14 : 7}
+          stroke={ink}
+          strokeWidth={i === 0 && !first ? 1.5 : 1}
+          vectorEffect="non-scaling-stroke"
+        />
       ))}
       {first ? <Rect x={0} y={0} width={0} height={14} fill={ink} /> : null}
     </Svg>

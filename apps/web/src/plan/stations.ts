@@ -16,13 +16,15 @@ export const STATIONS: readonly Station[] = [
   {
     id: 'surface',
     name: 'Surface',
-    key: ({ surface }) => shapeOf(surface.shape).says(surface.shape, (mm) => show(mm, 'mm').replace(' mm', '')) + ' mm',
+    key: ({ surface }) =>
+      shapeOf(surface.shape).says(surface.shape, (mm) => show(mm, 'mm').replace(' mm', '')) + ' mm',
     about: ['/surface', '/budget'],
   },
   {
     id: 'colours',
     name: 'Colours',
-    key: ({ budget }) => (budget.shares.length === 1 ? '1 colour' : `${budget.shares.length} colours`),
+    key: ({ budget }) =>
+      budget.shares.length === 1 ? '1 colour' : `${budget.shares.length} colours`,
     about: ['/budget/shares'],
   },
   {
@@ -34,13 +36,18 @@ export const STATIONS: readonly Station[] = [
   {
     id: 'cups',
     name: 'Cups',
-    key: (_, { cups }) => `${cups.length === 1 ? '1 cup' : `${cups.length} cups`}, ${trim(cups.reduce((sum, c) => sum + c.filledMl, 0), 0)} mL`,
+    key: (_, { cups }) =>
+      `${cups.length === 1 ? '1 cup' : `${cups.length} cups`}, ${trim(
+        cups.reduce((sum, c) => sum + c.filledMl, 0),
+        0,
+      )} mL`,
     about: ['/cups'],
   },
 ];
 
 /** The station a remark is settled at: the one whose start fits it most closely. */
 export function stationOf(about: string): Station {
-  const fit = (station: Station) => Math.max(0, ...station.about.filter((a) => about.startsWith(a)).map((a) => a.length));
+  const fit = (station: Station) =>
+    Math.max(0, ...station.about.filter((a) => about.startsWith(a)).map((a) => a.length));
   return STATIONS.reduce((best, station) => (fit(station) > fit(best) ? station : best));
 }

@@ -7,7 +7,9 @@ export function studioOf(shelf: readonly ShelfPaint[], now: Date): Studio {
   return {
     today: `${now.getFullYear()}-${pad(now.getMonth() + 1)}-${pad(now.getDate())}`,
     prices: Object.fromEntries(
-      shelf.flatMap(({ paint, price, sizeMl }) => (price !== undefined && sizeMl !== undefined ? [[paint.id, { price, ml: sizeMl }]] : [])),
+      shelf.flatMap(({ paint, price, sizeMl }) =>
+        price !== undefined && sizeMl !== undefined ? [[paint.id, { price, ml: sizeMl }]] : [],
+      ),
     ),
   };
 }

@@ -29,7 +29,12 @@ export function ImportPlan() {
   function add(plan: Plan) {
     create.mutate(plan, {
       onSuccess: ({ id }) => router.push(`/plans/${id}/surface`),
-      onError: (error) => setFaults(error instanceof Refused && error.refusal.faults.length > 0 ? error.refusal.faults : [{ path: '', message: error.message }]),
+      onError: (error) =>
+        setFaults(
+          error instanceof Refused && error.refusal.faults.length > 0
+            ? error.refusal.faults
+            : [{ path: '', message: error.message }],
+        ),
     });
   }
 
@@ -39,7 +44,9 @@ export function ImportPlan() {
       {faults.length > 0 ? (
         <View role="alert" className="border-l-[6px] border-l-ink bg-raised p-4">
           <Strong>This file was not opened, and nothing was changed.</Strong>
-          <Body>{faults.length === 1 ? 'It has one fault:' : `It has ${faults.length} faults:`}</Body>
+          <Body>
+            {faults.length === 1 ? 'It has one fault:' : `It has ${faults.length} faults:`}
+          </Body>
           {faults.map((fault) => (
             <Small key={faultLine(fault)} className="mt-1 text-ink">
               {faultLine(fault)}

@@ -25,11 +25,21 @@ export function NewPlanScreen() {
   const [paints, setPaints] = useState<readonly Paint[]>([]);
   const [technique, setTechnique] = useState<TechniqueId>('flip-cup');
   const size = parseSize(typed, 'cm');
-  const missing = !size.ok ? 'Give the surface a size.' : paints.length === 0 ? 'Choose at least one colour.' : undefined;
+  const missing = !size.ok
+    ? 'Give the surface a size.'
+    : paints.length === 0
+      ? 'Choose at least one colour.'
+      : undefined;
 
   function write() {
     if (!size.ok || paints.length === 0) return;
-    const plan = newPlan({ title: nameFor(paints), surface: surfaceOf(size.value), paints, technique, seed: freshSeed() });
+    const plan = newPlan({
+      title: nameFor(paints),
+      surface: surfaceOf(size.value),
+      paints,
+      technique,
+      seed: freshSeed(),
+    });
     create.mutate(plan, { onSuccess: ({ id }) => router.replace(`/plans/${id}/colours`) });
   }
 
@@ -39,13 +49,22 @@ export function NewPlanScreen() {
       acts={<Button label="Cancel" onPress={() => router.replace('/plans')} />}
       foot={
         <View className="flex-row items-center gap-3 border-t border-ink bg-raised p-3">
-          <Small className="flex-1">{missing ?? (paints.length === 1 ? '1 colour' : `${paints.length} colours`)}</Small>
-          <Button primary label={create.isPending ? 'Writing…' : 'Write the plan'} disabled={missing !== undefined || create.isPending} onPress={write} />
+          <Small className="flex-1">
+            {missing ?? (paints.length === 1 ? '1 colour' : `${paints.length} colours`)}
+          </Small>
+          <Button
+            primary
+            label={create.isPending ? 'Writing…' : 'Write the plan'}
+            disabled={missing !== undefined || create.isPending}
+            onPress={write}
+          />
         </View>
       }
     >
       <View className="gap-6">
-        {create.isError ? <Failed what="The plan was not made." why={create.error.message} /> : null}
+        {create.isError ? (
+          <Failed what="The plan was not made." why={create.error.message} />
+        ) : null}
         <View className="gap-2">
           <Heading>1 Surface</Heading>
           <TextField
@@ -65,13 +84,24 @@ export function NewPlanScreen() {
           <PaintPicker
             chosen={paints.map((p) => p.id)}
             onToggle={(paint) =>
-              setPaints((now) => (now.some((p) => p.id === paint.id) ? now.filter((p) => p.id !== paint.id) : now.length < MOST_COLOURS ? [...now, paint] : now))
+              setPaints((now) =>
+                now.some((p) => p.id === paint.id)
+                  ? now.filter((p) => p.id !== paint.id)
+                  : now.length < MOST_COLOURS
+                    ? [...now, paint]
+                    : now,
+              )
             }
           />
         </View>
         <View className="gap-2">
           <Heading>3 Technique</Heading>
-          <Choice<TechniqueId> label="How you pour" value={technique} options={Object.values(TECHNIQUES).map((t) => ({ value: t.id, label: t.name }))} onChange={setTechnique} />
+          <Choice<TechniqueId>
+            label="How you pour"
+            value={technique}
+            options={Object.values(TECHNIQUES).map((t) => ({ value: t.id, label: t.name }))}
+            onChange={setTechnique}
+          />
           <Body>{TECHNIQUES[technique].says}</Body>
         </View>
       </View>

@@ -10,7 +10,11 @@ import { Body, Figure, Small } from '@/ui/type';
 export function PlanRow({ plan }: { readonly plan: PlanSummary }) {
   return (
     <View role="listitem" className="border-b border-rule wide:w-[calc(50%-16px)]">
-      <Link href={`/plans/${plan.id}/surface`} aria-label={`${plan.title}, ${plan.size}, ${plan.technique}`} className="flex min-h-[104px] flex-row items-center gap-4 py-3 no-underline active:bg-pressed">
+      <Link
+        href={`/plans/${plan.id}/surface`}
+        aria-label={`${plan.title}, ${plan.size}, ${plan.technique}`}
+        className="flex min-h-[104px] flex-row items-center gap-4 py-3 no-underline active:bg-pressed"
+      >
         <View className="w-[92px] items-start">
           <CoresThumbnail cores={plan.cores} width={92} height={80} />
         </View>

@@ -15,17 +15,33 @@ export function PlansScreen() {
   const create = useCreatePlan();
   const gone = useDropped();
   return (
-    <Screen title="Plans" acts={<Button primary label="New plan" onPress={() => router.push('/plans/new')} />}>
+    <Screen
+      title="Plans"
+      acts={<Button primary label="New plan" onPress={() => router.push('/plans/new')} />}
+    >
       {gone ? (
         <View role="status" className="mb-3 flex-row items-center gap-3 bg-raised p-3">
           <Body className="flex-1">{gone.title} is deleted.</Body>
-          <Button label="Put it back" onPress={() => create.mutate(gone, { onSuccess: () => dropped.set(undefined) })} />
+          <Button
+            label="Put it back"
+            onPress={() => create.mutate(gone, { onSuccess: () => dropped.set(undefined) })}
+          />
         </View>
       ) : null}
-      {plans.isError ? <Failed what="The plans cannot be read." why={plans.error.message} onRetry={() => void plans.refetch()} /> : null}
+      {plans.isError ? (
+        <Failed
+          what="The plans cannot be read."
+          why={plans.error.message}
+          onRetry={() => void plans.refetch()}
+        />
+      ) : null}
       {plans.isPending ? <Waiting what="Looking for plans" /> : null}
       {plans.data?.length === 0 ? (
-        <Empty says="A plan takes a pour from idea to finished piece. It asks three things to begin with: the surface, the colours, and how you pour." act="Make the first plan" onAct={() => router.push('/plans/new')} />
+        <Empty
+          says="A plan takes a pour from idea to finished piece. It asks three things to begin with: the surface, the colours, and how you pour."
+          act="Make the first plan"
+          onAct={() => router.push('/plans/new')}
+        />
       ) : null}
       <View role="list" className="wide:flex-row wide:flex-wrap wide:gap-x-8">
         {plans.data?.map((plan) => (

@@ -17,11 +17,23 @@ interface Props {
 export function PaintPicker({ chosen, onToggle }: Props) {
   const shelf = useShelf();
   const { ink } = useTokens();
-  if (shelf.isError) return <Failed what="The shelf cannot be read." why={shelf.error.message} onRetry={() => void shelf.refetch()} />;
+  if (shelf.isError)
+    return (
+      <Failed
+        what="The shelf cannot be read."
+        why={shelf.error.message}
+        onRetry={() => void shelf.refetch()}
+      />
+    );
   if (!shelf.data) return <Waiting what="Looking at the shelf" />;
-  if (shelf.data.length === 0) return <Body>The shelf is empty. Put your paints on it first, under Shelf.</Body>;
+  if (shelf.data.length === 0)
+    return <Body>The shelf is empty. Put your paints on it first, under Shelf.</Body>;
   return (
-    <View role="group" aria-label="Paints on the shelf" className="wide:flex-row wide:flex-wrap wide:gap-x-4">
+    <View
+      role="group"
+      aria-label="Paints on the shelf"
+      className="wide:flex-row wide:flex-wrap wide:gap-x-4"
+    >
       {shelf.data.map(({ paint }) => {
         const taken = chosen.includes(paint.id);
         const { overWhite, overBlack, opacity } = paintChip(paint);
@@ -42,7 +54,9 @@ export function PaintPicker({ chosen, onToggle }: Props) {
                 {paint.finish === 'satin' ? '' : `, ${paint.finish}`}
               </Small>
             </View>
-            <View className="w-[24px]">{taken ? <Check size={24} color={ink} strokeWidth={3} /> : null}</View>
+            <View className="w-[24px]">
+              {taken ? <Check size={24} color={ink} strokeWidth={3} /> : null}
+            </View>
           </Pressable>
         );
       })}

@@ -15,9 +15,21 @@ export function PaintScreen() {
   if (entry) return <PaintForm key={id} entry={entry} isNew={false} />;
   return (
     <Screen title="Paint">
-      {shelf.isError ? <Failed what="The shelf cannot be read." why={shelf.error.message} onRetry={() => void shelf.refetch()} /> : null}
+      {shelf.isError ? (
+        <Failed
+          what="The shelf cannot be read."
+          why={shelf.error.message}
+          onRetry={() => void shelf.refetch()}
+        />
+      ) : null}
       {shelf.isPending ? <Waiting what="Looking at the shelf" /> : null}
-      {shelf.data ? <Empty says="This paint is not on the shelf any more." act="To the shelf" onAct={() => router.replace('/shelf')} /> : null}
+      {shelf.data ? (
+        <Empty
+          says="This paint is not on the shelf any more."
+          act="To the shelf"
+          onAct={() => router.replace('/shelf')}
+        />
+      ) : null}
     </Screen>
   );
 }
@@ -25,7 +37,14 @@ export function PaintScreen() {
 /** A paint to be put on the shelf; nothing is kept until it is saved. */
 export function NewPaintScreen() {
   const [entry] = useState<ShelfPaint>(() => ({
-    paint: { id: `paint-${Date.now().toString(36)}`, name: 'New paint', hex: '#2f6fa8', opacity: 'semi-opaque', body: 'soft', finish: 'satin' },
+    paint: {
+      id: `paint-${Date.now().toString(36)}`,
+      name: 'New paint',
+      hex: '#2f6fa8',
+      opacity: 'semi-opaque',
+      body: 'soft',
+      finish: 'satin',
+    },
   }));
   return <PaintForm entry={entry} isNew />;
 }

@@ -8,6 +8,11 @@ export const shelfPaintResolver: Resolver<ShelfPaint> = (values) => {
   const entry = JSON.parse(JSON.stringify(values)) as ShelfPaint;
   const faults = checkShelfPaint(entry);
   if (faults.length === 0) return { values: entry, errors: {} };
-  const errors = Object.fromEntries(faults.map((fault) => [fault.path.split('/')[1] ?? 'root', { type: 'contract', message: faultLine(fault) }]));
+  const errors = Object.fromEntries(
+    faults.map((fault) => [
+      fault.path.split('/')[1] ?? 'root',
+      { type: 'contract', message: faultLine(fault) },
+    ]),
+  );
   return { values: {}, errors: errors as FieldErrors<ShelfPaint> };
 };

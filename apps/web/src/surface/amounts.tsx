@@ -26,20 +26,27 @@ export function Amounts() {
     <View className="gap-2" role="region" aria-label="Amounts">
       <Heading>Amounts</Heading>
       {uses.map(({ use, g, ml }) => (
-        <View key={use} className="flex-row items-baseline justify-between border-b border-rule py-2">
+        <View
+          key={use}
+          className="flex-row items-baseline justify-between border-b border-rule py-2"
+        >
           <Body className="flex-1">{USE_WORDS[use]}</Body>
           <Small className="w-[72px] text-right">{trim(ml, 0)} mL</Small>
           <Figure className="w-[88px] justify-end" figure={trim(g, 1)} unit="g" />
         </View>
       ))}
       <View className="flex-row items-baseline justify-between py-2">
-        <Body className="flex-1 font-bold">Everything{plan.surface.pieces > 1 ? `, ${plan.surface.pieces} pieces` : ''}</Body>
+        <Body className="flex-1 font-bold">
+          Everything{plan.surface.pieces > 1 ? `, ${plan.surface.pieces} pieces` : ''}
+        </Body>
         <Small className="w-[72px] text-right">{trim(budget.totalMl, 0)} mL</Small>
         <Figure className="w-[88px] justify-end" figure={trim(budget.totalG, 1)} unit="g" />
       </View>
       <Body>
-        {trim(surface.areaCm2, 0)} cm²{surface.edgeCm2 > 0 ? ` and ${trim(surface.edgeCm2, 0)} cm² of edges` : ''}. Colours lie {trim(budget.laidMm, 1)} mm thick when poured; about{' '}
-        {trim(budget.stayMm, 1)} mm stays and {trim(budget.runOffShare * 100, 0)} % runs off.
+        {trim(surface.areaCm2, 0)} cm²
+        {surface.edgeCm2 > 0 ? ` and ${trim(surface.edgeCm2, 0)} cm² of edges` : ''}. Colours lie{' '}
+        {trim(budget.laidMm, 1)} mm thick when poured; about {trim(budget.stayMm, 1)} mm stays and{' '}
+        {trim(budget.runOffShare * 100, 0)} % runs off.
         {plan.surface.pieces > 1 ? ` Each piece takes ${trim(budget.perPiece.totalG, 0)} g.` : ''}
       </Body>
     </View>

@@ -14,7 +14,8 @@ export function GroundField() {
   const { plan, edit } = usePlan();
   const { ground } = plan.surface;
   const known = GROUNDS.find((g) => g.value === ground.hex)?.value;
-  const set = (hex: string, tag?: string) => edit((p) => edits.setSurface(p, { ground: { ...p.surface.ground, hex } }), tag);
+  const set = (hex: string, tag?: string) =>
+    edit((p) => edits.setSurface(p, { ground: { ...p.surface.ground, hex } }), tag);
   return (
     <>
       <Choice
@@ -23,7 +24,9 @@ export function GroundField() {
         options={[...GROUNDS, { value: 'own', label: 'Own colour' }]}
         onChange={(value) => set(value === 'own' ? '#8a8a8a' : value)}
       />
-      {known === undefined ? <HexField label="Ground colour" value={ground.hex} onChange={(hex) => set(hex, 'ground')} /> : null}
+      {known === undefined ? (
+        <HexField label="Ground colour" value={ground.hex} onChange={(hex) => set(hex, 'ground')} />
+      ) : null}
     </>
   );
 }

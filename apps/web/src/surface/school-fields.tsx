@@ -10,7 +10,8 @@ import { Body } from '@/ui/type';
 export function SchoolFields() {
   const { plan, edit } = usePlan();
   const { budget } = plan;
-  const set = (change: Partial<typeof budget>, tag: string) => edit((p) => edits.setBudget(p, change), tag);
+  const set = (change: Partial<typeof budget>, tag: string) =>
+    edit((p) => edits.setBudget(p, change), tag);
   return (
     <View className="gap-3">
       <Choice
@@ -22,13 +23,48 @@ export function SchoolFields() {
       <Body>{SCHOOLS[budget.school].says}</Body>
       <View className="flex-row gap-3">
         {budget.school === 'film' ? (
-          <QuantityField className="flex-1" label="Colour laid" dimension="length" unit="mm" value={budget.laidMm ?? 2} min={0.1} max={20} onChange={(laidMm) => set({ laidMm }, 'laid')} />
+          <QuantityField
+            className="flex-1"
+            label="Colour laid"
+            dimension="length"
+            unit="mm"
+            value={budget.laidMm ?? 2}
+            min={0.1}
+            max={20}
+            onChange={(laidMm) => set({ laidMm }, 'laid')}
+          />
         ) : null}
         {budget.school === 'own' ? (
-          <NumberField className="flex-1" label="Grams for 1 cm²" value={budget.gPerCm2 ?? 0.4} min={0.01} max={5} onChange={(gPerCm2) => set({ gPerCm2 }, 'own')} />
+          <NumberField
+            className="flex-1"
+            label="Grams for 1 cm²"
+            value={budget.gPerCm2 ?? 0.4}
+            min={0.01}
+            max={5}
+            onChange={(gPerCm2) => set({ gPerCm2 }, 'own')}
+          />
         ) : null}
-        <NumberField className="flex-1" label="Insurance" value={budget.insurance} min={0} max={1} per={0.01} decimals={0} suffix=" %" onChange={(insurance) => set({ insurance }, 'insurance')} />
-        <QuantityField className="flex-1" label="Scale reads to" dimension="mass" unit="g" value={budget.stepG} min={0.01} max={100} onChange={(stepG) => set({ stepG }, 'step')} />
+        <NumberField
+          className="flex-1"
+          label="Insurance"
+          value={budget.insurance}
+          min={0}
+          max={1}
+          per={0.01}
+          decimals={0}
+          suffix=" %"
+          onChange={(insurance) => set({ insurance }, 'insurance')}
+        />
+        <QuantityField
+          className="flex-1"
+          label="Scale reads to"
+          dimension="mass"
+          unit="g"
+          value={budget.stepG}
+          min={0.01}
+          max={100}
+          onChange={(stepG) => set({ stepG }, 'step')}
+        />
       </View>
     </View>
   );

@@ -20,25 +20,65 @@ export function SurfaceDrawing({ surface }: { readonly surface: Surface }) {
   const height = heightMm * scale;
   const left = RULER + (room - RULER - width) / 2;
   const every = tickMm(Math.max(widthMm, heightMm));
-  const ticks = (lengthMm: number) => Array.from({ length: Math.floor(lengthMm / every) + 1 }, (_, i) => i * every);
+  const ticks = (lengthMm: number) =>
+    Array.from({ length: Math.floor(lengthMm / every) + 1 }, (_, i) => i * every);
   const says = shape.says(surface.shape, (mm) => `${trim(mm / 10, 1)} cm`);
   return (
     <View onLayout={(e) => setRoom(e.nativeEvent.layout.width)}>
       {room > 0 ? (
-        <Svg width={room} height={height + RULER + 4} role="img" aria-label={`The surface: ${says}`}>
+        <Svg
+          width={room}
+          height={height + RULER + 4}
+          role="img"
+          aria-label={`The surface: ${says}`}
+        >
           {ticks(widthMm).map((mm) => (
-            <Line key={`x${mm}`} x1={left + mm * scale} x2={left + mm * scale} y1={RULER - (mm % (every * 5) === 0 ? 10 : 6)} y2={RULER} stroke={tokens.ink} />
+            <Line
+              key={`x${mm}`}
+              x1={left + mm * scale}
+              x2={left + mm * scale}
+              y1={RULER - (mm % (every * 5) === 0 ? 10 : 6)}
+              y2={RULER}
+              stroke={tokens.ink}
+            />
           ))}
           {ticks(heightMm).map((mm) => (
-            <Line key={`y${mm}`} x1={left - (mm % (every * 5) === 0 ? 10 : 6)} x2={left} y1={RULER + mm * scale} y2={RULER + mm * scale} stroke={tokens.ink} />
+            <Line
+              key={`y${mm}`}
+              x1={left - (mm % (every * 5) === 0 ? 10 : 6)}
+              x2={left}
+              y1={RULER + mm * scale}
+              y2={RULER + mm * scale}
+              stroke={tokens.ink}
+            />
           ))}
-          <SvgText x={left + width} y={10} textAnchor="end" fontSize={13} fontFamily={FONT} fill={tokens.ink}>
+          <SvgText
+            x={left + width}
+            y={10}
+            textAnchor="end"
+            fontSize={13}
+            fontFamily={FONT}
+            fill={tokens.ink}
+          >
             {`${trim(widthMm / 10, 1)} cm`}
           </SvgText>
-          <SvgText x={left - 12} y={RULER + height} textAnchor="end" fontSize={13} fontFamily={FONT} fill={tokens.ink}>
+          <SvgText
+            x={left - 12}
+            y={RULER + height}
+            textAnchor="end"
+            fontSize={13}
+            fontFamily={FONT}
+            fill={tokens.ink}
+          >
             {trim(heightMm / 10, 1)}
           </SvgText>
-          <Path d={shape.path(surface.shape)} transform={`translate(${left} ${RULER}) scale(${scale})`} fill={surface.ground.hex} stroke={tokens.ink} strokeWidth={1.5 / scale} />
+          <Path
+            d={shape.path(surface.shape)}
+            transform={`translate(${left} ${RULER}) scale(${scale})`}
+            fill={surface.ground.hex}
+            stroke={tokens.ink}
+            strokeWidth={1.5 / scale}
+          />
         </Svg>
       ) : (
         <View style={{ height: MOST_HEIGHT }} />
@@ -48,4 +88,5 @@ export function SurfaceDrawing({ surface }: { readonly surface: Surface }) {
 }
 
 /** Some twenty to fifty ticks along the longer side. */
-const tickMm = (lengthMm: number): number => (lengthMm <= 150 ? 5 : lengthMm <= 600 ? 10 : lengthMm <= 1500 ? 50 : 100);
+const tickMm = (lengthMm: number): number =>
+  lengthMm <= 150 ? 5 : lengthMm <= 600 ? 10 : lengthMm <= 1500 ? 50 : 100;

@@ -16,7 +16,8 @@ import { SurfaceDrawing } from './surface-drawing';
 export function SurfaceStation() {
   const { plan, edit } = usePlan();
   const { surface } = plan;
-  const change = (next: Partial<typeof surface>, tag?: string) => edit((p) => edits.setSurface(p, next), tag);
+  const change = (next: Partial<typeof surface>, tag?: string) =>
+    edit((p) => edits.setSurface(p, next), tag);
   return (
     <StationScreen station="surface">
       <SurfaceDrawing surface={surface} />
@@ -30,15 +31,34 @@ export function SurfaceStation() {
             if (!size.ok) return size;
             const { widthMm, heightMm } = shapeOf(size.value).bounds(size.value);
             const fits = Math.min(widthMm, heightMm) >= 5 && Math.max(widthMm, heightMm) <= 5000;
-            return fits ? { ok: true, value: size.value } : { ok: false, fault: 'Between 5 mm and 5 m, please.' };
+            return fits
+              ? { ok: true, value: size.value }
+              : { ok: false, fault: 'Between 5 mm and 5 m, please.' };
           }}
           onChange={(shape) => change({ shape }, 'size')}
           hint="40 x 50 cm, 16 x 20 in, 30 cm round"
         />
-        <NumberField className="w-[96px]" label="Pieces" value={surface.pieces} min={1} max={500} whole onChange={(pieces) => change({ pieces }, 'pieces')} />
+        <NumberField
+          className="w-[96px]"
+          label="Pieces"
+          value={surface.pieces}
+          min={1}
+          max={500}
+          whole
+          onChange={(pieces) => change({ pieces }, 'pieces')}
+        />
       </View>
       <View className="flex-row gap-3">
-        <QuantityField className="flex-1" label="Edge depth" dimension="length" unit="mm" value={surface.edgeDepthMm} min={0} max={200} onChange={(edgeDepthMm) => change({ edgeDepthMm }, 'edge')} />
+        <QuantityField
+          className="flex-1"
+          label="Edge depth"
+          dimension="length"
+          unit="mm"
+          value={surface.edgeDepthMm}
+          min={0}
+          max={200}
+          onChange={(edgeDepthMm) => change({ edgeDepthMm }, 'edge')}
+        />
         <View className="flex-1">
           <Choice
             label="Edges"
@@ -60,11 +80,22 @@ export function SurfaceStation() {
               { value: 'open', label: 'Open' },
               { value: 'raised', label: 'Raised' },
             ]}
-            onChange={(kind) => change({ rim: kind === 'open' ? { kind } : { kind, heightMm: 12 } })}
+            onChange={(kind) =>
+              change({ rim: kind === 'open' ? { kind } : { kind, heightMm: 12 } })
+            }
           />
         </View>
         {surface.rim.kind === 'raised' ? (
-          <QuantityField className="flex-1" label="Rim height" dimension="length" unit="mm" value={surface.rim.heightMm} min={1} max={200} onChange={(heightMm) => change({ rim: { kind: 'raised', heightMm } }, 'rim')} />
+          <QuantityField
+            className="flex-1"
+            label="Rim height"
+            dimension="length"
+            unit="mm"
+            value={surface.rim.heightMm}
+            min={1}
+            max={200}
+            onChange={(heightMm) => change({ rim: { kind: 'raised', heightMm } }, 'rim')}
+          />
         ) : (
           <View className="flex-1" />
         )}
@@ -77,4 +108,5 @@ export function SurfaceStation() {
 }
 
 /** A length for a drawing: cm where round, else mm. */
-export const lengthWords = (mm: number): string => (mm % 10 === 0 || mm >= 100 ? show(mm, 'cm') : `${trim(mm, 1)} mm`);
+export const lengthWords = (mm: number): string =>
+  mm % 10 === 0 || mm >= 100 ? show(mm, 'cm') : `${trim(mm, 1)} mm`;

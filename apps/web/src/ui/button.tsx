@@ -11,7 +11,13 @@ interface Props {
   readonly className?: string;
 }
 
-export function Button({ label, onPress, primary = false, disabled = false, className = '' }: Props) {
+export function Button({
+  label,
+  onPress,
+  primary = false,
+  disabled = false,
+  className = '',
+}: Props) {
   return (
     <Pressable
       role="button"
@@ -29,7 +35,12 @@ export function Button({ label, onPress, primary = false, disabled = false, clas
 }
 
 /** An act told by a picture alone; its name is read out. */
-export function IconButton({ icon: Icon, label, onPress, disabled = false }: Props & { readonly icon: LucideIcon }) {
+export function IconButton({
+  icon: Icon,
+  label,
+  onPress,
+  disabled = false,
+}: Props & { readonly icon: LucideIcon }) {
   const { ink } = useTokens();
   return (
     <Pressable
@@ -48,7 +59,12 @@ export function IconButton({ icon: Icon, label, onPress, disabled = false }: Pro
 /** An act inside a sentence: underlined, and as easy to hit as a button. */
 export function Act({ label, onPress }: { readonly label: string; readonly onPress: () => void }) {
   return (
-    <Pressable role="button" aria-label={label} onPress={onPress} className="min-h-[44px] justify-center self-start active:bg-pressed">
+    <Pressable
+      role="button"
+      aria-label={label}
+      onPress={onPress}
+      className="min-h-[44px] justify-center self-start active:bg-pressed"
+    >
       <Text className="font-bold text-16 text-ink underline">{label}</Text>
     </Pressable>
   );

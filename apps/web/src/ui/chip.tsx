@@ -18,7 +18,14 @@ export function Chip({ overWhite, overBlack, size = 32, label }: Props) {
   const { ink } = useTokens();
   const band = { y: 6, height: 20 };
   return (
-    <Svg width={size} height={size} viewBox="0 0 32 32" role={label ? 'img' : undefined} aria-label={label} aria-hidden={label ? undefined : true}>
+    <Svg
+      width={size}
+      height={size}
+      viewBox="0 0 32 32"
+      role={label ? 'img' : undefined}
+      aria-label={label}
+      aria-hidden={label ? undefined : true}
+    >
       <Rect x={0} y={0} width={16} height={32} fill={WHITE} />
       <Rect x={16} y={0} width={16} height={32} fill={BLACK} />
       <Rect x={0} {...band} width={16} fill={overWhite} />

@@ -25,7 +25,9 @@ export function Choice<T extends string>({ label, value, options, onChange }: Pr
               onPress={() => onChange(option.value)}
               className={`min-h-[44px] justify-center border px-3 py-2 ${chosen ? 'border-ink bg-ink' : 'border-outline active:bg-pressed'}`}
             >
-              <Text className={`font-bold text-16 ${chosen ? 'text-surround' : 'text-ink'}`}>{option.label}</Text>
+              <Text className={`font-bold text-16 ${chosen ? 'text-surround' : 'text-ink'}`}>
+                {option.label}
+              </Text>
             </Pressable>
           );
         })}

@@ -22,20 +22,32 @@ const SAG = 2;
 /** A core drilled through a cup: one column, strata in proportion, each top slightly hollow. */
 export function CoreColumn({ strata, x, y, width, height, outline }: Props) {
   const whole = strata.reduce((sum, s) => sum + s.mm, 0) || 1;
-  let below = y + height;
-  const bands = strata.map((s) => {
-    const bottom = below;
-    below -= (s.mm / whole) * height;
-    return { hex: s.hex, top: below, bottom };
-  });
+  const tops = strata.map(
+    (_, i) =>
+      y + height - (strata.slice(0, i + 1).reduce((sum, s) => sum + s.mm, 0) / whole) * height,
+  );
+  const bands = strata.map(({ hex }, i) => ({
+    hex,
+    top: tops[i] ?? y,
+    bottom: tops[i - 1] ?? y + height,
+  }));
   const sag = (top: number) => `Q${x + width / 2} ${top + SAG * 2} ${x} ${top}`;
   return (
     <G>
       {/* Painted from the bottom up; each band reaches under the hollow of the one above. */}
       {bands.map(({ hex, top, bottom }, i) => (
-        <Path key={i} d={`M${x} ${top}V${bottom}Q${x + width / 2} ${bottom + (i === 0 ? 0 : SAG * 2)} ${x + width} ${bottom}V${top}${sag(top)}Z`} fill={hex} />
+        <Path
+          key={i}
+          d={`M${x} ${top}V${bottom}Q${x + width / 2} ${bottom + (i === 0 ? 0 : SAG * 2)} ${x + width} ${bottom}V${top}${sag(top)}Z`}
+          fill={hex}
+        />
       ))}
-      <Path d={`M${x} ${y}V${y + height}H${x + width}V${y}`} fill="none" stroke={outline} strokeWidth={1.5} />
+      <Path
+        d={`M${x} ${y}V${y + height}H${x + width}V${y}`}
+        fill="none"
+        stroke={outline}
+        strokeWidth={1.5}
+      />
       <Path d={`M${x + width} ${y}${sag(y)}`} fill="none" stroke={outline} strokeWidth={1} />
     </G>
   );

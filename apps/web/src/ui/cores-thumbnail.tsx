@@ -18,7 +18,17 @@ export function CoresThumbnail({ cores, width = 72, height = 72 }: Props) {
     <Svg width={width} height={height} aria-hidden>
       {cores.map((core, i) => {
         const tall = (core.reduce((sum, s) => sum + s.mm, 0) / tallest) * (height - 4);
-        return <CoreColumn key={i} strata={core} x={1 + i * (column + gap)} y={height - 2 - tall} width={column - 2} height={tall} outline={ink} />;
+        return (
+          <CoreColumn
+            key={i}
+            strata={core}
+            x={1 + i * (column + gap)}
+            y={height - 2 - tall}
+            width={column - 2}
+            height={tall}
+            outline={ink}
+          />
+        );
       })}
     </Svg>
   );

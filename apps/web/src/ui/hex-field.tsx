@@ -17,11 +17,17 @@ export function HexField({ label, value, onChange }: Props) {
         shown={value}
         read={(text) => {
           const hex = text.trim().toLowerCase().replace(/^#?/, '#');
-          return /^#[0-9a-f]{6}$/.test(hex) ? { ok: true, value: hex } : { ok: false, fault: 'Six digits, such as #d8a526.' };
+          return /^#[0-9a-f]{6}$/.test(hex)
+            ? { ok: true, value: hex }
+            : { ok: false, fault: 'Six digits, such as #d8a526.' };
         }}
         onChange={onChange}
       />
-      <View className="h-[44px] w-[44px] border border-ink" style={{ backgroundColor: value }} aria-hidden />
+      <View
+        className="h-[44px] w-[44px] border border-ink"
+        style={{ backgroundColor: value }}
+        aria-hidden
+      />
     </View>
   );
 }

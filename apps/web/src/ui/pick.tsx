@@ -21,7 +21,13 @@ export function Pick({ label, value, options, onChange }: Props) {
   return (
     <View className="gap-1">
       <Small>{label}</Small>
-      <Pressable role="button" aria-expanded={open} aria-label={`${label}: ${chosen}`} onPress={() => setOpen(!open)} className="min-h-[44px] flex-row items-center gap-2 border border-outline bg-raised px-3">
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        aria-label={`${label}: ${chosen}`}
+        onPress={() => setOpen(!open)}
+        className="min-h-[44px] flex-row items-center gap-2 border border-outline bg-raised px-3"
+      >
         <Strong className="flex-1">{chosen}</Strong>
         <Chevron size={20} color={ink} />
       </Pressable>

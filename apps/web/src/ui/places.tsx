@@ -17,7 +17,11 @@ export function Places() {
     <View
       role="navigation"
       aria-label="Places"
-      className={wide ? 'w-[72px] bg-rail pt-6' : 'flex-row border-t border-outline bg-raised pb-[env(safe-area-inset-bottom)]'}
+      className={
+        wide
+          ? 'w-[72px] bg-rail pt-6'
+          : 'flex-row border-t border-outline bg-raised pb-[env(safe-area-inset-bottom)]'
+      }
     >
       {PLACES.map(({ href, label }) => {
         const here = path.startsWith(href);
@@ -25,7 +29,12 @@ export function Places() {
           ? `h-[56px] w-full border-l-4 ${here ? 'border-l-rail bg-surround' : 'border-l-transparent'}`
           : `h-[64px] flex-1 ${here ? 'bg-ink' : ''}`;
         return (
-          <Link key={href} href={href} aria-current={here ? 'page' : undefined} className={`${look} flex items-center justify-center no-underline`}>
+          <Link
+            key={href}
+            href={href}
+            aria-current={here ? 'page' : undefined}
+            className={`${look} flex items-center justify-center no-underline`}
+          >
             <Text
               className={`text-[13px] ${here ? 'font-bold' : 'font-body'} ${
                 wide ? (here ? 'text-ink' : 'text-railink') : here ? 'text-surround' : 'text-ink'

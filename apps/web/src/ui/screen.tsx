@@ -20,7 +20,10 @@ export function Screen({ title, acts, children, foot }: Props) {
     <View className={`flex-1 bg-surround ${wide ? 'flex-row' : ''}`}>
       {wide ? <Places /> : null}
       <View role="main" className="flex-1">
-        <ScrollView className="flex-1" contentContainerClassName={`px-4 pb-6 pt-4 ${wide ? 'w-full px-8' : ''}`}>
+        <ScrollView
+          className="flex-1"
+          contentContainerClassName={`px-4 pb-6 pt-4 ${wide ? 'w-full px-8' : ''}`}
+        >
           <View className="mb-3 min-h-[44px] flex-row items-center justify-between gap-3">
             <Title className="flex-1 !text-34 !leading-[38px]">{title}</Title>
             {acts}

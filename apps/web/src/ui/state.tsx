@@ -15,7 +15,15 @@ export function Waiting({ what }: { readonly what: string }) {
 }
 
 /** Something could not be had: what, why, and the way on. */
-export function Failed({ what, why, onRetry }: { readonly what: string; readonly why: string; readonly onRetry?: () => void }) {
+export function Failed({
+  what,
+  why,
+  onRetry,
+}: {
+  readonly what: string;
+  readonly why: string;
+  readonly onRetry?: () => void;
+}) {
   return (
     <View className="gap-3 border-l-[6px] border-l-ink bg-raised p-4" role="alert">
       <Strong>{what}</Strong>
@@ -26,7 +34,15 @@ export function Failed({ what, why, onRetry }: { readonly what: string; readonly
 }
 
 /** Nothing here yet: what belongs here and one act. */
-export function Empty({ says, act, onAct }: { readonly says: string; readonly act: string; readonly onAct: () => void }) {
+export function Empty({
+  says,
+  act,
+  onAct,
+}: {
+  readonly says: string;
+  readonly act: string;
+  readonly onAct: () => void;
+}) {
   return (
     <View className="items-start gap-4 py-6">
       <Body>{says}</Body>

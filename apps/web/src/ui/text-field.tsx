@@ -2,7 +2,8 @@ import { useId, useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Small } from './type';
 
-export type Reading<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly fault: string };
+export type Reading<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly fault: string };
 
 interface Props<T> {
   readonly label: string;
@@ -22,7 +23,17 @@ interface Props<T> {
  * A field that takes effect with every readable keystroke and leaves what is typed alone until the field is left.
  * While it cannot be read, the last good value stands.
  */
-export function TextField<T>({ label, shown, read, onChange, hint, className = '', hideLabel = false, keys = 'text', lines }: Props<T>) {
+export function TextField<T>({
+  label,
+  shown,
+  read,
+  onChange,
+  hint,
+  className = '',
+  hideLabel = false,
+  keys = 'text',
+  lines,
+}: Props<T>) {
   const id = useId();
   const [draft, setDraft] = useState<string>();
   const reading = draft === undefined ? undefined : read(draft);

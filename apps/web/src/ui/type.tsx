@@ -9,7 +9,12 @@ interface Props {
 
 /** A screen's title. One a screen. */
 export const Title = ({ children, className = '', lines }: Props) => (
-  <Text role="heading" aria-level={1} numberOfLines={lines} className={`font-display text-24 text-ink ${className}`}>
+  <Text
+    role="heading"
+    aria-level={1}
+    numberOfLines={lines}
+    className={`font-display text-24 text-ink ${className}`}
+  >
     {children}
   </Text>
 );
@@ -39,7 +44,17 @@ export const Small = ({ children, className = '', lines }: Props) => (
 );
 
 /** A figure people act on, its unit small beside it. */
-export const Figure = ({ figure, unit, className = '', size = 'text-20' }: { figure: string; unit?: string; className?: string; size?: string }) => (
+export const Figure = ({
+  figure,
+  unit,
+  className = '',
+  size = 'text-20',
+}: {
+  figure: string;
+  unit?: string;
+  className?: string;
+  size?: string;
+}) => (
   <View className={`flex-row items-baseline ${className}`}>
     <Text className={`font-display ${size} text-ink`} style={{ fontVariant: ['tabular-nums'] }}>
       {figure}

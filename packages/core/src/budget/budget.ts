@@ -42,12 +42,17 @@ export interface BudgetSetting {
  * its figure covers everything that is laid, but never below the lean figure. Insurance comes on the colours.
  * Masses are rounded to the scale's step so that their sum stays.
  */
-export function reckon(budget: Budget, { measure, raisedRim, densityOf, ownStayMm }: BudgetSetting): Amounts {
+export function reckon(
+  budget: Budget,
+  { measure, raisedRim, densityOf, ownStayMm }: BudgetSetting,
+): Amounts {
   const shares = normalise(budget.shares);
   const mlPerG = shares.reduce((sum, s) => sum + s.share / densityOf(s.mix), 0);
   const school = SCHOOLS[budget.school];
   const asked = school.colours(measure, budget);
-  const baseG = budget.pots.filter((p) => p.use === 'base').reduce((sum, p) => sum + potG(p, 0, measure, densityOf), 0);
+  const baseG = budget.pots
+    .filter((p) => p.use === 'base')
+    .reduce((sum, p) => sum + potG(p, 0, measure, densityOf), 0);
   let coloursG = 'g' in asked ? asked.g : asked.ml / mlPerG;
   if (budget.school === 'generous' && baseG > 0) {
     const leanG = (measure.areaCm2 * LEAN_ML_PER_CM2) / mlPerG;
@@ -55,14 +60,24 @@ export function reckon(budget: Budget, { measure, raisedRim, densityOf, ownStayM
   }
   coloursG *= 1 + budget.insurance;
 
-  const amount = (use: PotAmount['use'], mix: string, g: number): PotAmount => ({ use, mix, g, ml: g / densityOf(mix) });
+  const amount = (use: PotAmount['use'], mix: string, g: number): PotAmount => ({
+    use,
+    mix,
+    g,
+    ml: g / densityOf(mix),
+  });
   const spread = (use: PotAmount['use'], g: number): PotAmount[] =>
-    apportion(shares.map((s) => s.share * g), budget.stepG).map((part, i) => amount(use, shares[i]?.mix ?? '', part));
+    apportion(
+      shares.map((s) => s.share * g),
+      budget.stepG,
+    ).map((part, i) => amount(use, shares[i]?.mix ?? '', part));
   const pots = [
     ...spread('colour', coloursG),
     ...budget.pots.flatMap((pot) => {
       const g = potG(pot, coloursG, measure, densityOf);
-      return pot.mix === undefined ? spread(pot.use, g) : [amount(pot.use, pot.mix, roundTo(g, budget.stepG))];
+      return pot.mix === undefined
+        ? spread(pot.use, g)
+        : [amount(pot.use, pot.mix, roundTo(g, budget.stepG))];
     }),
   ].filter((pot) => pot.g > 0 || pot.use === 'colour');
 
@@ -83,13 +98,20 @@ export function reckon(budget: Budget, { measure, raisedRim, densityOf, ownStayM
 }
 
 /** Shares made to add up to 1; all alike where none is set. */
-export function normalise(shares: Budget['shares']): { readonly mix: string; readonly share: number }[] {
+export function normalise(
+  shares: Budget['shares'],
+): { readonly mix: string; readonly share: number }[] {
   const sum = shares.reduce((total, s) => total + s.share, 0);
   return shares.map((s) => ({ mix: s.mix, share: sum > 0 ? s.share / sum : 1 / shares.length }));
 }
 
 /** Mass a pot asks for before rounding. A film of the edge pot lies on the edges, any other on the face. */
-function potG(pot: Pot, coloursG: number, measure: SurfaceMeasure, densityOf: (mix: string) => number): number {
+function potG(
+  pot: Pot,
+  coloursG: number,
+  measure: SurfaceMeasure,
+  densityOf: (mix: string) => number,
+): number {
   if (pot.g !== undefined) return pot.g;
   if (pot.share !== undefined) return pot.share * coloursG;
   const density = pot.mix === undefined ? 1.15 : densityOf(pot.mix);

@@ -24,7 +24,12 @@ export const PotSchema = Type.Object(
 
 export const BudgetSchema = Type.Object(
   {
-    school: Type.Union([Type.Literal('generous'), Type.Literal('lean'), Type.Literal('film'), Type.Literal('own')]),
+    school: Type.Union([
+      Type.Literal('generous'),
+      Type.Literal('lean'),
+      Type.Literal('film'),
+      Type.Literal('own'),
+    ]),
     /** School film: colours laid, mm. */
     laidMm: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 20 })),
     /** School own: the artist's own figure. */
@@ -32,7 +37,10 @@ export const BudgetSchema = Type.Object(
     insurance: Type.Number({ minimum: 0, maximum: 1 }),
     stepG: Type.Number({ minimum: 0.01, maximum: 100 }),
     shares: Type.Array(
-      Type.Object({ mix: Id, share: Type.Number({ minimum: 0, maximum: 1e4 }) }, { additionalProperties: false }),
+      Type.Object(
+        { mix: Id, share: Type.Number({ minimum: 0, maximum: 1e4 }) },
+        { additionalProperties: false },
+      ),
       { minItems: 1, maxItems: 24 },
     ),
     pots: Type.Array(PotSchema, { maxItems: 24 }),

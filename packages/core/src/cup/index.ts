@@ -1,3 +1,10 @@
 export { type Emitted, emission } from './emission';
-export { type ColourPot, layersOf, loadCups, type LoadedCup, type LoadedLayer, pinnedMl } from './load';
+export {
+  type ColourPot,
+  layersOf,
+  loadCups,
+  type LoadedCup,
+  type LoadedLayer,
+  pinnedMl,
+} from './load';
 export type { Cup, Layer } from './schema';

@@ -43,7 +43,12 @@ export function layersOf(cup: Cup, cups: readonly Cup[]): readonly Layer[] {
  * pot by parts. Where pinned layers ask more than the pot, the others get nothing and nothing goes negative.
  * @param loads how often each cup is loaded (pieces of a set); a pot serves all loads
  */
-export function loadCups(cups: readonly Cup[], pots: readonly ColourPot[], densityOf: (mix: string) => number, loads: number): LoadedCup[] {
+export function loadCups(
+  cups: readonly Cup[],
+  pots: readonly ColourPot[],
+  densityOf: (mix: string) => number,
+  loads: number,
+): LoadedCup[] {
   const all = cups.map((cup) => layersOf(cup, cups));
   const left = new Map(pots.map((p) => [p.mix, p.ml / loads]));
   const parts = new Map<string, number>();
@@ -52,7 +57,8 @@ export function loadCups(cups: readonly Cup[], pots: readonly ColourPot[], densi
     else parts.set(layer.mix, (parts.get(layer.mix) ?? 0) + (layer.parts ?? 1));
   }
   const mlOf = (layer: Layer): number =>
-    layer.ml ?? (Math.max(0, left.get(layer.mix) ?? 0) * (layer.parts ?? 1)) / (parts.get(layer.mix) ?? 1);
+    layer.ml ??
+    (Math.max(0, left.get(layer.mix) ?? 0) * (layer.parts ?? 1)) / (parts.get(layer.mix) ?? 1);
 
   return cups.map((cup, index) => {
     let filledMl = 0;
@@ -86,7 +92,8 @@ export function loadCups(cups: readonly Cup[], pots: readonly ColourPot[], densi
 export function pinnedMl(cups: readonly Cup[], loads: number): ReadonlyMap<string, number> {
   const asked = new Map<string, number>();
   for (const layer of cups.flatMap((cup) => layersOf(cup, cups))) {
-    if (layer.ml !== undefined) asked.set(layer.mix, (asked.get(layer.mix) ?? 0) + layer.ml * loads);
+    if (layer.ml !== undefined)
+      asked.set(layer.mix, (asked.get(layer.mix) ?? 0) + layer.ml * loads);
   }
   return asked;
 }

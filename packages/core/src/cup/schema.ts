@@ -8,7 +8,12 @@ export const LayerSchema = Type.Object(
     mix: Id,
     parts: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e4 })),
     ml: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e5 })),
-    placement: Type.Union([Type.Literal('wall'), Type.Literal('middle'), Type.Literal('high'), Type.Literal('side')]),
+    placement: Type.Union([
+      Type.Literal('wall'),
+      Type.Literal('middle'),
+      Type.Literal('high'),
+      Type.Literal('side'),
+    ]),
     dropMm: Type.Optional(Type.Number({ minimum: 0, maximum: 2000 })),
     sideDeg: Type.Optional(Type.Number({ minimum: -360, maximum: 360 })),
   },
@@ -20,7 +25,12 @@ export const CupSchema = Type.Object(
     id: Id,
     vessel: VesselSchema,
     loading: Type.Optional(
-      Type.Union([Type.Literal('layered'), Type.Literal('side'), Type.Literal('split'), Type.Literal('single')]),
+      Type.Union([
+        Type.Literal('layered'),
+        Type.Literal('side'),
+        Type.Literal('split'),
+        Type.Literal('single'),
+      ]),
     ),
     layers: Type.Optional(Type.Array(LayerSchema, { maxItems: 120 })),
     /** Loaded as that cup, the other way round. */

@@ -6,8 +6,20 @@ import { Id } from './schema';
  * input on screen. Limits are in the field's own unit, which its name ends with.
  */
 export type Field =
-  | { readonly kind: 'number'; readonly label: string; readonly min: number; readonly max: number; readonly unit?: 'mm' | 's' | 'deg'; readonly optional?: boolean }
-  | { readonly kind: 'choice'; readonly label: string; readonly of: readonly string[]; readonly optional?: boolean }
+  | {
+      readonly kind: 'number';
+      readonly label: string;
+      readonly min: number;
+      readonly max: number;
+      readonly unit?: 'mm' | 's' | 'deg';
+      readonly optional?: boolean;
+    }
+  | {
+      readonly kind: 'choice';
+      readonly label: string;
+      readonly of: readonly string[];
+      readonly optional?: boolean;
+    }
   | { readonly kind: 'yes-no'; readonly label: string; readonly optional?: boolean }
   | { readonly kind: 'point'; readonly label: string; readonly optional?: boolean }
   | { readonly kind: 'mix' | 'cup'; readonly label: string; readonly optional?: boolean };
@@ -24,10 +36,14 @@ type Value<F extends Field> = F extends { kind: 'number' }
         ? [number, number]
         : string;
 
-type OptionalKeys<F extends Fields> = { [K in keyof F]: F[K] extends { optional: true } ? K : never }[keyof F];
+type OptionalKeys<F extends Fields> = {
+  [K in keyof F]: F[K] extends { optional: true } ? K : never;
+}[keyof F];
 
 /** The values an object with these fields holds. */
-export type ValuesOf<F extends Fields> = { -readonly [K in Exclude<keyof F, OptionalKeys<F>>]: Value<F[K]> } & {
+export type ValuesOf<F extends Fields> = {
+  -readonly [K in Exclude<keyof F, OptionalKeys<F>>]: Value<F[K]>;
+} & {
   -readonly [K in OptionalKeys<F>]?: Value<F[K]>;
 };
 

@@ -29,8 +29,14 @@ export const MediumSchema = Type.Object(
     basis: Type.Union([Type.Literal('volume'), Type.Literal('weight')]),
     of: Type.Array(
       Type.Union([
-        Type.Object({ material: Id, parts: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }) }, { additionalProperties: false }),
-        Type.Object({ medium: Id, parts: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }) }, { additionalProperties: false }),
+        Type.Object(
+          { material: Id, parts: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }) },
+          { additionalProperties: false },
+        ),
+        Type.Object(
+          { medium: Id, parts: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }) },
+          { additionalProperties: false },
+        ),
       ]),
       { minItems: 1, maxItems: 12 },
     ),

@@ -21,11 +21,15 @@ export function makeMedium(id: string, book: Book, inside: readonly string[] = [
     const make: MediumMake =
       'medium' in item
         ? makeMedium(item.medium, book, [...inside, id])
-        : { densityGPerMl: book.material(item.material).densityGPerMl, volumes: new Map([[item.material, 1]]) };
+        : {
+            densityGPerMl: book.material(item.material).densityGPerMl,
+            volumes: new Map([[item.material, 1]]),
+          };
     const ml = medium.basis === 'volume' ? item.parts : item.parts / make.densityGPerMl;
     volume += ml;
     mass += ml * make.densityGPerMl;
-    for (const [material, share] of make.volumes) volumes.set(material, (volumes.get(material) ?? 0) + share * ml);
+    for (const [material, share] of make.volumes)
+      volumes.set(material, (volumes.get(material) ?? 0) + share * ml);
   }
   for (const [material, ml] of volumes) volumes.set(material, ml / volume);
   return { densityGPerMl: mass / volume, volumes };

@@ -17,14 +17,22 @@ export interface Opacity {
 /** Tint of a mix: its paints blended and let down by all else. */
 export function mixTint(recipe: Recipe, paintOf: (id: string) => Paint): Tint {
   const paints = recipe.ingredients.filter((i) => i.kind === 'paint');
-  const clear = recipe.ingredients.filter((i) => i.kind !== 'paint').reduce((sum, i) => sum + i.ml, 0);
-  return blend(paints.map((i) => ({ optics: paintOptics(paintOf(i.id)), volume: i.ml })), clear);
+  const clear = recipe.ingredients
+    .filter((i) => i.kind !== 'paint')
+    .reduce((sum, i) => sum + i.ml, 0);
+  return blend(
+    paints.map((i) => ({ optics: paintOptics(paintOf(i.id)), volume: i.ml })),
+    clear,
+  );
 }
 
 /** Tint of the paints alone, before medium and water. */
 export function paintTint(recipe: Recipe, paintOf: (id: string) => Paint): Tint {
   const paints = recipe.ingredients.filter((i) => i.kind === 'paint');
-  return blend(paints.map((i) => ({ optics: paintOptics(paintOf(i.id)), volume: i.ml })), 0);
+  return blend(
+    paints.map((i) => ({ optics: paintOptics(paintOf(i.id)), volume: i.ml })),
+    0,
+  );
 }
 
 /** Opacity of `filmUm` wet µm of a tint. The class comes from the reserve, never from the ratio. */
@@ -34,7 +42,10 @@ export function opacityOf(tint: Tint, filmUm: number = REFERENCE_UM): Opacity {
 }
 
 /** The two halves of a drawdown chip: the film over white and over black. */
-export function drawdown(tint: Tint, filmUm: number = REFERENCE_UM): { readonly hexOverWhite: string; readonly hexOverBlack: string } {
+export function drawdown(
+  tint: Tint,
+  filmUm: number = REFERENCE_UM,
+): { readonly hexOverWhite: string; readonly hexOverBlack: string } {
   return {
     hexOverWhite: spectrumToHex(filmSpectrum(tint, filmUm, DRAWN_WHITE)),
     hexOverBlack: spectrumToHex(filmSpectrum(tint, filmUm, DRAWN_BLACK)),

@@ -34,7 +34,13 @@ export function makeRecipe(mix: Mix, paintOf: (id: string) => Paint, book: Book)
   const paintParts = mix.paints.reduce((sum, p) => sum + p.parts, 0);
   // parts → mL: a part by weight takes 1/ρ of the room.
   const ml = (parts: number, density: number) => (byWeight ? parts / density : parts);
-  const raw: { kind: Ingredient['kind']; id: string; ml: number; density: number; drops?: number }[] = [];
+  const raw: {
+    kind: Ingredient['kind'];
+    id: string;
+    ml: number;
+    density: number;
+    drops?: number;
+  }[] = [];
   const plain = new Map<string, number>();
   let logViscosity = 0;
   let paintMl = 0;
@@ -52,7 +58,12 @@ export function makeRecipe(mix: Mix, paintOf: (id: string) => Paint, book: Book)
     const make = makeMedium(mix.medium.id, book);
     const volume = ml(mix.medium.parts, make.densityGPerMl);
     const only = make.volumes.size === 1 ? [...make.volumes.keys()][0] : undefined;
-    raw.push({ kind: 'medium', id: only ?? mix.medium.id, ml: volume, density: make.densityGPerMl });
+    raw.push({
+      kind: 'medium',
+      id: only ?? mix.medium.id,
+      ml: volume,
+      density: make.densityGPerMl,
+    });
     for (const [id, share] of make.volumes) plain.set(id, (plain.get(id) ?? 0) + share * volume);
   }
   if (mix.waterParts) {
@@ -67,7 +78,13 @@ export function makeRecipe(mix: Mix, paintOf: (id: string) => Paint, book: Book)
     const drops = 'drops' in a ? (a.drops / a.perMl) * liquid : undefined;
     const volume = 'g' in a ? ((a.g / a.perMl) * liquid) / density : (drops ?? 0) * DROP_ML;
     plain.set(a.material, (plain.get(a.material) ?? 0) + volume);
-    return { kind: role === 'oil' ? ('oil' as const) : ('powder' as const), id: a.material, ml: volume, density, ...(drops === undefined ? {} : { drops }) };
+    return {
+      kind: role === 'oil' ? ('oil' as const) : ('powder' as const),
+      id: a.material,
+      ml: volume,
+      density,
+      ...(drops === undefined ? {} : { drops }),
+    };
   });
   raw.push(...added.filter((a) => a.kind === 'powder'), ...added.filter((a) => a.kind === 'oil'));
 

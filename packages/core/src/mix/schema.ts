@@ -13,11 +13,19 @@ export const ConsistencySchema = Type.Union([
 /** Additive per mL of mix: oil in drops, powder in grams. */
 export const AdditiveSchema = Type.Union([
   Type.Object(
-    { material: Id, drops: Type.Number({ exclusiveMinimum: 0, maximum: 1000 }), perMl: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }) },
+    {
+      material: Id,
+      drops: Type.Number({ exclusiveMinimum: 0, maximum: 1000 }),
+      perMl: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }),
+    },
     { additionalProperties: false },
   ),
   Type.Object(
-    { material: Id, g: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }), perMl: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }) },
+    {
+      material: Id,
+      g: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }),
+      perMl: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }),
+    },
     { additionalProperties: false },
   ),
 ]);
@@ -31,7 +39,10 @@ export const MixSchema = Type.Object(
     id: Id,
     name: Type.String({ minLength: 1, maxLength: 80 }),
     basis: Type.Union([Type.Literal('volume'), Type.Literal('weight')]),
-    paints: Type.Array(Type.Object({ paint: Id, parts: Parts }, { additionalProperties: false }), { minItems: 1, maxItems: 8 }),
+    paints: Type.Array(Type.Object({ paint: Id, parts: Parts }, { additionalProperties: false }), {
+      minItems: 1,
+      maxItems: 8,
+    }),
     medium: Type.Optional(Type.Object({ id: Id, parts: Parts }, { additionalProperties: false })),
     waterParts: Type.Optional(Type.Number({ minimum: 0, maximum: 1e4 })),
     additives: Type.Optional(Type.Array(AdditiveSchema, { maxItems: 6 })),

@@ -18,17 +18,31 @@ export interface WeighStep {
 export function weighUp(recipe: Recipe, totalG: number, stepG: number): WeighStep[] {
   const weighed = recipe.ingredients.filter((i) => i.kind !== 'oil');
   const perG = totalG / weighed.reduce((sum, i) => sum + i.g, 0);
-  const grams = apportion(weighed.map((i) => i.g * perG), stepG);
+  const grams = apportion(
+    weighed.map((i) => i.g * perG),
+    stepG,
+  );
   let reads = 0;
   const steps: WeighStep[] = weighed.map((ingredient, index) => {
     const g = grams[index] ?? 0;
     reads = Number((reads + g).toFixed(6));
-    return { material: ingredient.id, g, ml: ingredient.g > 0 ? (g * ingredient.ml) / ingredient.g : 0, scaleReadsG: reads };
+    return {
+      material: ingredient.id,
+      g,
+      ml: ingredient.g > 0 ? (g * ingredient.ml) / ingredient.g : 0,
+      scaleReadsG: reads,
+    };
   });
   for (const oil of recipe.ingredients.filter((i) => i.kind === 'oil')) {
     const drops = Math.max(1, Math.round((oil.drops ?? 0) * perG));
     const ml = oil.drops ? (drops * oil.ml) / oil.drops : 0;
-    steps.push({ material: oil.id, g: oil.ml > 0 ? (ml * oil.g) / oil.ml : 0, ml, scaleReadsG: reads, drops });
+    steps.push({
+      material: oil.id,
+      g: oil.ml > 0 ? (ml * oil.g) / oil.ml : 0,
+      ml,
+      scaleReadsG: reads,
+      drops,
+    });
   }
   return totalG > 0 ? steps : [];
 }

@@ -8,7 +8,10 @@ import type { PaintOptics } from './reserve';
  * @param paints each with its volume; any unit, the same for all
  * @param clearVolume medium, water and oil in that unit
  */
-export function blend(paints: readonly { readonly optics: PaintOptics; readonly volume: number }[], clearVolume: number): Tint {
+export function blend(
+  paints: readonly { readonly optics: PaintOptics; readonly volume: number }[],
+  clearVolume: number,
+): Tint {
   const only = paints.length === 1 ? paints[0] : undefined;
   if (only) {
     // One paint keeps its hue whatever thins it; handing on its own q lets what was worked out for it be found again.

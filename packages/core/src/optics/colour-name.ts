@@ -2,13 +2,32 @@ import { linearToOklab } from './lab';
 import type { Rgb } from './srgb';
 
 export type ColourName =
-  | 'white' | 'black' | 'grey' | 'brown' | 'olive' | 'pink' | 'magenta' | 'red'
-  | 'orange' | 'yellow' | 'green' | 'teal' | 'blue' | 'violet';
+  | 'white'
+  | 'black'
+  | 'grey'
+  | 'brown'
+  | 'olive'
+  | 'pink'
+  | 'magenta'
+  | 'red'
+  | 'orange'
+  | 'yellow'
+  | 'green'
+  | 'teal'
+  | 'blue'
+  | 'violet';
 
 /** Upper hue limit (OKLCh, degrees) of each chromatic name, in order round the wheel; red wraps. */
 const HUES: readonly (readonly [number, ColourName])[] = [
-  [8, 'magenta'], [36, 'red'], [72, 'orange'], [116, 'yellow'], [168, 'green'],
-  [225, 'teal'], [282, 'blue'], [342, 'violet'], [360, 'magenta'],
+  [8, 'magenta'],
+  [36, 'red'],
+  [72, 'orange'],
+  [116, 'yellow'],
+  [168, 'green'],
+  [225, 'teal'],
+  [282, 'blue'],
+  [342, 'violet'],
+  [360, 'magenta'],
 ];
 
 /**

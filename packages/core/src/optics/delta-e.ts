@@ -39,7 +39,9 @@ export function deltaE2000([L1, a1, b1]: Rgb, [L2, a2, b2]: Rgb): number {
   const SH = 1 + 0.015 * C * T;
   const c7 = C ** 7;
   const RT =
-    -2 * Math.sqrt(c7 / (c7 + POW25_7)) * Math.sin(60 * Math.exp(-(((hSum - 275) / 25) ** 2)) * RAD);
+    -2 *
+    Math.sqrt(c7 / (c7 + POW25_7)) *
+    Math.sin(60 * Math.exp(-(((hSum - 275) / 25) ** 2)) * RAD);
   const l = dL / SL;
   const c = dC / SC;
   const h = dH / SH;

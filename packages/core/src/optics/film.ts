@@ -19,8 +19,10 @@ export const reflectanceOf = (q: number): number => 1 / (1 + q + Math.sqrt(q * q
  * @param ground reflectance under the film, 0..1
  */
 export function filmReflectance(k: number, s: number, thicknessUm: number, ground: number): number {
-  if (thicknessUm <= 0) return ground;
-  if (s <= 0) return ground * Math.exp(-2 * k * thicknessUm);
+  // Too little to tell from nothing; below it the closed form divides zero by zero.
+  if ((k + s) * thicknessUm < 1e-12) return ground;
+  // A billionth of the absorption: what scatters back is not seen, and K/S would run out of numbers.
+  if (s <= k * 1e-9) return ground * Math.exp(-2 * k * thicknessUm);
   const q = k / s;
   const sx = s * thicknessUm;
   if (q < 1e-9) return (sx * (1 - ground) + ground) / (sx * (1 - ground) + 1);
@@ -38,7 +40,11 @@ export interface Tint {
 }
 
 /** Spectrum of a film of a tint on a ground given as one reflectance or band by band. */
-export function filmSpectrum({ q, s }: Tint, thicknessUm: number, ground: number | Spectrum): Spectrum {
+export function filmSpectrum(
+  { q, s }: Tint,
+  thicknessUm: number,
+  ground: number | Spectrum,
+): Spectrum {
   const out = new Float64Array(BANDS);
   for (let i = 0; i < BANDS; i++) {
     const under = typeof ground === 'number' ? ground : (ground[i] as number);

@@ -56,15 +56,29 @@ function judge(hexA: string, hexB: string): Neighbours {
   const lost = chromatic
     ? Math.max(0, 1 - Math.min(...path.map((p) => p.chroma)) / Math.min(a.chroma, b.chroma))
     : 0;
-  const counts = NEUTRAL.includes(a.name) || NEUTRAL.includes(b.name) ? (['brown', 'olive'] as ColourName[]) : DIRTY;
-  const dirty = path.filter((p) => counts.includes(p.name) && p.name !== a.name && p.name !== b.name).length / STEPS;
+  const counts =
+    NEUTRAL.includes(a.name) || NEUTRAL.includes(b.name)
+      ? (['brown', 'olive'] as ColourName[])
+      : DIRTY;
+  const dirty =
+    path.filter((p) => counts.includes(p.name) && p.name !== a.name && p.name !== b.name).length /
+    STEPS;
   const mud = Math.min(1, 0.6 * lost * (dirty > 0 ? 1 : 0.4) + 0.8 * dirty);
   const makes = mostMade(path.map((p) => p.name).filter((n) => n !== a.name && n !== b.name));
   return {
     score: contrast * (1 - mud),
     mud,
     deltaE,
-    verdict: deltaE < 10 ? 'merge' : mud >= 0.5 ? 'mud' : mud >= 0.25 ? 'dulls' : deltaE < 20 ? 'low' : 'clean',
+    verdict:
+      deltaE < 10
+        ? 'merge'
+        : mud >= 0.5
+          ? 'mud'
+          : mud >= 0.25
+            ? 'dulls'
+            : deltaE < 20
+              ? 'low'
+              : 'clean',
     ...(makes ? { makes } : {}),
     blendHex: path[(STEPS - 1) / 2]?.hex ?? hexA,
   };
@@ -84,7 +98,12 @@ function look(qA: Spectrum, gA: number, qB: Spectrum, gB: number, w: number) {
   }
   const xyz: Rgb = [x, y, z];
   const linear: Rgb = xyzToLinear(xyz);
-  return { lab: xyzToLab(xyz), name: colourName(linear), chroma: oklch(linear).c, hex: linearToHex(linear) };
+  return {
+    lab: xyzToLab(xyz),
+    name: colourName(linear),
+    chroma: oklch(linear).c,
+    hex: linearToHex(linear),
+  };
 }
 
 /** Mean of √q: divides out how strongly a colour pulls, so that the path runs evenly between the two. */

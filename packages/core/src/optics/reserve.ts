@@ -11,7 +11,10 @@ const HIDING = 0.95;
 
 /** Contrast ratio Y over black ÷ Y over white 0.80 of a film (ISO 6504-3, ASTM D2805). */
 export function contrastRatio(tint: Tint, thicknessUm: number): number {
-  return luminance(filmSpectrum(tint, thicknessUm, 0)) / luminance(filmSpectrum(tint, thicknessUm, TEST_WHITE));
+  return (
+    luminance(filmSpectrum(tint, thicknessUm, 0)) /
+    luminance(filmSpectrum(tint, thicknessUm, TEST_WHITE))
+  );
 }
 
 const hidingPower = new WeakMap<Spectrum, number>();
@@ -30,10 +33,12 @@ function hidingSx(q: Spectrum): number {
  * logit against log, so a bracketed secant (Illinois, Dowell and Jarratt 1971) needs some ten steps where halving needs fifty.
  */
 function solveRatio(q: Spectrum, ratio: number): number {
-  const miss = (logSx: number) => {
-    const r = ratioAt(q, Math.exp(logSx));
-    return Math.log(r / (1 - r)) - Math.log(ratio / (1 - ratio));
+  const logit = (r: number) => {
+    // A film that hides all gives 1, or a hair more by rounding, whose logit is no number.
+    const held = Math.min(r, 1 - 1e-15);
+    return Math.log(held / (1 - held));
   };
+  const miss = (logSx: number) => logit(ratioAt(q, Math.exp(logSx))) - logit(ratio);
   // From a bare tint to a tar.
   let low = Math.log(1e-6);
   let high = Math.log(1e3);
@@ -41,8 +46,7 @@ function solveRatio(q: Spectrum, ratio: number): number {
   let atHigh = miss(high);
   let kept = 0;
   for (let i = 0; i < 60 && high - low > 1e-9; i++) {
-    // At 1e3 a pale film hides so well that 1 − r is nothing and the logit infinite: halve there.
-    const next = Number.isFinite(atLow - atHigh) ? high - (atHigh * (high - low)) / (atHigh - atLow) : (low + high) / 2;
+    const next = high - (atHigh * (high - low)) / (atHigh - atLow);
     const at = miss(next);
     if (Math.abs(at) < 1e-10) return Math.exp(next);
     if (at > 0) {
@@ -111,9 +115,15 @@ export function paintOptics(paint: Paint): PaintOptics {
   const asked =
     typeof paint.opacity === 'string'
       ? CLASS_RESERVE[paint.opacity]
-      : ((solveRatio(q, paint.opacity.contrastRatio) / paint.opacity.wetMicrons) * REFERENCE_UM) / hidingSx(q);
+      : ((solveRatio(q, paint.opacity.contrastRatio) / paint.opacity.wetMicrons) * REFERENCE_UM) /
+        hidingSx(q);
   const reserve = Math.min(20, Math.max(0.02, asked));
-  const optics: PaintOptics = { q, s: (reserve * hidingSx(q)) / REFERENCE_UM, sigma: mixWeightOf(paint), reserve };
+  const optics: PaintOptics = {
+    q,
+    s: (reserve * hidingSx(q)) / REFERENCE_UM,
+    sigma: mixWeightOf(paint),
+    reserve,
+  };
   known.set(key, optics);
   return optics;
 }

@@ -25,11 +25,15 @@ export function luminance(reflectance: Spectrum): number {
   return y;
 }
 
-export const spectrumToHex = (reflectance: Spectrum): string => linearToHex(xyzToLinear(spectrumToXyz(reflectance)));
+export const spectrumToHex = (reflectance: Spectrum): string =>
+  linearToHex(xyzToLinear(spectrumToXyz(reflectance)));
 
 // Rows of T: linear r, g, b of a reflectance.
 const T = [0, 1, 2].map((row) =>
-  Float64Array.from({ length: BANDS }, (_, i) => xyzToLinear([WX[i] ?? 0, WY[i] ?? 0, WZ[i] ?? 0])[row] ?? 0),
+  Float64Array.from(
+    { length: BANDS },
+    (_, i) => xyzToLinear([WX[i] ?? 0, WY[i] ?? 0, WZ[i] ?? 0])[row] ?? 0,
+  ),
 ) as [Float64Array, Float64Array, Float64Array];
 
 /** Outside these limits no smooth reflectance has the colour: near black and fluorescent bright. */
@@ -49,7 +53,9 @@ const known = new Map<string, Spectrum>();
 export function hexToSpectrum(hex: string): Spectrum {
   const cached = known.get(hex);
   if (cached) return cached;
-  const spectrum = smoothest(hexToLinear(hex).map((c) => Math.min(LIGHTEST, Math.max(DARKEST, c))) as unknown as Rgb);
+  const spectrum = smoothest(
+    hexToLinear(hex).map((c) => Math.min(LIGHTEST, Math.max(DARKEST, c))) as unknown as Rgb,
+  );
   known.set(hex, spectrum);
   return spectrum;
 }
@@ -59,7 +65,12 @@ function smoothest(target: Rgb): Spectrum {
   const reflectance = new Float64Array(BANDS);
   const diagonal = new Float64Array(BANDS);
   // Right-hand sides, solved in place: the gradient, then one column of the colour's Jacobian for each of r, g, b.
-  const columns = [0, 1, 2, 3].map(() => new Float64Array(BANDS)) as [Float64Array, Float64Array, Float64Array, Float64Array];
+  const columns = [0, 1, 2, 3].map(() => new Float64Array(BANDS)) as [
+    Float64Array,
+    Float64Array,
+    Float64Array,
+    Float64Array,
+  ];
   const J = [0, 1, 2].map(() => new Float64Array(BANDS));
   const lambda = new Float64Array(3);
   for (let round = 0; round < 40; round++) {
@@ -88,7 +99,8 @@ function smoothest(target: Rgb): Spectrum {
     );
     const dz = columns[0];
     for (let i = 0; i < BANDS; i++) {
-      dz[i] = -dz[i]! - step[0] * columns[1][i]! - step[1] * columns[2][i]! - step[2] * columns[3][i]!;
+      dz[i] =
+        -dz[i]! - step[0] * columns[1][i]! - step[1] * columns[2][i]! - step[2] * columns[3][i]!;
     }
     // A bold step overshoots where tanh is flat: hold any band's change to 2.
     const damp = Math.min(1, 2 / Math.max(maxAbs(dz), 1e-12));
@@ -111,7 +123,11 @@ function maxAbs(values: ArrayLike<number>): number {
 }
 
 /** Thomas algorithm for a symmetric tridiagonal matrix with one constant beside the diagonal; columns are solved in place. */
-function solveTridiagonal(diagonal: Float64Array, beside: number, columns: readonly Float64Array[]): void {
+function solveTridiagonal(
+  diagonal: Float64Array,
+  beside: number,
+  columns: readonly Float64Array[],
+): void {
   const n = diagonal.length;
   const upper = new Float64Array(n);
   let pivot = diagonal[0]!;

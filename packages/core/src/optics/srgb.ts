@@ -1,10 +1,12 @@
 export type Rgb = readonly [number, number, number];
 
 /** sRGB component (0..1) to linear light, IEC 61966-2-1. */
-export const decode = (c: number): number => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4);
+export const decode = (c: number): number =>
+  c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
 
 /** Linear light to sRGB component, IEC 61966-2-1. */
-export const encode = (l: number): number => (l <= 0.0031308 ? 12.92 * l : 1.055 * l ** (1 / 2.4) - 0.055);
+export const encode = (l: number): number =>
+  l <= 0.0031308 ? 12.92 * l : 1.055 * l ** (1 / 2.4) - 0.055;
 
 /** "#d8a526" to linear rgb, each 0..1. */
 export function hexToLinear(hex: string): Rgb {

@@ -6,7 +6,11 @@ import { type OrderFound, solveOrder } from './solve';
  * @param hexes masstone of each colour
  * @param counts how often each occurs
  */
-export function contrastOrder(hexes: readonly string[], counts: readonly number[], pins: { readonly first?: number; readonly last?: number } = {}): OrderFound | undefined {
+export function contrastOrder(
+  hexes: readonly string[],
+  counts: readonly number[],
+  pins: { readonly first?: number; readonly last?: number } = {},
+): OrderFound | undefined {
   const score = hexes.map((a) => hexes.map((b) => neighbours(a, b).score));
   return solveOrder({ counts, score, ...pins });
 }

@@ -27,10 +27,13 @@ export interface OrderFound {
 export function solveOrder(task: OrderTask): OrderFound | undefined {
   const { counts } = task;
   const states = counts.length * counts.reduce((product, c) => product * (c + 1), 1);
-  if (states > MOST_STATES) throw new RangeError(`too many orders to weigh (${states} states): use fewer rounds`);
+  if (states > MOST_STATES)
+    throw new RangeError(`too many orders to weigh (${states} states): use fewer rounds`);
   const length = counts.reduce((sum, c) => sum + c, 0);
   if (length === 0) return { order: [], weakest: Infinity, total: 0 };
-  const scores = [...new Set(task.score.flatMap((row, i) => row.filter((_, j) => j !== i)))].sort((a, b) => a - b);
+  const scores = [...new Set(task.score.flatMap((row, i) => row.filter((_, j) => j !== i)))].sort(
+    (a, b) => a - b,
+  );
   let best = longestPath(task, -Infinity);
   if (!best) return undefined;
   let low = 0;
@@ -47,7 +50,10 @@ export function solveOrder(task: OrderTask): OrderFound | undefined {
 }
 
 /** Best total using only neighbours of at least `threshold`. State index = used-counts code × n + last colour. */
-function longestPath({ counts, score, first, last }: OrderTask, threshold: number): OrderFound | undefined {
+function longestPath(
+  { counts, score, first, last }: OrderTask,
+  threshold: number,
+): OrderFound | undefined {
   const n = counts.length;
   const radix: number[] = [];
   let codes = 1;
@@ -58,9 +64,11 @@ function longestPath({ counts, score, first, last }: OrderTask, threshold: numbe
   const length = counts.reduce((sum, c) => sum + c, 0);
   const total = new Float64Array(codes * n).fill(-Infinity);
   const from = new Int8Array(codes * n).fill(-1);
-  const used = (code: number, colour: number) => Math.floor(code / (radix[colour] as number)) % ((counts[colour] as number) + 1);
+  const used = (code: number, colour: number) =>
+    Math.floor(code / (radix[colour] as number)) % ((counts[colour] as number) + 1);
   for (let c = 0; c < n; c++) {
-    const fits = (first === undefined || first === c) && (length > 1 || last === undefined || last === c);
+    const fits =
+      (first === undefined || first === c) && (length > 1 || last === undefined || last === c);
     if ((counts[c] as number) > 0 && fits) total[(radix[c] as number) * n + c] = 0;
   }
   // Adding a layer only ever raises the code, so rising order visits every state after those it comes from.
@@ -93,12 +101,16 @@ function longestPath({ counts, score, first, last }: OrderTask, threshold: numbe
   }
   if (end < 0) return undefined;
   const order: number[] = [];
-  for (let code = codes - 1, c = end; c >= 0; ) {
+  for (let code = codes - 1, c = end; c >= 0;) {
     order.unshift(c);
     const before = from[code * n + c] as number;
     code -= radix[c] as number;
     c = before;
   }
   const steps = order.slice(1).map((c, i) => score[order[i] as number]?.[c] ?? 0);
-  return { order, weakest: Math.min(Infinity, ...steps), total: steps.reduce((sum, s) => sum + s, 0) };
+  return {
+    order,
+    weakest: Math.min(Infinity, ...steps),
+    total: steps.reduce((sum, s) => sum + s, 0),
+  };
 }

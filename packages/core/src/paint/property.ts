@@ -21,13 +21,26 @@ const mean = (values: readonly number[], otherwise: number): number =>
 
 /** How strongly a paint pulls a blend, relative to titanium white = 1 (the σ of two-constant mixing). */
 export const mixWeightOf = (paint: Paint): number =>
-  mean(pigmentsOf(paint).map((p) => p.mixWeight), USUAL_MIX_WEIGHT);
+  mean(
+    pigmentsOf(paint).map((p) => p.mixWeight),
+    USUAL_MIX_WEIGHT,
+  );
 
 /** Density of the paint as it comes, g/mL: the paint's own figure, else its pigments', else a usual one. */
 export const densityOf = (paint: Paint): number =>
-  paint.densityGPerMl ?? mean(pigmentsOf(paint).map((p) => p.densityGPerMl), USUAL_DENSITY);
+  paint.densityGPerMl ??
+  mean(
+    pigmentsOf(paint).map((p) => p.densityGPerMl),
+    USUAL_DENSITY,
+  );
 
-const BODY_PA_S: Readonly<Record<Body, number>> = { heavy: 20, soft: 5, craft: 3, ready: 1.2, fluid: 0.8 };
+const BODY_PA_S: Readonly<Record<Body, number>> = {
+  heavy: 20,
+  soft: 5,
+  craft: 3,
+  ready: 1.2,
+  fluid: 0.8,
+};
 /** Mica stiffens a tube paint: heavy and soft metallics both come near this. */
 const METALLIC_PA_S = 10;
 
@@ -42,7 +55,8 @@ export const isMetallic = (finish: Finish): boolean => finish === 'metallic' || 
 /** What the computed colour of such a paint cannot show; said wherever its chip is judged. */
 export function notModelled(finish: Finish): string | undefined {
   if (finish === 'metallic') return 'The shimmer is not drawn, only its middle tone.';
-  if (finish === 'pearl' || finish === 'interference') return 'Its colour turns with the light; the chip shows one angle.';
+  if (finish === 'pearl' || finish === 'interference')
+    return 'Its colour turns with the light; the chip shows one angle.';
   if (finish === 'neon') return 'Brighter in daylight than any screen can show.';
   return undefined;
 }

@@ -5,7 +5,15 @@ const oneOf = <T extends string>(...values: T[]) => Type.Union(values.map((v) =>
 
 export const OpacityClassSchema = oneOf('transparent', 'semi-transparent', 'semi-opaque', 'opaque');
 export const BodySchema = oneOf('heavy', 'soft', 'fluid', 'craft', 'ready');
-export const FinishSchema = oneOf('matt', 'satin', 'gloss', 'metallic', 'pearl', 'interference', 'neon');
+export const FinishSchema = oneOf(
+  'matt',
+  'satin',
+  'gloss',
+  'metallic',
+  'pearl',
+  'interference',
+  'neon',
+);
 
 export const PaintSchema = Type.Object(
   {
@@ -25,7 +33,15 @@ export const PaintSchema = Type.Object(
     body: BodySchema,
     finish: FinishSchema,
     densityGPerMl: Type.Optional(Type.Number({ minimum: 0.8, maximum: 3 })),
-    pigments: Type.Optional(Type.Array(Type.String({ pattern: '^[A-Za-z]{2,3}[0-9.:]{0,8}$', title: 'a pigment code such as PY42' }), { maxItems: 8 })),
+    pigments: Type.Optional(
+      Type.Array(
+        Type.String({
+          pattern: '^[A-Za-z]{2,3}[0-9.:]{0,8}$',
+          title: 'a pigment code such as PY42',
+        }),
+        { maxItems: 8 },
+      ),
+    ),
     note: Type.Optional(Type.String({ maxLength: 1000 })),
   },
   { additionalProperties: false },

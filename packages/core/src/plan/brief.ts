@@ -85,7 +85,9 @@ export function brief(plan: Plan, studio: Studio = {}): Brief {
   const colourPots = budget.pots.filter((p) => p.use === 'colour');
   const cups = loadCups(plan.cups, colourPots, densityOf, measure.pieces);
 
-  const tints = new Map(plan.mixes.map((m) => [m.id, mixTint(recipes.get(m.id) as Recipe, paintOf)]));
+  const tints = new Map(
+    plan.mixes.map((m) => [m.id, mixTint(recipes.get(m.id) as Recipe, paintOf)]),
+  );
   const ground = groundOf(plan, tints, budget);
   const mixes = plan.mixes.map((mix): MixBrief & { readonly result: MixResult } => {
     const recipe = recipes.get(mix.id) as Recipe;
@@ -109,7 +111,13 @@ export function brief(plan: Plan, studio: Studio = {}): Brief {
       ...drawdown(tint),
       masstoneHex,
       steps: weighUp(recipe, g, plan.budget.stepG),
-      result: { recipe, masstoneHex, film, groundHex: ground.hex, overGroundHex: spectrumToHex(filmSpectrum(tint, filmUm, ground.spectrum)) },
+      result: {
+        recipe,
+        masstoneHex,
+        film,
+        groundHex: ground.hex,
+        overGroundHex: spectrumToHex(filmSpectrum(tint, filmUm, ground.spectrum)),
+      },
     };
   });
 
@@ -126,7 +134,8 @@ export function brief(plan: Plan, studio: Studio = {}): Brief {
   };
   const mixBriefs = mixes.map(({ result: _, ...shown }): MixBrief => shown);
   const mediums = mediumsToMake(mixBriefs, book, plan.budget.stepG);
-  const pour = plan.dates?.pour ?? (studio.today === undefined ? undefined : `${studio.today}T10:00`);
+  const pour =
+    plan.dates?.pour ?? (studio.today === undefined ? undefined : `${studio.today}T10:00`);
   return {
     surface: measure,
     budget,
@@ -138,15 +147,25 @@ export function brief(plan: Plan, studio: Studio = {}): Brief {
     schedule:
       pour === undefined
         ? []
-        : scheduleOf(pour, run.at(-1)?.endS ?? 0, dryingOf(plan, budget, measure, book), plan.moves, plan.dates?.due),
+        : scheduleOf(
+            pour,
+            run.at(-1)?.endS ?? 0,
+            dryingOf(plan, budget, measure, book),
+            plan.moves,
+            plan.dates?.due,
+          ),
     cost: costOf(
       [
-        ...mixBriefs.flatMap((m) => m.steps.filter((s) => !mediums.some((medium) => medium.id === s.material))),
+        ...mixBriefs.flatMap((m) =>
+          m.steps.filter((s) => !mediums.some((medium) => medium.id === s.material)),
+        ),
         ...mediums.flatMap((m) => m.steps),
       ],
       (id) => paints.has(id),
       plan.moves.flatMap((move, i) =>
-        move.verb === 'coat' ? (run[i]?.takes ?? []).map((take) => ({ product: move.product, take })) : [],
+        move.verb === 'coat'
+          ? (run[i]?.takes ?? []).map((take) => ({ product: move.product, take }))
+          : [],
       ),
       measure.pieces,
       studio,
@@ -180,7 +199,12 @@ function filmUmOf(mix: string, budget: Amounts, cups: readonly LoadedCup[]): num
   return budget.stayMm * 1000 * Math.min(1, largest / perCup);
 }
 
-function sceneOf(plan: Plan, measure: SurfaceMeasure, cups: readonly LoadedCup[], densityOf: (mix: string) => number): Scene {
+function sceneOf(
+  plan: Plan,
+  measure: SurfaceMeasure,
+  cups: readonly LoadedCup[],
+  densityOf: (mix: string) => number,
+): Scene {
   const bounds = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
   return {
     mixName: (id) => plan.mixes.find((m) => m.id === id)?.name ?? id,
@@ -200,7 +224,8 @@ function sceneOf(plan: Plan, measure: SurfaceMeasure, cups: readonly LoadedCup[]
 function mediumsToMake(mixes: readonly MixBrief[], book: Book, stepG: number): MediumBrief[] {
   const need = new Map<string, { g: number; ml: number }>();
   for (const step of mixes.flatMap((m) => m.steps)) {
-    if (!book.mediumIds.includes(step.material) || book.materialIds.includes(step.material)) continue;
+    if (!book.mediumIds.includes(step.material) || book.materialIds.includes(step.material))
+      continue;
     const sum = need.get(step.material) ?? { g: 0, ml: 0 };
     need.set(step.material, { g: sum.g + step.g, ml: sum.ml + step.ml });
   }
@@ -213,11 +238,21 @@ function mediumsToMake(mixes: readonly MixBrief[], book: Book, stepG: number): M
 /** Weigh-up of a compound medium by its own items; a nested medium stands as one item. */
 function weighMedium(medium: Medium, book: Book, totalG: number, stepG: number): WeighStep[] {
   const items = medium.of.map((item) => {
-    const density = 'medium' in item ? makeMedium(item.medium, book).densityGPerMl : book.material(item.material).densityGPerMl;
-    return { id: 'medium' in item ? item.medium : item.material, density, mass: medium.basis === 'weight' ? item.parts : item.parts * density };
+    const density =
+      'medium' in item
+        ? makeMedium(item.medium, book).densityGPerMl
+        : book.material(item.material).densityGPerMl;
+    return {
+      id: 'medium' in item ? item.medium : item.material,
+      density,
+      mass: medium.basis === 'weight' ? item.parts : item.parts * density,
+    };
   });
   const whole = items.reduce((sum, i) => sum + i.mass, 0);
-  const grams = apportion(items.map((i) => (totalG * i.mass) / whole), stepG);
+  const grams = apportion(
+    items.map((i) => (totalG * i.mass) / whole),
+    stepG,
+  );
   let reads = 0;
   return items.map((item, index) => {
     const g = grams[index] ?? 0;
@@ -236,6 +271,8 @@ function dryingOf(plan: Plan, budget: Amounts, measure: SurfaceMeasure, book: Bo
     tempC: plan.room?.tempC ?? 20,
     rh: plan.room?.rh ?? 50,
     small: isSmall(measure.areaCm2 / measure.pieces),
-    oily: plan.mixes.some((m) => m.additives?.some((a) => book.material(a.material).role === 'oil')),
+    oily: plan.mixes.some((m) =>
+      m.additives?.some((a) => book.material(a.material).role === 'oil'),
+    ),
   };
 }

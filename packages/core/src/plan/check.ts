@@ -12,7 +12,8 @@ export function checkPlan(plan: Plan): Fault[] {
   const faults: Fault[] = [];
   const fault = (path: string, message: string) => void faults.push({ path, message });
   const refer = (path: string, kind: string, id: string, ids: readonly string[]) => {
-    if (!ids.includes(id)) fault(path, `no ${kind} "${id}"; there are ${ids.map((i) => `"${i}"`).join(', ') || 'none'}`);
+    if (!ids.includes(id))
+      fault(path, `no ${kind} "${id}"; there are ${ids.map((i) => `"${i}"`).join(', ') || 'none'}`);
   };
   const once = (path: string, items: readonly { readonly id: string }[]) =>
     items.forEach((item, i) => {
@@ -44,39 +45,54 @@ export function checkPlan(plan: Plan): Fault[] {
       const at = `/mediums/${i}/of/${j}`;
       if ('medium' in item) {
         refer(`${at}/medium`, 'medium', item.medium, book.mediumIds);
-        if (holds(item.medium, medium.id, plan)) fault(`${at}/medium`, `medium "${medium.id}" would hold itself`);
+        if (holds(item.medium, medium.id, plan))
+          fault(`${at}/medium`, `medium "${medium.id}" would hold itself`);
       } else refer(`${at}/material`, 'material', item.material, book.materialIds);
     }),
   );
   plan.mixes.forEach((mix, i) => {
-    mix.paints.forEach((p, j) => refer(`/mixes/${i}/paints/${j}/paint`, 'paint', p.paint, paintIds));
+    mix.paints.forEach((p, j) =>
+      refer(`/mixes/${i}/paints/${j}/paint`, 'paint', p.paint, paintIds),
+    );
     if (mix.medium) refer(`/mixes/${i}/medium/id`, 'medium', mix.medium.id, book.mediumIds);
-    mix.additives?.forEach((a, j) => refer(`/mixes/${i}/additives/${j}/material`, 'material', a.material, book.materialIds));
+    mix.additives?.forEach((a, j) =>
+      refer(`/mixes/${i}/additives/${j}/material`, 'material', a.material, book.materialIds),
+    );
   });
 
   plan.budget.shares.forEach((share, i) => {
     refer(`/budget/shares/${i}/mix`, 'mix', share.mix, mixIds);
-    if (plan.budget.shares.findIndex((s) => s.mix === share.mix) < i) fault(`/budget/shares/${i}/mix`, `"${share.mix}" has a share already`);
+    if (plan.budget.shares.findIndex((s) => s.mix === share.mix) < i)
+      fault(`/budget/shares/${i}/mix`, `"${share.mix}" has a share already`);
   });
   plan.budget.pots.forEach((pot, i) => {
     const at = `/budget/pots/${i}`;
     if (pot.mix !== undefined) refer(`${at}/mix`, 'mix', pot.mix, mixIds);
-    else if (pot.use === 'base' || pot.use === 'activator' || pot.use === 'edge') fault(at, `a pot for ${pot.use} needs its mix`);
+    else if (pot.use === 'base' || pot.use === 'activator' || pot.use === 'edge')
+      fault(at, `a pot for ${pot.use} needs its mix`);
     const amounts = [pot.filmMm, pot.ml, pot.g, pot.share].filter((a) => a !== undefined).length;
-    if (amounts !== 1) fault(at, `give one amount, of filmMm, ml, g or share; there are ${amounts}`);
+    if (amounts !== 1)
+      fault(at, `give one amount, of filmMm, ml, g or share; there are ${amounts}`);
   });
 
   plan.cups.forEach((cup, i) => {
     const at = `/cups/${i}`;
     if (cup.reverseOf !== undefined) {
       refer(`${at}/reverseOf`, 'cup', cup.reverseOf, cupIds);
-      if (cup.layers) fault(`${at}/layers`, `cup "${cup.id}" takes its layers from "${cup.reverseOf}"; leave one of the two out`);
-      if (cup.reverseOf === cup.id) fault(`${at}/reverseOf`, `cup "${cup.id}" cannot reverse itself`);
-      else if (plan.cups.find((c) => c.id === cup.reverseOf)?.reverseOf !== undefined) fault(`${at}/reverseOf`, `"${cup.reverseOf}" reverses another cup itself; name that one`);
+      if (cup.layers)
+        fault(
+          `${at}/layers`,
+          `cup "${cup.id}" takes its layers from "${cup.reverseOf}"; leave one of the two out`,
+        );
+      if (cup.reverseOf === cup.id)
+        fault(`${at}/reverseOf`, `cup "${cup.id}" cannot reverse itself`);
+      else if (plan.cups.find((c) => c.id === cup.reverseOf)?.reverseOf !== undefined)
+        fault(`${at}/reverseOf`, `"${cup.reverseOf}" reverses another cup itself; name that one`);
     } else if (!cup.layers) fault(at, 'a cup needs layers, or reverseOf');
     cup.layers?.forEach((layer, j) => {
       refer(`${at}/layers/${j}/mix`, 'mix', layer.mix, mixIds);
-      if ((layer.parts === undefined) === (layer.ml === undefined)) fault(`${at}/layers/${j}`, 'give a layer parts or ml, one of the two');
+      if ((layer.parts === undefined) === (layer.ml === undefined))
+        fault(`${at}/layers/${j}`, 'give a layer parts or ml, one of the two');
     });
   });
 
@@ -86,8 +102,15 @@ export function checkPlan(plan: Plan): Fault[] {
       if (field.kind === 'mix') refer(`/moves/${i}/${name}`, 'mix', String(value), mixIds);
       if (field.kind === 'cup') refer(`/moves/${i}/${name}`, 'cup', String(value), cupIds);
     }
-    if (move.with !== undefined) refer(`/moves/${i}/with`, 'earlier move', move.with, plan.moves.slice(0, i).map((m) => m.id));
-    if (move.piece !== undefined && move.piece > plan.surface.pieces) fault(`/moves/${i}/piece`, `there are ${plan.surface.pieces} pieces`);
+    if (move.with !== undefined)
+      refer(
+        `/moves/${i}/with`,
+        'earlier move',
+        move.with,
+        plan.moves.slice(0, i).map((m) => m.id),
+      );
+    if (move.piece !== undefined && move.piece > plan.surface.pieces)
+      fault(`/moves/${i}/piece`, `there are ${plan.surface.pieces} pieces`);
   });
   return faults;
 }
@@ -97,5 +120,9 @@ function holds(medium: string, wanted: string, plan: Plan, seen: readonly string
   if (medium === wanted) return true;
   if (seen.includes(medium)) return false;
   const found = plan.mediums?.find((m) => m.id === medium);
-  return found?.of.some((item) => 'medium' in item && holds(item.medium, wanted, plan, [...seen, medium])) ?? false;
+  return (
+    found?.of.some(
+      (item) => 'medium' in item && holds(item.medium, wanted, plan, [...seen, medium]),
+    ) ?? false
+  );
 }

@@ -28,12 +28,28 @@ export function costOf(
       if (id !== 'water') unpriced.add(id);
       return 0;
     }
-    return entry.g !== undefined ? (entry.price * g) / entry.g : entry.ml !== undefined ? (entry.price * ml) / entry.ml : 0;
+    return entry.g !== undefined
+      ? (entry.price * g) / entry.g
+      : entry.ml !== undefined
+        ? (entry.price * ml) / entry.ml
+        : 0;
   };
-  const sum = (wanted: readonly WeighStep[]) => wanted.reduce((total, s) => total + price(s.material, s.g, s.ml), 0);
+  const sum = (wanted: readonly WeighStep[]) =>
+    wanted.reduce((total, s) => total + price(s.material, s.g, s.ml), 0);
   const paint = sum(steps.filter((s) => isPaint(s.material)));
   const medium = sum(steps.filter((s) => !isPaint(s.material)));
   const surface = (studio.surfacePrice ?? 0) * pieces;
-  const finish = coats.reduce((total, { product, take }) => total + price(product, take.g, take.ml), 0);
-  return { paint, medium, surface, finish, total: paint + medium + surface + finish, currency: studio.currency ?? 'EUR', unpriced: [...unpriced] };
+  const finish = coats.reduce(
+    (total, { product, take }) => total + price(product, take.g, take.ml),
+    0,
+  );
+  return {
+    paint,
+    medium,
+    surface,
+    finish,
+    total: paint + medium + surface + finish,
+    currency: studio.currency ?? 'EUR',
+    unpriced: [...unpriced],
+  };
 }

@@ -42,7 +42,15 @@ const START: Readonly<Record<Body, Mix['medium'] | undefined>> = {
  * cups loaded in the best order, moves written. It passes `checkPlan` for any valid input.
  * Throws a RangeError without a paint.
  */
-export function newPlan({ title, surface, paints, technique: id, school = 'generous', seed = 1, pour }: NewPlan): Plan {
+export function newPlan({
+  title,
+  surface,
+  paints,
+  technique: id,
+  school = 'generous',
+  seed = 1,
+  pour,
+}: NewPlan): Plan {
   if (paints.length === 0) throw new RangeError('a plan needs at least one paint');
   const technique = techniqueOf(id);
   const mixes = paints.map((paint) => mixFor(paint, technique.needs.consistency));
@@ -78,7 +86,9 @@ export function mixFor(paint: Paint, step: Consistency): Mix {
   };
   const book = openBook([], []);
   const recipeOf = (m: Mix) => makeRecipe(m, () => paint, book);
-  return consistencyOf(recipeOf(mix).viscosityPaS) === step ? mix : (letDown(mix, step, recipeOf) ?? mix);
+  return consistencyOf(recipeOf(mix).viscosityPaS) === step
+    ? mix
+    : (letDown(mix, step, recipeOf) ?? mix);
 }
 
 function startingBudget(
@@ -91,23 +101,36 @@ function startingBudget(
   const own = school !== 'generous';
   const baseMm = own ? needs.baseMm?.otherwise : needs.baseMm?.generous;
   const base = mixes[palest(paints)]?.id ?? '';
+  const measure = measureSurface(surface);
+  const perColourG = (measure.areaCm2 * LEAN_ML_PER_CM2) / mixes.length;
   return {
     school,
     insurance: SCHOOLS[school].insurance,
-    stepG: 1,
+    stepG: perColourG < FINE_BELOW_G ? 0.1 : 1,
     ...(school === 'film' ? { laidMm: 2 } : {}),
     shares: mixes.map((m) => ({ mix: m.id, share: Number((1 / mixes.length).toFixed(4)) })),
     pots: [
       ...(baseMm === undefined ? [] : [{ use: 'base' as const, mix: base, filmMm: baseMm }]),
-      ...(!SCHOOLS[school].countsEdges && surface.coverEdges && surface.edgeDepthMm > 0 ? [{ use: 'edge' as const, mix: base, filmMm: 0.5 }] : []),
+      ...(!SCHOOLS[school].countsEdges && surface.coverEdges && surface.edgeDepthMm > 0
+        ? [{ use: 'edge' as const, mix: base, filmMm: 0.5 }]
+        : []),
       // The generous figure holds its own reserve.
       ...(own ? needs.pots.map((p) => ({ use: p.use, share: p.share })) : []),
     ],
   };
 }
 
+/** Pots this small want a scale that reads tenths: a whole gram would be a tenth of them. */
+const FINE_BELOW_G = 10;
+
 /** Few colours go in twice, so that there is a picture to stretch; the palest also closes the cup. */
-function startingCups(surface: Surface, paints: readonly Paint[], mixes: readonly Mix[], budget: Budget, sameFirstAndLast: boolean): Cup[] {
+function startingCups(
+  surface: Surface,
+  paints: readonly Paint[],
+  mixes: readonly Mix[],
+  budget: Budget,
+  sameFirstAndLast: boolean,
+): Cup[] {
   const hexes = paints.map((p) => p.hex);
   const pale = palest(paints);
   const rounds = paints.length === 1 ? 1 : paints.length <= 4 ? 2 : 1;
@@ -115,14 +138,23 @@ function startingCups(surface: Surface, paints: readonly Paint[], mixes: readonl
   const counts = paints.map((_, i) => rounds + (closes && i === pale ? 1 : 0));
   const order =
     contrastOrder(hexes, counts, closes ? { first: pale, last: pale } : {})?.order ??
-    contrastOrder(hexes, paints.map(() => 1))?.order ??
+    contrastOrder(
+      hexes,
+      paints.map(() => 1),
+    )?.order ??
     paints.map((_, i) => i);
-  const layers = order.map((i) => ({ mix: mixes[i]?.id ?? '', parts: 1, placement: 'wall' as const }));
+  const layers = order.map((i) => ({
+    mix: mixes[i]?.id ?? '',
+    parts: 1,
+    placement: 'wall' as const,
+  }));
 
   const measure = measureSurface(surface);
   const asked = SCHOOLS[budget.school].colours(measure, budget);
   // Mixes of this kind weigh about 1.1 g/mL; the brief reckons exactly, this only picks the cup.
-  const colourMl = ('ml' in asked ? asked.ml : Math.max(asked.g / 1.08, measure.areaCm2 * LEAN_ML_PER_CM2)) * (1 + budget.insurance);
+  const colourMl =
+    ('ml' in asked ? asked.ml : Math.max(asked.g / 1.08, measure.areaCm2 * LEAN_ML_PER_CM2)) *
+    (1 + budget.insurance);
   const perLoad = (colourMl / measure.pieces) * 1.03;
   const largest = VESSELS[VESSELS.length - 1] ?? VESSELS[0];
   const vessel = VESSELS.find((v) => fillableMl(v) >= perLoad) ?? largest;
@@ -137,4 +169,7 @@ function startingCups(surface: Surface, paints: readonly Paint[], mixes: readonl
 }
 
 const palest = (paints: readonly Paint[]): number =>
-  paints.reduce((best, p, i) => (hexToLab(p.hex)[0] > hexToLab(paints[best]?.hex ?? '#000000')[0] ? i : best), 0);
+  paints.reduce(
+    (best, p, i) => (hexToLab(p.hex)[0] > hexToLab(paints[best]?.hex ?? '#000000')[0] ? i : best),
+    0,
+  );

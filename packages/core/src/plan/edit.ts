@@ -6,6 +6,7 @@ import type { Mix } from '../mix/schema';
 import type { Paint } from '../paint/schema';
 import type { Surface } from '../surface/schema';
 import { techniqueOf } from '../technique';
+import { copyOf } from './copy';
 import { mixFor } from './create';
 import { rewriteMoves } from './moves';
 import type { Plan, SettingValue } from './schema';
@@ -17,7 +18,10 @@ export const rename = (plan: Plan, title: string): Plan => ({ ...plan, title });
 export const setSurface = (plan: Plan, change: Partial<Surface>): Plan =>
   rewriteMoves({ ...plan, surface: { ...plan.surface, ...change } });
 
-export const setBudget = (plan: Plan, change: Partial<Budget>): Plan => ({ ...plan, budget: { ...plan.budget, ...change } });
+export const setBudget = (plan: Plan, change: Partial<Budget>): Plan => ({
+  ...plan,
+  budget: { ...plan.budget, ...change },
+});
 
 /** Changes the school with what goes with it: its insurance, the base its technique wants, the edge pot. */
 export function setSchool(plan: Plan, school: SchoolId): Plan {
@@ -26,9 +30,12 @@ export function setSchool(plan: Plan, school: SchoolId): Plan {
   const was = plan.budget.pots.find((p) => p.use === 'base' || p.use === 'edge')?.mix;
   const mix = was ?? plan.budget.shares[0]?.mix;
   const baseMm = school === 'generous' ? needs.baseMm?.generous : needs.baseMm?.otherwise;
-  const edge = !SCHOOLS[school].countsEdges && plan.surface.coverEdges && plan.surface.edgeDepthMm > 0;
+  const edge =
+    !SCHOOLS[school].countsEdges && plan.surface.coverEdges && plan.surface.edgeDepthMm > 0;
   const pots = [
-    ...(mix !== undefined && baseMm !== undefined ? [{ use: 'base' as const, mix, filmMm: baseMm }] : []),
+    ...(mix !== undefined && baseMm !== undefined
+      ? [{ use: 'base' as const, mix, filmMm: baseMm }]
+      : []),
     ...(mix !== undefined && edge ? [{ use: 'edge' as const, mix, filmMm: 0.5 }] : []),
     ...kept,
   ];
@@ -42,25 +49,40 @@ export function setShare(plan: Plan, mix: string, share: number): Plan {
   const others = now.length - 1;
   const shares = now.map((s) => {
     if (s.mix === mix) return { mix, share: tidy(others === 0 ? 1 : share) };
-    return { mix: s.mix, share: tidy(rest > 0 ? (s.share / rest) * (1 - share) : (1 - share) / others) };
+    return {
+      mix: s.mix,
+      share: tidy(rest > 0 ? (s.share / rest) * (1 - share) : (1 - share) / others),
+    };
   });
   return setBudget(plan, { shares });
 }
 
 export const evenShares = (plan: Plan): Plan =>
-  setBudget(plan, { shares: plan.budget.shares.map((s) => ({ mix: s.mix, share: tidy(1 / plan.budget.shares.length) })) });
+  setBudget(plan, {
+    shares: plan.budget.shares.map((s) => ({
+      mix: s.mix,
+      share: tidy(1 / plan.budget.shares.length),
+    })),
+  });
 
 /** Adds a paint as a colour of its own, with an even share and a layer on top of every cup. A paint that is in already changes nothing. */
 export function addColour(plan: Plan, paint: Paint): Plan {
   if (plan.paints.some((p) => p.id === paint.id)) return plan;
   const mix = mixFor(paint, techniqueOf(plan.technique.id).needs.consistency);
-  const id = freeId(mix.id, plan.mixes.map((m) => m.id));
+  const id = freeId(
+    mix.id,
+    plan.mixes.map((m) => m.id),
+  );
   const grown: Plan = {
     ...plan,
     paints: [...plan.paints, paint],
     mixes: [...plan.mixes, { ...mix, id }],
     budget: { ...plan.budget, shares: [...plan.budget.shares, { mix: id, share: 0 }] },
-    cups: plan.cups.map((cup) => (cup.layers ? { ...cup, layers: [...cup.layers, { mix: id, parts: 1, placement: 'wall' as const }] } : cup)),
+    cups: plan.cups.map((cup) =>
+      cup.layers
+        ? { ...cup, layers: [...cup.layers, { mix: id, parts: 1, placement: 'wall' as const }] }
+        : cup,
+    ),
   };
   return setShare(grown, id, 1 / grown.budget.shares.length);
 }
@@ -76,7 +98,9 @@ export function removeColour(plan: Plan, mixId: string): Plan {
     paints: plan.paints.filter((p) => used.has(p.id)),
     mixes,
     budget: { ...plan.budget, shares, pots: plan.budget.pots.filter((p) => p.mix !== mixId) },
-    cups: plan.cups.map((cup) => (cup.layers ? { ...cup, layers: cup.layers.filter((l) => l.mix !== mixId) } : cup)),
+    cups: plan.cups.map((cup) =>
+      cup.layers ? { ...cup, layers: cup.layers.filter((l) => l.mix !== mixId) } : cup,
+    ),
     moves: plan.moves.filter((m) => !('mix' in m && m.mix === mixId)),
   });
 }
@@ -94,8 +118,12 @@ export const setCup = (plan: Plan, index: number, change: (cup: Cup) => Cup): Pl
 const setLayers = (plan: Plan, cup: number, change: (layers: Layer[]) => Layer[]): Plan =>
   setCup(plan, cup, (c) => (c.layers ? { ...c, layers: change(c.layers) } : c));
 
-export const setLayer = (plan: Plan, cup: number, layer: number, change: (layer: Layer) => Layer): Plan =>
-  setLayers(plan, cup, (layers) => layers.map((l, i) => (i === layer ? change(l) : l)));
+export const setLayer = (
+  plan: Plan,
+  cup: number,
+  layer: number,
+  change: (layer: Layer) => Layer,
+): Plan => setLayers(plan, cup, (layers) => layers.map((l, i) => (i === layer ? change(l) : l)));
 
 export const addLayer = (plan: Plan, cup: number, mix: string): Plan =>
   setLayers(plan, cup, (layers) => [...layers, { mix, parts: 1, placement: 'wall' }]);
@@ -120,8 +148,11 @@ export function moveLayer(plan: Plan, cup: number, from: number, to: number): Pl
 export function addCup(plan: Plan): Plan {
   const last = plan.cups.at(-1);
   if (!last) return plan;
-  const id = freeId(`c${plan.cups.length + 1}`, plan.cups.map((c) => c.id));
-  return rewriteMoves({ ...plan, cups: [...plan.cups, { ...structuredClone(last), id }] });
+  const id = freeId(
+    `c${plan.cups.length + 1}`,
+    plan.cups.map((c) => c.id),
+  );
+  return rewriteMoves({ ...plan, cups: [...plan.cups, { ...copyOf(last), id }] });
 }
 
 export function removeCup(plan: Plan, index: number): Plan {
@@ -129,11 +160,18 @@ export function removeCup(plan: Plan, index: number): Plan {
   if (!gone || plan.cups.length === 1) return plan;
   const cups = plan.cups.filter((c, i) => i !== index && c.reverseOf !== gone.id);
   if (cups.length === 0) return plan;
-  return rewriteMoves({ ...plan, cups, moves: plan.moves.filter((m) => !('cup' in m) || cups.some((c) => c.id === m.cup)) });
+  return rewriteMoves({
+    ...plan,
+    cups,
+    moves: plan.moves.filter((m) => !('cup' in m) || cups.some((c) => c.id === m.cup)),
+  });
 }
 
 export const setTechniqueSettings = (plan: Plan, settings: Record<string, SettingValue>): Plan =>
-  rewriteMoves({ ...plan, technique: { ...plan.technique, settings: { ...plan.technique.settings, ...settings } } });
+  rewriteMoves({
+    ...plan,
+    technique: { ...plan.technique, settings: { ...plan.technique.settings, ...settings } },
+  });
 
 function freeId(wanted: string, taken: readonly string[]): string {
   let id = wanted;

@@ -22,7 +22,9 @@ export function rewriteMoves(plan: Plan): Plan {
   );
   const own = plan.moves.filter((m) => m.own);
   const moves = written.map((m) => own.find((o) => o.id === m.id) ?? m);
-  for (const move of own.filter((o) => !written.some((m) => m.id === o.id) && stillPossible(o, plan))) {
+  for (const move of own.filter(
+    (o) => !written.some((m) => m.id === o.id) && stillPossible(o, plan),
+  )) {
     const before = plan.moves[plan.moves.indexOf(move) - 1];
     const at = before ? moves.findIndex((m) => m.id === before.id) : -1;
     moves.splice(at + 1, 0, move);
@@ -31,4 +33,5 @@ export function rewriteMoves(plan: Plan): Plan {
 }
 
 const stillPossible = (move: Move, plan: Plan): boolean =>
-  (!('cup' in move) || plan.cups.some((c) => c.id === move.cup)) && (!('mix' in move) || plan.mixes.some((m) => m.id === move.mix));
+  (!('cup' in move) || plan.cups.some((c) => c.id === move.cup)) &&
+  (!('mix' in move) || plan.mixes.some((m) => m.id === move.mix));

@@ -31,11 +31,17 @@ export const PlanSchema = Type.Object(
     technique: TechniqueChoiceSchema,
     moves: Type.Array(MoveSchema, { maxItems: 400 }),
     dates: Type.Optional(
-      Type.Object({ pour: Type.Optional(LocalDate), due: Type.Optional(LocalDate) }, { additionalProperties: false }),
+      Type.Object(
+        { pour: Type.Optional(LocalDate), due: Type.Optional(LocalDate) },
+        { additionalProperties: false },
+      ),
     ),
     room: Type.Optional(
       Type.Object(
-        { tempC: Type.Number({ minimum: -10, maximum: 50 }), rh: Type.Number({ minimum: 0, maximum: 100 }) },
+        {
+          tempC: Type.Number({ minimum: -10, maximum: 50 }),
+          rh: Type.Number({ minimum: 0, maximum: 100 }),
+        },
         { additionalProperties: false },
       ),
     ),

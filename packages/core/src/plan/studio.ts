@@ -12,8 +12,12 @@ const Price = Type.Object(
 /** What is not the plan's: today, prices, the artist's own figures. Everything has a default. */
 export const StudioSchema = Type.Object(
   {
-    today: Type.Optional(Type.String({ pattern: '^[0-9]{4}-[0-9]{2}-[0-9]{2}$', title: 'a date such as 2026-11-28' })),
-    currency: Type.Optional(Type.String({ pattern: '^[A-Z]{3}$', title: 'a currency code such as EUR' })),
+    today: Type.Optional(
+      Type.String({ pattern: '^[0-9]{4}-[0-9]{2}-[0-9]{2}$', title: 'a date such as 2026-11-28' }),
+    ),
+    currency: Type.Optional(
+      Type.String({ pattern: '^[A-Z]{3}$', title: 'a currency code such as EUR' }),
+    ),
     /** By paint or material id; "varnish" and "resin" for top coats. A price is for `ml` or `g` of it. */
     prices: Type.Optional(Type.Record(Type.String({ maxLength: 64 }), Price)),
     /** Price of one blank surface. */

@@ -12,12 +12,14 @@ export function apportion(amounts: readonly number[], step: number): number[] {
   const byRemainder = amounts
     .map((a, index) => ({ index, remainder: a / step - (floors[index] ?? 0) }))
     .sort((a, b) => b.remainder - a.remainder || a.index - b.index);
-  for (const { index } of byRemainder.slice(0, Math.max(0, missing))) floors[index] = (floors[index] ?? 0) + 1;
+  for (const { index } of byRemainder.slice(0, Math.max(0, missing)))
+    floors[index] = (floors[index] ?? 0) + 1;
   return floors.map((f) => tidy(f * step));
 }
 
 /** Rounds one amount to the nearest multiple of `step`. */
-export const roundTo = (amount: number, step: number): number => tidy(Math.round(amount / step) * step);
+export const roundTo = (amount: number, step: number): number =>
+  tidy(Math.round(amount / step) * step);
 
 // 3 * 0.1 is 0.30000000000000004 in binary; a scale reads 0.3.
 const tidy = (amount: number): number => Number(amount.toFixed(6));

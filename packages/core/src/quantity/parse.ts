@@ -1,13 +1,21 @@
 import { type Dimension, findUnit, UNITS, unitOf, type UnitId } from './unit';
 
-export type Parsed<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly fault: string };
+export type Parsed<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly fault: string };
 
 const good = <T>(value: T): Parsed<T> => ({ ok: true, value });
 const bad = (fault: string): Parsed<never> => ({ ok: false, fault });
 
 const VULGAR: Readonly<Record<string, string>> = {
-  '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4',
-  '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
 };
 
 /**
@@ -23,7 +31,9 @@ export function parseNumber(text: string): Parsed<number> {
     .trim();
   if (plain === '') return bad('Type a number.');
   if (/^-?\d+,\d{3}$/.test(plain)) {
-    return bad(`"${text.trim()}" could be two numbers: write ${plain.replace(',', '')} or ${plain.replace(',', '.')}.`);
+    return bad(
+      `"${text.trim()}" could be two numbers: write ${plain.replace(',', '')} or ${plain.replace(',', '.')}.`,
+    );
   }
   const mixed = /^(-?)(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/.exec(plain);
   if (mixed) {
@@ -75,7 +85,11 @@ const ROUND = /\b(round|circle|disc|disk|diameter|dia|across)\b|[øØ⌀]/gi;
  */
 export function parseSize(text: string, bare: UnitId): Parsed<Size> {
   const isRound = new RegExp(ROUND.source, 'i').test(text);
-  const sides = text.replace(ROUND, ' ').split(/\s*(?:[x×*]|\bby\b)\s*/i).map((s) => s.trim()).filter(Boolean);
+  const sides = text
+    .replace(ROUND, ' ')
+    .split(/\s*(?:[x×*]|\bby\b)\s*/i)
+    .map((s) => s.trim())
+    .filter(Boolean);
   if (sides.length === 0) return bad('Type a size, such as 40 x 50 cm or 30 cm round.');
   if (sides.length > 2) return bad(`"${text.trim()}" has more than two sides.`);
   const lastUnit = QUANTITY.exec(sides.at(-1) ?? '')?.[2] ?? '';
@@ -86,11 +100,14 @@ export function parseSize(text: string, bare: UnitId): Parsed<Size> {
     const length = parseQuantity(side, 'length', shared.id as UnitId);
     if (!length.ok) return length;
     if (length.value <= 0) return bad('A side must be longer than nothing.');
-    lengths.push(length.value);
+    // 1.5 in is 38.099999999999994 mm in binary; a plan should say 38.1.
+    lengths.push(Number(length.value.toFixed(6)));
   }
   const [first = 0, second = first] = lengths;
   if (isRound) {
-    return sides.length === 1 ? good({ kind: 'round', diameterMm: first }) : bad('A round surface has one diameter.');
+    return sides.length === 1
+      ? good({ kind: 'round', diameterMm: first })
+      : bad('A round surface has one diameter.');
   }
   return sides.length === 2
     ? good({ kind: 'rect', widthMm: first, heightMm: second })

@@ -5,11 +5,19 @@ import { toUnit, unitOf, type UnitId } from './unit';
  * one more for small ones, never a trailing zero. Returns figure and unit apart, since screens set them
  * in different sizes.
  */
-export function figure(amount: number, id: UnitId | string): { readonly figure: string; readonly unit: string } {
+export function figure(
+  amount: number,
+  id: UnitId | string,
+): { readonly figure: string; readonly unit: string } {
   const unit = unitOf(id);
   const value = toUnit(amount, id);
   const size = Math.abs(value);
-  const decimals = size !== 0 && size < 10 && unit.decimals === 0 ? 1 : size >= 100 ? Math.min(1, unit.decimals) : unit.decimals;
+  const decimals =
+    size !== 0 && size < 10 && unit.decimals === 0
+      ? 1
+      : size >= 100
+        ? Math.min(1, unit.decimals)
+        : unit.decimals;
   return { figure: trim(value, decimals), unit: unit.label };
 }
 

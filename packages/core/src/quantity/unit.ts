@@ -32,16 +32,48 @@ export const UNITS = [
   unit('kg', 'mass', 1000, 'kg', 3, ['kg', 'kilo', 'kilos', 'kilogram', 'kilograms']),
   unit('oz', 'mass', 28.349523125, 'oz', 2, ['oz', 'ounce', 'ounces', 'oz av']),
   unit('lb', 'mass', 453.59237, 'lb', 3, ['lb', 'lbs', 'pound', 'pounds']),
-  unit('ml', 'volume', 1, 'mL', 0, ['ml', 'millilitre', 'millilitres', 'milliliter', 'milliliters']),
+  unit('ml', 'volume', 1, 'mL', 0, [
+    'ml',
+    'millilitre',
+    'millilitres',
+    'milliliter',
+    'milliliters',
+  ]),
   unit('l', 'volume', 1000, 'L', 3, ['l', 'litre', 'litres', 'liter', 'liters']),
-  unit('us-floz', 'volume', 29.5735295625, 'US fl oz', 2, ['fl oz', 'us fl oz', 'floz', 'oz', 'us oz', 'fluid ounce', 'fluid ounces']),
-  unit('imp-floz', 'volume', 28.4130625, 'imp fl oz', 2, ['imp fl oz', 'imperial fl oz', 'uk fl oz', 'imp oz', 'uk oz']),
+  unit('us-floz', 'volume', 29.5735295625, 'US fl oz', 2, [
+    'fl oz',
+    'us fl oz',
+    'floz',
+    'oz',
+    'us oz',
+    'fluid ounce',
+    'fluid ounces',
+  ]),
+  unit('imp-floz', 'volume', 28.4130625, 'imp fl oz', 2, [
+    'imp fl oz',
+    'imperial fl oz',
+    'uk fl oz',
+    'imp oz',
+    'uk oz',
+  ]),
   unit('us-cup', 'volume', 236.5882365, 'US cups', 2, ['cup', 'cups', 'us cup', 'us cups']),
   unit('us-tbsp', 'volume', 14.78676478125, 'tbsp', 1, ['tbsp', 'tablespoon', 'tablespoons']),
   unit('us-tsp', 'volume', 4.92892159375, 'tsp', 1, ['tsp', 'teaspoon', 'teaspoons']),
   unit('drop', 'volume', 0.05, 'drops', 0, ['drop', 'drops']),
-  unit('mm', 'length', 1, 'mm', 0, ['mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters']),
-  unit('cm', 'length', 10, 'cm', 1, ['cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters']),
+  unit('mm', 'length', 1, 'mm', 0, [
+    'mm',
+    'millimetre',
+    'millimetres',
+    'millimeter',
+    'millimeters',
+  ]),
+  unit('cm', 'length', 10, 'cm', 1, [
+    'cm',
+    'centimetre',
+    'centimetres',
+    'centimeter',
+    'centimeters',
+  ]),
   unit('m', 'length', 1000, 'm', 3, ['m', 'metre', 'metres', 'meter', 'meters']),
   unit('in', 'length', 25.4, 'in', 2, ['in', 'inch', 'inches', '"', '″', '”']),
   unit('ft', 'length', 304.8, 'ft', 2, ['ft', 'foot', 'feet', "'", '′']),
@@ -52,7 +84,8 @@ export type UnitId = (typeof UNITS)[number]['id'];
 /** The unit with this id. Throws a RangeError for an id that is not in the table. */
 export function unitOf(id: UnitId | string): Unit {
   const found = UNITS.find((u) => u.id === id);
-  if (!found) throw new RangeError(`no unit "${id}"; there are ${UNITS.map((u) => u.id).join(', ')}`);
+  if (!found)
+    throw new RangeError(`no unit "${id}"; there are ${UNITS.map((u) => u.id).join(', ')}`);
   return found;
 }
 

@@ -19,7 +19,10 @@ export const colourNotLoaded: RemarkDefinition = {
             message: `A layer of ${nameOf(evidence, layer.mix)} stays empty: no paint is set aside for it.`,
             advice: 'Give the colour a share, or take the layer out.',
             numbers: {},
-            fix: { label: 'Take the layer out', patch: [{ op: 'remove', path: `/cups/${c}/layers/${i}` }] },
+            fix: {
+              label: 'Take the layer out',
+              patch: [{ op: 'remove', path: `/cups/${c}/layers/${i}` }],
+            },
           },
         ];
       }),
@@ -32,7 +35,18 @@ export const colourNotLoaded: RemarkDefinition = {
         advice: `${Math.round(pot.g)} g of it are in no cup.`,
         numbers: { g: pot.g },
         ...(first >= 0
-          ? { fix: { label: `Put it in cup ${first + 1}`, patch: [{ op: 'add', path: `/cups/${first}/layers/-`, value: { mix: pot.mix, parts: 1, placement: 'wall' } }] } }
+          ? {
+              fix: {
+                label: `Put it in cup ${first + 1}`,
+                patch: [
+                  {
+                    op: 'add',
+                    path: `/cups/${first}/layers/-`,
+                    value: { mix: pot.mix, parts: 1, placement: 'wall' },
+                  },
+                ],
+              },
+            }
           : {}),
       })),
       ...empty,

@@ -13,17 +13,42 @@ export const cupTooFull: RemarkDefinition = {
       const doc = plan.cups[index];
       if (over <= SLACK_ML || !doc) return [];
       const spills = cup.filledMl > cup.capacityMl;
-      const larger = VESSELS.find((v) => fillableMl(v) >= cup.filledMl && capacityMl(v) > cup.capacityMl);
+      const larger = VESSELS.find(
+        (v) => fillableMl(v) >= cup.filledMl && capacityMl(v) > cup.capacityMl,
+      );
       return [
         {
           severity: spills ? ('spoils' as const) : ('may' as const),
           about: `/cups/${index}`,
-          message: spills ? `Cup ${index + 1} will run over.` : `Cup ${index + 1} is too full to turn over without a spill.`,
+          message: spills
+            ? `Cup ${index + 1} will run over.`
+            : `Cup ${index + 1} is too full to turn over without a spill.`,
           advice: `It takes ${Math.round(cup.filledMl)} mL and ${Math.round(cup.fillableMl)} mL is as far as it should be filled.`,
-          numbers: { filledMl: cup.filledMl, fillableMl: cup.fillableMl, capacityMl: cup.capacityMl },
+          numbers: {
+            filledMl: cup.filledMl,
+            fillableMl: cup.fillableMl,
+            capacityMl: cup.capacityMl,
+          },
           ...(larger
-            ? { fix: { label: `Take a ${larger.name}`, patch: [{ op: 'replace' as const, path: `/cups/${index}/vessel`, value: vesselOf(larger) }] } }
-            : secondCup(plan.cups.length, index, doc, plan.moves, cup.filledMl / 2 <= cup.fillableMl)),
+            ? {
+                fix: {
+                  label: `Take a ${larger.name}`,
+                  patch: [
+                    {
+                      op: 'replace' as const,
+                      path: `/cups/${index}/vessel`,
+                      value: vesselOf(larger),
+                    },
+                  ],
+                },
+              }
+            : secondCup(
+                plan.cups.length,
+                index,
+                doc,
+                plan.moves,
+                cup.filledMl / 2 <= cup.fillableMl,
+              )),
         },
       ];
     }),
@@ -34,14 +59,27 @@ function secondCup(
   count: number,
   index: number,
   doc: { readonly id: string; readonly reverseOf?: string },
-  moves: readonly { readonly id: string; readonly verb: string; readonly cup?: string; readonly atMm?: readonly [number, number] }[],
+  moves: readonly {
+    readonly id: string;
+    readonly verb: string;
+    readonly cup?: string;
+    readonly atMm?: readonly [number, number];
+  }[],
   enough: boolean,
 ) {
   if (!enough || doc.reverseOf !== undefined) return {};
   const id = `${doc.id}-b`;
   const at = moves.findIndex((m) => m.verb === 'flip' && m.cup === doc.id);
   const flip = moves[at];
-  const shift = flip?.atMm ? [{ op: 'add' as const, path: `/moves/${at + 1}`, value: { ...flip, id: `${flip.id}-b`, cup: id, atMm: [flip.atMm[0] + 60, flip.atMm[1]] } }] : [];
+  const shift = flip?.atMm
+    ? [
+        {
+          op: 'add' as const,
+          path: `/moves/${at + 1}`,
+          value: { ...flip, id: `${flip.id}-b`, cup: id, atMm: [flip.atMm[0] + 60, flip.atMm[1]] },
+        },
+      ]
+    : [];
   return {
     fix: {
       label: 'Divide it between two cups',

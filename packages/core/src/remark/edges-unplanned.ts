@@ -9,7 +9,9 @@ export const edgesUnplanned: RemarkDefinition = {
   code: 'edges-unplanned',
   see: ({ plan, measure, amounts }) => {
     const { surface, budget } = plan;
-    const planned = surface.coverEdges && (SCHOOLS[budget.school].countsEdges || budget.pots.some((p) => p.use === 'edge'));
+    const planned =
+      surface.coverEdges &&
+      (SCHOOLS[budget.school].countsEdges || budget.pots.some((p) => p.use === 'edge'));
     if (surface.edgeDepthMm < DEEP_MM || planned) return [];
     const edgeCm2 = (measure.outlineMm * surface.edgeDepthMm * measure.pieces) / 100;
     const mix = amounts.pots.find((p) => p.use === 'base')?.mix ?? budget.shares[0]?.mix;
@@ -28,7 +30,13 @@ export const edgesUnplanned: RemarkDefinition = {
                   { op: 'replace', path: '/surface/coverEdges', value: true },
                   ...(SCHOOLS[budget.school].countsEdges
                     ? []
-                    : [{ op: 'add' as const, path: `/budget/pots/${budget.pots.length}`, value: { use: 'edge', mix, filmMm: 0.5 } }]),
+                    : [
+                        {
+                          op: 'add' as const,
+                          path: `/budget/pots/${budget.pots.length}`,
+                          value: { use: 'edge', mix, filmMm: 0.5 },
+                        },
+                      ]),
                 ],
               },
             }

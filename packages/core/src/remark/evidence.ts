@@ -66,4 +66,5 @@ export interface RemarkDefinition {
   readonly see: (evidence: Evidence) => readonly Finding[];
 }
 
-export const nameOf = ({ plan }: Evidence, mixId: string): string => plan.mixes.find((m) => m.id === mixId)?.name ?? mixId;
+export const nameOf = ({ plan }: Evidence, mixId: string): string =>
+  plan.mixes.find((m) => m.id === mixId)?.name ?? mixId;

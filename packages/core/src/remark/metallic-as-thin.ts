@@ -1,6 +1,5 @@
-import { consistencyOf, stepRank } from '../mix/consistency';
+import { CONSISTENCIES, consistencyOf, stepRank } from '../mix/consistency';
 import { letDown } from '../mix/let-down';
-import { CONSISTENCIES } from '../mix/consistency';
 import { isMetallic } from '../paint/property';
 import { trim } from '../quantity/show';
 import type { Finding, RemarkDefinition } from './evidence';
@@ -9,7 +8,10 @@ export const metallicAsThin: RemarkDefinition = {
   code: 'metallic-as-thin',
   see: ({ plan, mixes, paintOf, recipeOf }) => {
     const rank = (id: string) => stepRank(consistencyOf(mixes.get(id)?.recipe.viscosityPaS ?? 1));
-    const metallic = (id: string) => plan.mixes.find((m) => m.id === id)?.paints.some((p) => isMetallic(paintOf(p.paint).finish)) ?? false;
+    const metallic = (id: string) =>
+      plan.mixes
+        .find((m) => m.id === id)
+        ?.paints.some((p) => isMetallic(paintOf(p.paint).finish)) ?? false;
     const poured = plan.budget.shares.filter((s) => s.share > 0).map((s) => s.mix);
     const rest = poured.filter((id) => !metallic(id)).map(rank);
     if (rest.length === 0) return [];
@@ -28,7 +30,19 @@ export const metallicAsThin: RemarkDefinition = {
             : 'One school keeps metals a step thicker; another pours all alike, for cells.',
           numbers: { viscosityPaS: mixes.get(mix.id)?.recipe.viscosityPaS ?? 0 },
           ...(thicker?.medium && step
-            ? { fix: { label: 'Thicken it', patch: [{ op: 'replace', path: `/mixes/${index}/medium/parts`, value: thicker.medium.parts }, { op: 'replace', path: `/mixes/${index}/consistency`, value: step }] } }
+            ? {
+                fix: {
+                  label: 'Thicken it',
+                  patch: [
+                    {
+                      op: 'replace',
+                      path: `/mixes/${index}/medium/parts`,
+                      value: thicker.medium.parts,
+                    },
+                    { op: 'replace', path: `/mixes/${index}/consistency`, value: step },
+                  ],
+                },
+              }
             : {}),
         },
       ];

@@ -3,5 +3,11 @@ import { pairFindings } from './pair-remark';
 
 export const neighboursMud: RemarkDefinition = {
   code: 'neighbours-mud',
-  see: (evidence) => pairFindings(evidence, 'spoils', (n) => n.verdict === 'mud', (a, b) => `${a} beside ${b} turns to mud.`),
+  see: (evidence) =>
+    pairFindings(
+      evidence,
+      'spoils',
+      (n) => n.verdict === 'mud',
+      (a, b) => `${a} beside ${b} turns to mud.`,
+    ),
 };

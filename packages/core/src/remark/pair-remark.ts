@@ -23,7 +23,9 @@ export function pairFindings(
           ? `They touch in ${pair.places.length === 1 ? 'one place' : `${pair.places.length} places`}; a thin layer of ${nameOf(evidence, between.mix)} keeps them apart.`
           : 'No colour of this plan keeps them apart: add a pale or dark one, or change the order.',
         numbers: { deltaE: pair.judged.deltaE, mud: pair.judged.mud, places: pair.places.length },
-        ...(between ? { fix: { label: `Put ${nameOf(evidence, between.mix)} between`, patch: between.patch } } : {}),
+        ...(between
+          ? { fix: { label: `Put ${nameOf(evidence, between.mix)} between`, patch: between.patch } }
+          : {}),
       };
     });
 }

@@ -6,9 +6,15 @@ export const pinnedOverPot: RemarkDefinition = {
   see: (evidence) => {
     const { plan, amounts, measure } = evidence;
     return [...pinnedMl(plan.cups, measure.pieces)].flatMap(([mix, asked]) => {
-      const pot = amounts.pots.filter((p) => p.use === 'colour' && p.mix === mix).reduce((sum, p) => sum + p.ml, 0);
+      const pot = amounts.pots
+        .filter((p) => p.use === 'colour' && p.mix === mix)
+        .reduce((sum, p) => sum + p.ml, 0);
       if (asked <= pot + 0.5) return [];
-      const places = plan.cups.flatMap((cup, c) => (cup.layers ?? []).flatMap((l, i) => (l.mix === mix && l.ml !== undefined ? [{ c, i, ml: l.ml }] : [])));
+      const places = plan.cups.flatMap((cup, c) =>
+        (cup.layers ?? []).flatMap((l, i) =>
+          l.mix === mix && l.ml !== undefined ? [{ c, i, ml: l.ml }] : [],
+        ),
+      );
       const first = places[0];
       return [
         {

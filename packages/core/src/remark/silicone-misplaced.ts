@@ -12,7 +12,12 @@ export const siliconeMisplaced: RemarkDefinition = {
       const dry = mix.additives?.filter((a) => book.material(a.material).role !== 'oil') ?? [];
       const alsoColour = plan.budget.shares.some((s) => s.mix === mix.id && s.share > 0);
       const { additives: _, ...plain } = mix;
-      const twin = { ...plain, id: `${mix.id}-dry`, name: `${mix.name}, no oil`, ...(dry.length ? { additives: dry } : {}) };
+      const twin = {
+        ...plain,
+        id: `${mix.id}-dry`,
+        name: `${mix.name}, no oil`,
+        ...(dry.length ? { additives: dry } : {}),
+      };
       const laid = plan.moves.flatMap((m, i) => ('mix' in m && m.mix === mix.id ? [i] : []));
       return [
         {
@@ -20,19 +25,29 @@ export const siliconeMisplaced: RemarkDefinition = {
           about: `/budget/pots/${p}`,
           message: `Oil in the ${pot.use} makes the pour crawl and leaves craters.`,
           advice: `Keep silicone for the colours; ${mix.name} for the ${pot.use} goes without.`,
-          numbers: { drops: mix.additives?.reduce((sum, a) => sum + ('drops' in a ? a.drops : 0), 0) ?? 0 },
+          numbers: {
+            drops: mix.additives?.reduce((sum, a) => sum + ('drops' in a ? a.drops : 0), 0) ?? 0,
+          },
           fix: alsoColour
             ? {
                 label: 'Mix it without oil',
                 patch: [
                   { op: 'add', path: `/mixes/${plan.mixes.length}`, value: twin },
                   { op: 'replace', path: `/budget/pots/${p}/mix`, value: twin.id },
-                  ...laid.map((i) => ({ op: 'replace' as const, path: `/moves/${i}/mix`, value: twin.id })),
+                  ...laid.map((i) => ({
+                    op: 'replace' as const,
+                    path: `/moves/${i}/mix`,
+                    value: twin.id,
+                  })),
                 ],
               }
             : {
                 label: 'Leave the oil out',
-                patch: [dry.length ? { op: 'replace', path: `/mixes/${index}/additives`, value: dry } : { op: 'remove', path: `/mixes/${index}/additives` }],
+                patch: [
+                  dry.length
+                    ? { op: 'replace', path: `/mixes/${index}/additives`, value: dry }
+                    : { op: 'remove', path: `/mixes/${index}/additives` },
+                ],
               },
         },
       ];

@@ -13,9 +13,18 @@ export const tooLittlePaint: RemarkDefinition = {
     const wetMm = amounts.laidMm + (baseMl / measure.areaCm2) * 10;
     if (plan.surface.rim.kind === 'raised' ? wetMm >= 0.8 : wetMm >= BARELY_MM) return [];
     const fix = {
-      film: { label: `Lay ${trim(LEAN_MM, 2)} mm`, patch: [{ op: 'add', path: '/budget/laidMm', value: Number(LEAN_MM.toFixed(2)) }] },
-      own: { label: 'Use the generous rule', patch: [{ op: 'replace', path: '/budget/school', value: 'generous' }] },
-      lean: { label: 'Use the generous rule', patch: [{ op: 'replace', path: '/budget/school', value: 'generous' }] },
+      film: {
+        label: `Lay ${trim(LEAN_MM, 2)} mm`,
+        patch: [{ op: 'add', path: '/budget/laidMm', value: Number(LEAN_MM.toFixed(2)) }],
+      },
+      own: {
+        label: 'Use the generous rule',
+        patch: [{ op: 'replace', path: '/budget/school', value: 'generous' }],
+      },
+      lean: {
+        label: 'Use the generous rule',
+        patch: [{ op: 'replace', path: '/budget/school', value: 'generous' }],
+      },
       generous: undefined,
     } as const;
     const mend = fix[plan.budget.school];

@@ -20,10 +20,20 @@ export const tooMuchWater: RemarkDefinition = {
         {
           severity: share > WARN_FROM ? 'may' : 'note',
           about: `/mixes/${index}`,
-          message: share > WARN_FROM ? `${mix.name} is so watery that its film may craze and flake.` : `${mix.name} holds a lot of water.`,
+          message:
+            share > WARN_FROM
+              ? `${mix.name} is so watery that its film may craze and flake.`
+              : `${mix.name} holds a lot of water.`,
           advice: `${trim(share * 100, 0)} % of the whole is water; stay below ${NOTE_FROM * 100} % and thin with medium instead.`,
           numbers: { waterShare: share, noteFrom: NOTE_FROM },
-          ...(dryer === undefined ? {} : { fix: { label: `Water down to ${trim(dryer, 2)} parts`, patch: [{ op: 'replace', path: `/mixes/${index}/waterParts`, value: dryer }] } }),
+          ...(dryer === undefined
+            ? {}
+            : {
+                fix: {
+                  label: `Water down to ${trim(dryer, 2)} parts`,
+                  patch: [{ op: 'replace', path: `/mixes/${index}/waterParts`, value: dryer }],
+                },
+              }),
         },
       ];
     }),

@@ -5,8 +5,10 @@ import type { Finding, RemarkDefinition } from './evidence';
 
 /** Ground darker than this swallows a thin film. */
 const DARK_L = 40;
-/** A difference smaller than this is not seen across a room. */
+/** A difference smaller than this is not seen across a room (estimate). */
 const SEEN_DELTA_E = 6;
+/** A colour that keeps less than this of its difference from the ground is no longer that colour (estimate). */
+const KEPT = 0.2;
 
 export const vanishesOverDark: RemarkDefinition = {
   code: 'vanishes-over-dark',
@@ -14,12 +16,23 @@ export const vanishesOverDark: RemarkDefinition = {
     plan.mixes.flatMap((mix, index): Finding[] => {
       const result = mixes.get(mix.id);
       const poured = plan.budget.shares.some((s) => s.mix === mix.id && s.share > 0);
-      if (!result || !poured || result.film.class === 'opaque' || result.film.class === 'semi-opaque') return [];
+      if (
+        !result ||
+        !poured ||
+        result.film.class === 'opaque' ||
+        result.film.class === 'semi-opaque'
+      )
+        return [];
       const ground = hexToLab(result.groundHex);
       const masstone = hexToLab(result.masstoneHex);
       const deltaE = deltaE2000(hexToLab(result.overGroundHex), ground);
       // A dark colour over a dark ground is not lost by being clear: it would not have shown anyway.
-      if (ground[0] >= DARK_L || deltaE >= SEEN_DELTA_E || masstone[0] < ground[0] + 5) return [];
+      if (
+        ground[0] >= DARK_L ||
+        deltaE >= Math.max(SEEN_DELTA_E, KEPT * deltaE2000(masstone, ground)) ||
+        masstone[0] < ground[0] + 5
+      )
+        return [];
       const onlyGround = !plan.budget.pots.some((p) => p.use === 'base');
       return [
         {
@@ -28,7 +41,20 @@ export const vanishesOverDark: RemarkDefinition = {
           message: `${mix.name} disappears: it is ${result.film.class} and what lies under it is dark.`,
           advice: `Its film of ${trim(result.film.filmUm, 0)} µm changes the dark ground by a mere ${trim(deltaE, 1)}; pour it over white, or stir some white in.`,
           numbers: { deltaE, filmUm: result.film.filmUm, reserve: result.film.reserve },
-          ...(onlyGround ? { fix: { label: 'Prime the surface white', patch: [{ op: 'replace', path: '/surface/ground', value: { hex: '#f4f4f1', finish: 'matt' } }] } } : {}),
+          ...(onlyGround
+            ? {
+                fix: {
+                  label: 'Prime the surface white',
+                  patch: [
+                    {
+                      op: 'replace',
+                      path: '/surface/ground',
+                      value: { hex: '#f4f4f1', finish: 'matt' },
+                    },
+                  ],
+                },
+              }
+            : {}),
         },
       ];
     }),

@@ -16,10 +16,12 @@ export interface Span {
 }
 
 /** Saturation vapour pressure over water, hPa (Magnus formula, Sonntag 1990 constants). */
-export const saturationHPa = (tempC: number): number => 6.112 * Math.exp((17.62 * tempC) / (243.12 + tempC));
+export const saturationHPa = (tempC: number): number =>
+  6.112 * Math.exp((17.62 * tempC) / (243.12 + tempC));
 
 /** Vapour-pressure deficit of a room, hPa: how eagerly the air takes up water. */
-export const vapourDeficitHPa = (tempC: number, rh: number): number => saturationHPa(tempC) * (1 - Math.min(rh, 99) / 100);
+export const vapourDeficitHPa = (tempC: number, rh: number): number =>
+  saturationHPa(tempC) * (1 - Math.min(rh, 99) / 100);
 
 const REFERENCE_H = 24;
 const REFERENCE_DEFICIT = vapourDeficitHPa(20, 50);
@@ -46,7 +48,10 @@ export const HANDLE_H = 24;
 /** When it may be coated: a day at the earliest by one school, a week by the other; longer for thick film. */
 export function coatable(film: DryingFilm): Span {
   const touch = touchDry(film);
-  return { fromH: Math.max(HANDLE_H, touch.toH), toH: Math.max(7 * 24, touch.toH * 2) * Math.max(1, film.wetMm) };
+  return {
+    fromH: Math.max(HANDLE_H, touch.toH),
+    toH: Math.max(7 * 24, touch.toH * 2) * Math.max(1, film.wetMm),
+  };
 }
 
 /** When it is cured through: one to four weeks (estimate). */

@@ -1,2 +1,10 @@
-export { coatable, cured, type DryingFilm, saturationHPa, type Span, touchDry, vapourDeficitHPa } from './dry';
+export {
+  coatable,
+  cured,
+  type DryingFilm,
+  saturationHPa,
+  type Span,
+  touchDry,
+  vapourDeficitHPa,
+} from './dry';
 export { addHours, isSmall, type ScheduleEntry, scheduleOf } from './schedule';

@@ -18,7 +18,13 @@ export const isSmall = (areaCm2: number): boolean => areaCm2 <= SMALL_CM2;
  * @param pour local date and time, "2026-11-28T10:00"
  * @param runS how long the pour takes, seconds
  */
-export function scheduleOf(pour: string, runS: number, film: DryingFilm, moves: readonly Move[], due?: string): ScheduleEntry[] {
+export function scheduleOf(
+  pour: string,
+  runS: number,
+  film: DryingFilm,
+  moves: readonly Move[],
+  due?: string,
+): ScheduleEntry[] {
   const end = addHours(pour, runS / 3600);
   const entry = (act: ScheduleEntry['act'], span: Span, why: string): ScheduleEntry => ({
     act,
@@ -32,12 +38,28 @@ export function scheduleOf(pour: string, runS: number, film: DryingFilm, moves: 
     { act: 'pour', from: pour, to: end, why: 'the moves of the plan' },
     entry('touch', touch, air),
   ];
-  if (film.small) entries.push(entry('handle', { fromH: Math.max(HANDLE_H, touch.toH), toH: Math.max(HANDLE_H, touch.toH) }, 'small pieces feel dry long before they are'));
+  if (film.small)
+    entries.push(
+      entry(
+        'handle',
+        { fromH: Math.max(HANDLE_H, touch.toH), toH: Math.max(HANDLE_H, touch.toH) },
+        'small pieces feel dry long before they are',
+      ),
+    );
   const coat = coatable(film);
-  if (film.oily) entries.push(entry('clean', { fromH: coat.fromH, toH: coat.toH }, 'oil in a mix has to come off before a coat'));
-  if (film.oily || moves.some((m) => m.verb === 'coat')) entries.push(entry('coat', coat, 'a day by one school, a week by the other'));
+  if (film.oily)
+    entries.push(
+      entry(
+        'clean',
+        { fromH: coat.fromH, toH: coat.toH },
+        'oil in a mix has to come off before a coat',
+      ),
+    );
+  if (film.oily || moves.some((m) => m.verb === 'coat'))
+    entries.push(entry('coat', coat, 'a day by one school, a week by the other'));
   entries.push(entry('cured', cured(film), 'dry right through'));
-  if (due !== undefined) entries.push({ act: 'due', from: withTime(due), to: withTime(due), why: 'promised' });
+  if (due !== undefined)
+    entries.push({ act: 'due', from: withTime(due), to: withTime(due), why: 'promised' });
   return entries;
 }
 

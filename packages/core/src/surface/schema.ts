@@ -13,17 +13,33 @@ export const SurfaceSchema = Type.Object(
     rim: tagged('kind', [
       Type.Object({ kind: Type.Literal('open') }, { additionalProperties: false }),
       Type.Object(
-        { kind: Type.Literal('raised'), heightMm: Type.Number({ exclusiveMinimum: 0, maximum: 200 }) },
+        {
+          kind: Type.Literal('raised'),
+          heightMm: Type.Number({ exclusiveMinimum: 0, maximum: 200 }),
+        },
         { additionalProperties: false },
       ),
     ]),
     absorbency: Type.Union([Type.Literal('sealed'), Type.Literal('primed'), Type.Literal('raw')]),
     ground: Type.Object(
-      { hex: Hex, finish: Type.Union([Type.Literal('matt'), Type.Literal('satin'), Type.Literal('gloss'), Type.Literal('metallic')]) },
+      {
+        hex: Hex,
+        finish: Type.Union([
+          Type.Literal('matt'),
+          Type.Literal('satin'),
+          Type.Literal('gloss'),
+          Type.Literal('metallic'),
+        ]),
+      },
       { additionalProperties: false },
     ),
     pieces: Type.Integer({ minimum: 1, maximum: 500 }),
-    use: Type.Union([Type.Literal('indoor'), Type.Literal('outdoor'), Type.Literal('hot'), Type.Literal('handled')]),
+    use: Type.Union([
+      Type.Literal('indoor'),
+      Type.Literal('outdoor'),
+      Type.Literal('hot'),
+      Type.Literal('handled'),
+    ]),
   },
   { additionalProperties: false },
 );

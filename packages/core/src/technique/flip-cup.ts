@@ -23,26 +23,49 @@ export const flipCup = defineTechnique({
     const moves: Move[] = [];
     const torchMove = (id: string): Move => ({ id, verb: 'torch', s: 8 });
     if (stage.baseMix !== undefined) {
-      moves.push({ id: 'base', verb: 'lay', mix: stage.baseMix, filmMm: stage.baseMm ?? 1, s: 120 });
+      moves.push({
+        id: 'base',
+        verb: 'lay',
+        mix: stage.baseMix,
+        filmMm: stage.baseMm ?? 1,
+        s: 120,
+      });
     }
     const at = spots(stage.cups.length, stage.widthMm, stage.heightMm);
     stage.cups.forEach((cup, i) => {
-      moves.push({ id: `flip-${cup}`, verb: 'flip', cup, atMm: at[i] ?? [stage.widthMm / 2, stage.heightMm / 2], restS, s: 20 });
+      moves.push({
+        id: `flip-${cup}`,
+        verb: 'flip',
+        cup,
+        atMm: at[i] ?? [stage.widthMm / 2, stage.heightMm / 2],
+        restS,
+        s: 20,
+      });
     });
-    if (torch === 'first') moves.push(torchMove('torch-first'), { id: 'look', verb: 'rest', s: 120 });
+    if (torch === 'first')
+      moves.push(torchMove('torch-first'), { id: 'look', verb: 'rest', s: 120 });
     const [cx, cy] = [stage.widthMm / 2, stage.heightMm / 2];
     // Each corner, then the weight back to the middle before the next (handbook 6, common practice).
     stage.reaches.forEach(([x, y], i) => {
       const towardDeg = Math.round((Math.atan2(y - cy, x - cx) * 180) / Math.PI);
       moves.push(
         { id: `tilt-${i + 1}`, verb: 'tilt', towardDeg, angleDeg, s: 14 },
-        { id: `back-${i + 1}`, verb: 'tilt', towardDeg: towardDeg > 0 ? towardDeg - 180 : towardDeg + 180, angleDeg: Math.round(angleDeg * 0.6), s: 6 },
+        {
+          id: `back-${i + 1}`,
+          verb: 'tilt',
+          towardDeg: towardDeg > 0 ? towardDeg - 180 : towardDeg + 180,
+          angleDeg: Math.round(angleDeg * 0.6),
+          s: 6,
+        },
       );
     });
     if (torch === 'end') moves.push(torchMove('torch-end'));
     moves.push({ id: 'rest', verb: 'rest', s: 1200 });
     if (torch !== 'none') moves.push(torchMove('torch-again'));
-    moves.push({ id: 'dry-touch', verb: 'dry', until: 'touch' }, { id: 'dry-cured', verb: 'dry', until: 'cured' });
+    moves.push(
+      { id: 'dry-touch', verb: 'dry', until: 'touch' },
+      { id: 'dry-cured', verb: 'dry', until: 'cured' },
+    );
     return moves;
   },
 });

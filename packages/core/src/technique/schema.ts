@@ -12,7 +12,10 @@ export const TechniqueChoiceSchema = tagged(
         id: Type.Literal(technique.id),
         settings: Type.Object(
           Object.fromEntries(
-            Object.entries(technique.settings).map(([name, field]) => [name, Type.Optional(fieldSchema(field))]),
+            Object.entries(technique.settings).map(([name, field]) => [
+              name,
+              Type.Optional(fieldSchema(field)),
+            ]),
           ),
           { additionalProperties: false },
         ),

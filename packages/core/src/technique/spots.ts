@@ -9,6 +9,9 @@ export function spots(count: number, widthMm: number, heightMm: number): [number
     const row = Math.floor(i / across);
     const inRow = row === rows - 1 ? count - row * across : across;
     const column = i - row * across;
-    return [Math.round(((column + 0.5) / inRow) * widthMm), Math.round(((row + 0.5) / rows) * heightMm)];
+    return [
+      Math.round(((column + 0.5) / inRow) * widthMm),
+      Math.round(((row + 0.5) / rows) * heightMm),
+    ];
   });
 }

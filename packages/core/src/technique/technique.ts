@@ -36,4 +36,6 @@ export interface Technique<I extends string = string, F extends Fields = Fields>
   readonly moves: (stage: Stage, settings: ValuesOf<F>) => Move[];
 }
 
-export const defineTechnique = <const I extends string, const F extends Fields>(technique: Technique<I, F>): Technique<I, F> => technique;
+export const defineTechnique = <const I extends string, const F extends Fields>(
+  technique: Technique<I, F>,
+): Technique<I, F> => technique;

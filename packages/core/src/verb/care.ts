@@ -2,8 +2,10 @@ export type CareCode = 'open-flame' | 'resin' | 'spray' | 'slippery' | 'dust';
 
 /** Care notes in words. They defer to the label, the safety data sheet and local rules. */
 export const CARE: Readonly<Record<CareCode, string>> = {
-  'open-flame': 'Open flame: nothing flammable near, no wet alcohol, no aerosol, hair tied back. Do not scorch the surface.',
-  resin: 'Resin and hardener: gloves, eye protection, fresh air, and the exact ratio of the product’s own sheet.',
+  'open-flame':
+    'Open flame: nothing flammable near, no wet alcohol, no aerosol, hair tied back. Do not scorch the surface.',
+  resin:
+    'Resin and hardener: gloves, eye protection, fresh air, and the exact ratio of the product’s own sheet.',
   spray: 'Spray only outdoors or with good ventilation, and away from any flame.',
   slippery: 'Oil on the floor is slippery: wipe it up at once.',
   dust: 'Dust mask on while powder is dry.',

@@ -13,7 +13,8 @@ export const coat = defineVerb({
   usualS: 900,
   each: true,
   care: ['resin', 'spray'],
-  says: (move) => `Coat with ${move.product}, ${move.filmMm} mm; wipe any oil off first. The product’s own sheet decides ratio and wait.`,
+  says: (move) =>
+    `Coat with ${move.product}, ${move.filmMm} mm; wipe any oil off first. The product’s own sheet decides ratio and wait.`,
   // Volume = area × film + covered edges × half the film (estimate).
   takes: ({ product, filmMm }, { areaCm2, edgeCm2 }) => {
     const ml = (areaCm2 * filmMm + (edgeCm2 * filmMm) / 2) / 10;

@@ -7,7 +7,14 @@ export const flip = defineVerb({
   fields: {
     cup: { kind: 'cup', label: 'Cup' },
     atMm: { kind: 'point', label: 'Where' },
-    restS: { kind: 'number', label: 'Stand before lifting', min: 0, max: 3600, unit: 's', optional: true },
+    restS: {
+      kind: 'number',
+      label: 'Stand before lifting',
+      min: 0,
+      max: 3600,
+      unit: 's',
+      optional: true,
+    },
   },
   usualS: 30,
   each: true,

@@ -1,33 +1,5 @@
-import type { ValuesOf } from '../field/kind';
-import { coat } from './coat';
-import { dry } from './dry';
-import { flip } from './flip';
-import { lay } from './lay';
-import { rest } from './rest';
-import { tilt } from './tilt';
-import { torch } from './torch';
-import type { MoveBase, Scene, Take, VerbDefinition } from './verb';
-
-/** Every verb by its name. */
-export const VERBS = { lay, flip, tilt, torch, rest, dry, coat } as const;
-
-export type VerbId = keyof typeof VERBS;
-
-type MoveOf<V extends VerbId> = MoveBase & { verb: V } & ValuesOf<(typeof VERBS)[V]['fields']>;
-
-/** One line of the list that drives run sheet, timers, paint taken and schedule. */
-export type Move = { [V in VerbId]: MoveOf<V> }[VerbId];
-
-/** A verb's definition with its functions open to any move of it. */
-type OpenVerb = Omit<VerbDefinition, 'says' | 'takes'> & {
-  readonly says: (move: Move, scene: Scene) => string;
-  readonly takes?: (move: Move, scene: Scene) => readonly Take[];
-};
-
-/** The definition behind a move. */
-export const verbOf = (move: Move): OpenVerb => VERBS[move.verb] as unknown as OpenVerb;
-
 export { CARE, type CareCode } from './care';
+export { type Move, VERBS, type VerbId, verbOf } from './move';
 export { directionWords, placeWords } from './place';
 export { layRunSheet, type RunStep } from './run-sheet';
 export type { MoveBase, Scene, Take, VerbDefinition } from './verb';

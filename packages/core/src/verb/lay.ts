@@ -10,7 +10,8 @@ export const lay = defineVerb({
   usualS: 120,
   each: true,
   care: [],
-  says: (move, scene) => `Spread ${scene.mixName(move.mix)} over the whole face and edges, about ${move.filmMm} mm thick.`,
+  says: (move, scene) =>
+    `Spread ${scene.mixName(move.mix)} over the whole face and edges, about ${move.filmMm} mm thick.`,
   takes: (move, { areaCm2, densityOf }) => {
     const ml = (areaCm2 * move.filmMm) / 10;
     return [{ use: 'base', mix: move.mix, ml, g: ml * densityOf(move.mix) }];

@@ -1,5 +1,5 @@
 import type { CareCode } from './care';
-import { type Move, verbOf } from './index';
+import { type Move, verbOf } from './move';
 import type { Scene, Take } from './verb';
 
 /** One move as it is carried out. Times in seconds from the start of the run, all pieces done one after another. */
@@ -34,7 +34,11 @@ export function layRunSheet(moves: readonly Move[], scene: Scene): RunStep[] {
       startS,
       endS,
       times,
-      takes: (verb.takes?.(move, scene) ?? []).map((take) => ({ ...take, ml: take.ml * times, g: take.g * times })),
+      takes: (verb.takes?.(move, scene) ?? []).map((take) => ({
+        ...take,
+        ml: take.ml * times,
+        g: take.g * times,
+      })),
       care: verb.care,
     };
     started.set(move.id, step);

@@ -1,7 +1,7 @@
 import { type TObject, Type } from '@sinclair/typebox';
 import { fieldSchema } from '../field/kind';
 import { Id, tagged } from '../field/schema';
-import { VERBS } from './index';
+import { VERBS } from './move';
 
 const COMMON = {
   id: Id,
@@ -15,15 +15,16 @@ const COMMON = {
 /** Schema of a move, made from the fields every verb states. */
 export const MoveSchema = tagged(
   'verb',
-  Object.values(VERBS).map(
-    (verb): TObject =>
-      Type.Object(
-        {
-          ...COMMON,
-          verb: Type.Literal(verb.verb),
-          ...Object.fromEntries(Object.entries(verb.fields).map(([name, field]) => [name, fieldSchema(field)])),
-        },
-        { additionalProperties: false },
-      ),
+  Object.values(VERBS).map((verb): TObject =>
+    Type.Object(
+      {
+        ...COMMON,
+        verb: Type.Literal(verb.verb),
+        ...Object.fromEntries(
+          Object.entries(verb.fields).map(([name, field]) => [name, fieldSchema(field)]),
+        ),
+      },
+      { additionalProperties: false },
+    ),
   ),
 );

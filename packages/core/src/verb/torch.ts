@@ -7,5 +7,6 @@ export const torch = defineVerb({
   usualS: 8,
   each: true,
   care: ['open-flame'],
-  says: () => 'One quick pass of the flame, high and always moving. More can be added, never taken away.',
+  says: () =>
+    'One quick pass of the flame, high and always moving. More can be added, never taken away.',
 });

@@ -39,7 +39,7 @@ export interface Take {
   readonly g: number;
 }
 
-/** One verb: its fields as data, its words, what it takes. A new verb is one such file, named in `index.ts`. */
+/** One verb: its fields as data, its words, what it takes. A new verb is one such file, named in `move.ts`. */
 export interface VerbDefinition<V extends string = string, F extends Fields = Fields> {
   readonly verb: V;
   readonly title: string;
@@ -53,4 +53,6 @@ export interface VerbDefinition<V extends string = string, F extends Fields = Fi
   readonly takes?: (move: ValuesOf<F>, scene: Scene) => readonly Take[];
 }
 
-export const defineVerb = <const V extends string, const F extends Fields>(verb: VerbDefinition<V, F>): VerbDefinition<V, F> => verb;
+export const defineVerb = <const V extends string, const F extends Fields>(
+  verb: VerbDefinition<V, F>,
+): VerbDefinition<V, F> => verb;

@@ -8,4 +8,9 @@ export const VESSELS = [
 ] as const satisfies readonly (Vessel & { id: string })[];
 
 /** A library entry as it stands in a plan. */
-export const vesselOf = ({ name, topMm, bottomMm, heightMm }: Vessel): Vessel => ({ name, topMm, bottomMm, heightMm });
+export const vesselOf = ({ name, topMm, bottomMm, heightMm }: Vessel): Vessel => ({
+  name,
+  topMm,
+  bottomMm,
+  heightMm,
+});

@@ -7,5 +7,7 @@ export const own: School = {
   says: 'Your own grams for each square centimetre, edges included.',
   countsEdges: true,
   insurance: 0,
-  colours: ({ areaCm2, edgeCm2 }, { gPerCm2 = GENEROUS_G_PER_CM2 }) => ({ g: (areaCm2 + edgeCm2) * gPerCm2 }),
+  colours: ({ areaCm2, edgeCm2 }, { gPerCm2 = GENEROUS_G_PER_CM2 }) => ({
+    g: (areaCm2 + edgeCm2) * gPerCm2,
+  }),
 };

@@ -10,5 +10,8 @@ export interface School {
   readonly countsEdges: boolean;
   /** Insurance a new plan starts with. */
   readonly insurance: number;
-  readonly colours: (measure: SurfaceMeasure, budget: Budget) => { readonly g: number } | { readonly ml: number };
+  readonly colours: (
+    measure: SurfaceMeasure,
+    budget: Budget,
+  ) => { readonly g: number } | { readonly ml: number };
 }

@@ -7,11 +7,19 @@ const Side = Type.Number({ minimum: 5, maximum: 5000 });
 
 export const rect = {
   kind: 'rect',
-  schema: Type.Object({ kind: Type.Literal('rect'), widthMm: Side, heightMm: Side }, { additionalProperties: false }),
+  schema: Type.Object(
+    { kind: Type.Literal('rect'), widthMm: Side, heightMm: Side },
+    { additionalProperties: false },
+  ),
   areaMm2: ({ widthMm, heightMm }) => widthMm * heightMm,
   outlineMm: ({ widthMm, heightMm }) => 2 * (widthMm + heightMm),
   bounds: ({ widthMm, heightMm }) => ({ widthMm, heightMm }),
   path: ({ widthMm: w, heightMm: h }) => `M0 0H${w}V${h}H0Z`,
-  reaches: ({ widthMm: w, heightMm: h }) => [[w, h], [0, h], [0, 0], [w, 0]],
+  reaches: ({ widthMm: w, heightMm: h }) => [
+    [w, h],
+    [0, h],
+    [0, 0],
+    [w, 0],
+  ],
   says: ({ widthMm, heightMm }, length) => `${length(widthMm)} × ${length(heightMm)}`,
 } as const satisfies ShapeDefinition<Rect>;

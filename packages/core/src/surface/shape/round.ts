@@ -12,7 +12,8 @@ export const round = {
   areaMm2: ({ diameterMm: d }) => (Math.PI * d * d) / 4,
   outlineMm: ({ diameterMm }) => Math.PI * diameterMm,
   bounds: ({ diameterMm }) => ({ widthMm: diameterMm, heightMm: diameterMm }),
-  path: ({ diameterMm: d }) => `M0 ${d / 2}A${d / 2} ${d / 2} 0 1 1 ${d} ${d / 2}A${d / 2} ${d / 2} 0 1 1 0 ${d / 2}Z`,
+  path: ({ diameterMm: d }) =>
+    `M0 ${d / 2}A${d / 2} ${d / 2} 0 1 1 ${d} ${d / 2}A${d / 2} ${d / 2} 0 1 1 0 ${d / 2}Z`,
   // Six ways round: objects without corners are taken round the sides (handbook 6, common practice).
   reaches: ({ diameterMm: d }) =>
     [0, 60, 120, 180, 240, 300].map((deg) => {

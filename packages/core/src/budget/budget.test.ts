@@ -1,0 +1,164 @@
+import fc from 'fast-check';
+import { measureSurface } from '../surface/measure';
+import type { Surface } from '../surface/schema';
+import { fromUnit, toUnit } from '../quantity/unit';
+import { normalise, reckon } from './budget';
+import type { Budget } from './schema';
+
+const surface = (widthMm: number, heightMm: number, change: Partial<Surface> = {}): Surface => ({
+  shape: { kind: 'rect', widthMm, heightMm },
+  edgeDepthMm: 0,
+  coverEdges: false,
+  rim: { kind: 'open' },
+  absorbency: 'primed',
+  ground: { hex: '#f4f4f1', finish: 'matt' },
+  pieces: 1,
+  use: 'indoor',
+  ...change,
+});
+const budget = (change: Partial<Budget> = {}, colours = 6): Budget => ({
+  school: 'generous',
+  insurance: 0,
+  stepG: 1,
+  shares: Array.from({ length: colours }, (_, i) => ({ mix: `m${i}`, share: 1 })),
+  pots: [],
+  ...change,
+});
+const amounts = (s: Surface, b: Budget, density = 1.15) =>
+  reckon(b, {
+    measure: measureSurface(s),
+    raisedRim: s.rim.kind === 'raised',
+    densityOf: () => density,
+  });
+const colourG = (a: ReturnType<typeof amounts>) =>
+  a.pots.filter((p) => p.use === 'colour').reduce((sum, p) => sum + p.g, 0);
+
+// Handbook 2, common practice, no published source.
+test('generous: 50 × 40 cm take 800 g, about 133 g of each of six', () => {
+  const a = amounts(surface(500, 400), budget());
+  expect(a.totalG).toBe(800);
+  for (const pot of a.pots) expect(Math.abs(pot.g - 133.3)).toBeLessThan(1);
+  // science.md, Amounts: 3.5 mm laid at 1.15 g/mL, 0.8 of it stays.
+  expect(a.laidMm).toBeCloseTo(3.48, 1);
+  expect(a.stayMm).toBe(0.8);
+  expect(a.runOffShare).toBeCloseTo(0.77, 2);
+});
+
+test('lean: 30 × 40 in take 42.9 US fl oz of colours, two 16 fl oz cups and one of 11', () => {
+  const a = amounts(
+    surface(fromUnit(30, 'in'), fromUnit(40, 'in')),
+    budget({ school: 'lean', stepG: 0.01 }),
+  );
+  const floz = toUnit(a.totalMl, 'us-floz');
+  expect(floz).toBeCloseTo(42.857, 2);
+  expect(floz - 2 * 16).toBeCloseTo(10.9, 1);
+  // science.md, Amounts: 1.64 mm of colours.
+  expect(a.laidMm).toBeCloseTo(1.637, 2);
+});
+
+test('a 9 × 12 in panel takes 7 to 8 fl oz by practice; the generous rule gives 8.2', () => {
+  const a = amounts(surface(fromUnit(9, 'in'), fromUnit(12, 'in')), budget());
+  const floz = toUnit(a.totalMl, 'us-floz');
+  expect(floz).toBeCloseTo(8.2, 1);
+  expect(Math.abs(floz - 7.5) / 7.5).toBeLessThan(0.15);
+});
+
+test('generous counts covered edges in, lean wants a pot for them', () => {
+  const deep = surface(500, 400, { edgeDepthMm: 38, coverEdges: true });
+  expect(amounts(deep, budget()).totalG).toBe(Math.round((2000 + 684) / 2.5));
+  const pots: Budget['pots'] = [{ use: 'edge', mix: 'm0', filmMm: 0.5 }];
+  const lean = amounts(deep, budget({ school: 'lean', pots, stepG: 0.01 }));
+  expect(lean.pots.find((p) => p.use === 'edge')?.ml).toBeCloseTo(34.2, 1);
+});
+
+test('a base is taken out of the generous figure, never below the lean one', () => {
+  const with1mm = amounts(
+    surface(500, 400),
+    budget({ pots: [{ use: 'base', mix: 'm0', filmMm: 1 }] }),
+  );
+  expect(with1mm.totalG).toBe(800);
+  expect(colourG(with1mm)).toBe(800 - 230);
+  const thick = amounts(
+    surface(500, 400),
+    budget({ pots: [{ use: 'base', mix: 'm0', filmMm: 3 }] }),
+  );
+  expect(colourG(thick)).toBeCloseTo(2000 * 0.1637 * 1.15, 0);
+});
+
+test('film and own figure mean what they say', () => {
+  expect(
+    amounts(surface(500, 400), budget({ school: 'film', laidMm: 2, stepG: 0.01 })).laidMm,
+  ).toBeCloseTo(2, 3);
+  expect(amounts(surface(500, 400), budget({ school: 'own', gPerCm2: 0.3 })).totalG).toBe(600);
+});
+
+test('what cannot leave over a raised rim stays', () => {
+  const tray = amounts(surface(200, 150, { rim: { kind: 'raised', heightMm: 12 } }), budget());
+  expect(tray.stayMm).toBe(tray.laidMm);
+  expect(tray.runOffShare).toBe(0);
+});
+
+test('a pot without a mix is a little of every colour', () => {
+  const keep = amounts(
+    surface(500, 400),
+    budget({ pots: [{ use: 'keep', share: 0.05 }] }, 4),
+  ).pots.filter((p) => p.use === 'keep');
+  expect(keep.map((p) => p.g)).toEqual([10, 10, 10, 10]);
+});
+
+test('an own film that stays is taken over the usual one', () => {
+  expect(
+    reckon(budget(), {
+      measure: measureSurface(surface(500, 400)),
+      raisedRim: false,
+      densityOf: () => 1.15,
+      ownStayMm: 1.1,
+    }).stayMm,
+  ).toBe(1.1);
+});
+
+const anyBudget = fc.record({
+  school: fc.constantFrom('generous' as const, 'lean' as const, 'film' as const, 'own' as const),
+  insurance: fc.double({ min: 0, max: 0.5, noNaN: true }),
+  stepG: fc.constantFrom(0.1, 1, 5),
+  shares: fc
+    .array(fc.double({ min: 0, max: 5, noNaN: true }), { minLength: 1, maxLength: 12 })
+    .map((s) => s.map((share, i) => ({ mix: `m${i}`, share }))),
+  pots: fc.constantFrom<Budget['pots']>(
+    [],
+    [{ use: 'base', mix: 'm0', filmMm: 1 }],
+    [
+      { use: 'keep', share: 0.05 },
+      { use: 'activator', mix: 'm0', ml: 12 },
+    ],
+  ),
+});
+
+test('pots add up to the total, none is negative, and shares keep the whole', () => {
+  fc.assert(
+    fc.property(anyBudget, fc.integer({ min: 1, max: 12 }), (b, pieces) => {
+      const a = amounts(surface(300, 200, { pieces }), b as Budget, 1.1);
+      expect(a.pots.reduce((sum, p) => sum + p.g, 0)).toBeCloseTo(a.totalG, 6);
+      for (const p of a.pots) expect(p.g).toBeGreaterThanOrEqual(0);
+      expect(a.perPiece.totalG * pieces).toBeCloseTo(a.totalG, 6);
+      expect(normalise(b.shares).reduce((sum, s) => sum + s.share, 0)).toBeCloseTo(1, 9);
+      expect(a.runOffShare).toBeGreaterThanOrEqual(0);
+      expect(a.runOffShare).toBeLessThan(1);
+    }),
+  );
+});
+
+test('twice the size each way takes four times the paint', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom('generous' as const, 'lean' as const, 'own' as const),
+      fc.integer({ min: 50, max: 600 }),
+      (school, side) => {
+        const b = budget({ school, stepG: 0.01 });
+        expect(
+          amounts(surface(2 * side, 2 * side), b).totalG / amounts(surface(side, side), b).totalG,
+        ).toBeCloseTo(4, 2);
+      },
+    ),
+  );
+});

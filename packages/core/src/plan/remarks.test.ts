@@ -1,0 +1,206 @@
+import { REMARKS } from '../remark';
+import { brief } from './brief';
+import { checkPlan } from './check';
+import {
+  BRASS,
+  DAMSON,
+  GREEN,
+  KALE,
+  loaded,
+  OAT,
+  plan,
+  QUINCE,
+  RED,
+  SLATE,
+} from './fixture.test-data';
+import { rewriteMoves } from './moves';
+import { patchPlan } from './patch';
+import type { Plan } from './schema';
+
+const mixed = (p: Plan, id: string, change: Partial<Plan['mixes'][number]>): Plan => ({
+  ...p,
+  mixes: p.mixes.map((m) => (m.id === id ? { ...m, ...change } : m)),
+});
+const lean = (change: Partial<Plan['budget']> = {}, surface = {}): Plan => {
+  const p = plan([OAT, SLATE, QUINCE], surface, { school: 'lean' });
+  return { ...p, budget: { ...p.budget, ...change } };
+};
+/** All the paint in the first cup. */
+const oneCup = (p: Plan): Plan => rewriteMoves({ ...p, cups: p.cups.slice(0, 1), moves: [] });
+const cup = { topMm: 64, bottomMm: 44, heightMm: 40 };
+
+/** For each remark a plan that provokes it; where the second entry is false no fix is offered there. */
+const CASES: Record<string, [Plan, boolean][]> = {
+  'too-little-paint': [
+    [lean({ school: 'film', laidMm: 0.3, pots: [], insurance: 0 }), true],
+    [lean({ school: 'own', gPerCm2: 0.05, pots: [], insurance: 0 }), true],
+  ],
+  'too-much-paint': [
+    [plan([OAT, SLATE], { rim: { kind: 'raised', heightMm: 12 } }), true],
+    [lean({ school: 'film', laidMm: 8 }), true],
+  ],
+  'cup-too-full': [
+    [
+      {
+        ...loaded(
+          plan([OAT, SLATE], { shape: { kind: 'rect', widthMm: 200, heightMm: 120 } }),
+          'm-oat',
+          'm-slate',
+        ),
+        cups: [
+          {
+            id: 'c1',
+            vessel: cup,
+            layers: [
+              { mix: 'm-oat', parts: 1, placement: 'wall' },
+              { mix: 'm-slate', parts: 1, placement: 'wall' },
+            ],
+          },
+        ],
+      },
+      true,
+    ],
+    [oneCup(plan([OAT, SLATE], { shape: { kind: 'rect', widthMm: 330, heightMm: 400 } })), true],
+  ],
+  'pinned-over-pot': [
+    [
+      {
+        ...plan(),
+        cups: [
+          {
+            id: 'c1',
+            vessel: { topMm: 300, bottomMm: 300, heightMm: 300 },
+            layers: [
+              { mix: 'm-oat', ml: 900, placement: 'wall' },
+              { mix: 'm-slate', parts: 1, placement: 'wall' },
+              { mix: 'm-quince', parts: 1, placement: 'wall' },
+            ],
+          },
+        ],
+        moves: [],
+      },
+      true,
+    ],
+  ],
+  'colour-not-loaded': [[loaded(plan(), 'm-oat', 'm-slate'), true]],
+  'neighbours-mud': [
+    [loaded(plan([RED, GREEN, OAT]), 'm-red', 'm-green', 'm-red', 'm-green', 'm-oat'), true],
+    [loaded(plan([RED, GREEN]), 'm-red', 'm-green'), false],
+  ],
+  'neighbours-merge': [
+    [
+      loaded(
+        plan([RED, { ...RED, id: 'red2', name: 'Second red', hex: '#9d212d' }, OAT, SLATE]),
+        'm-red',
+        'm-red2',
+        'm-oat',
+        'm-slate',
+      ),
+      true,
+    ],
+  ],
+  'unwanted-colour': [[loaded(plan([RED, OAT, SLATE]), 'm-oat', 'm-red', 'm-slate'), true]],
+  'vanishes-over-dark': [
+    [
+      loaded(
+        plan([{ ...QUINCE, opacity: 'transparent' }, SLATE, OAT, RED, GREEN, KALE, DAMSON], {
+          ground: { hex: '#141414', finish: 'matt' },
+        }),
+        'm-slate',
+        'm-oat',
+        'm-quince',
+        'm-red',
+        'm-oat',
+        'm-green',
+        'm-kale',
+        'm-damson',
+      ),
+      true,
+    ],
+  ],
+  'metallic-as-thin': [[loaded(plan([OAT, SLATE, BRASS]), 'm-oat', 'm-slate', 'm-brass'), true]],
+  'silicone-misplaced': [
+    [mixed(lean(), 'm-oat', { additives: [{ material: 'silicone', drops: 2, perMl: 60 }] }), true],
+    [
+      mixed(
+        lean({
+          pots: [{ use: 'activator', mix: 'm-oat', ml: 12 }],
+          shares: [
+            { mix: 'm-slate', share: 0.5 },
+            { mix: 'm-quince', share: 0.5 },
+          ],
+        }),
+        'm-oat',
+        { additives: [{ material: 'silicone', drops: 2, perMl: 60 }] },
+      ),
+      true,
+    ],
+  ],
+  'too-much-water': [
+    [mixed(plan(), 'm-slate', { medium: { id: 'conditioner', parts: 1 }, waterParts: 1 }), true],
+    [mixed(plan(), 'm-slate', { medium: { id: 'conditioner', parts: 1 }, waterParts: 2 }), true],
+  ],
+  'off-consistency': [
+    [mixed(plan(), 'm-oat', { medium: { id: 'conditioner', parts: 0.5 } }), true],
+  ],
+  'edges-unplanned': [
+    [plan(undefined, { edgeDepthMm: 38 }), true],
+    [lean({ pots: [] }, { edgeDepthMm: 38, coverEdges: true }), true],
+  ],
+};
+
+test('there is a case for every remark', () =>
+  expect(Object.keys(CASES).sort()).toEqual(REMARKS.map((r) => r.code).sort()));
+
+describe.each(Object.entries(CASES))('%s', (code, cases) => {
+  test.each(cases.map(([p, fixable], i) => [i, p, fixable] as const))(
+    'case %i is remarked on, and its fix removes it',
+    (_, p, fixable) => {
+      expect(checkPlan(p)).toEqual([]);
+      const found = brief(p).remarks.filter((r) => r.code === code);
+      expect(found.length).toBeGreaterThan(0);
+      const [remark] = found;
+      expect(Object.values(remark!.numbers).every(Number.isFinite)).toBe(true);
+      expect(remark!.message).toMatch(/\.$/);
+      expect(remark!.fix !== undefined).toBe(fixable);
+      if (!remark!.fix) return;
+      const before = JSON.stringify(p);
+      const fixed = patchPlan(p, remark!.fix.patch);
+      expect(JSON.stringify(p)).toBe(before);
+      expect(checkPlan(fixed)).toEqual([]);
+      expect(
+        brief(fixed).remarks.filter((r) => r.code === code && r.message === remark!.message),
+      ).toEqual([]);
+    },
+  );
+});
+
+test('a quiet plan is left in peace', () => {
+  const p = loaded(plan([OAT, SLATE, KALE]), 'm-oat', 'm-slate', 'm-kale');
+  expect(brief(p).remarks.filter((r) => r.severity !== 'note')).toEqual([]);
+});
+
+// Handbook 4: never warn on a stock recipe at its stated ratio.
+test('glue and water at their own ratio are not too watery', () => {
+  const p = mixed(plan([{ ...OAT, body: 'soft' }, SLATE]), 'm-oat', {
+    medium: { id: 'thinner', parts: 2 },
+    waterParts: 0,
+  });
+  expect(
+    brief(p).remarks.filter((r) => r.code === 'too-much-water' && r.about === '/mixes/0'),
+  ).toEqual([]);
+});
+
+test('the gravest stands first', () => {
+  const p = mixed(loaded(plan([RED, GREEN, BRASS]), 'm-red', 'm-green'), 'm-red', {
+    waterParts: 2,
+  });
+  const ranks = brief(p).remarks.map((r) => ['spoils', 'may', 'note'].indexOf(r.severity));
+  expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
+});
+
+test('a fix made for another plan is refused and changes nothing', () => {
+  expect(() =>
+    patchPlan(plan(), [{ op: 'replace', path: '/mixes/99/waterParts', value: 1 }]),
+  ).toThrow(/does not fit/);
+});
