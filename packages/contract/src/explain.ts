@@ -44,9 +44,11 @@ function explainUnion(union: SchemaError, errors: readonly SchemaError[], value:
   const deepest = [...tried].sort((a, b) => b.instancePath.length - a.instancePath.length)[0];
   if (deepest && deepest.instancePath.length > union.instancePath.length)
     return explainOne(deepest, value);
-  const missing = here
-    .filter((e) => e.keyword === 'required')
-    .map((e) => String(e.params.missingProperty));
+  const missing = [
+    ...new Set(
+      here.filter((e) => e.keyword === 'required').map((e) => String(e.params.missingProperty)),
+    ),
+  ];
   return {
     path: union.instancePath,
     message:

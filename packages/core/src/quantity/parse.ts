@@ -68,7 +68,8 @@ export function parseQuantity(text: string, dimension: Dimension, bare: UnitId):
   const symbol = match[2] ?? '';
   const unit = symbol === '' ? unitOf(bare) : findUnit(symbol, dimension);
   if (!unit) return bad(unitFault(symbol, dimension));
-  return good(number.value * unit.base);
+  // 1.5 in is 38.099999999999994 mm in binary; a plan should say 38.1.
+  return good(Number((number.value * unit.base).toFixed(9)));
 }
 
 /** A surface's size as typed: two sides, or one diameter, in mm. */
@@ -100,8 +101,7 @@ export function parseSize(text: string, bare: UnitId): Parsed<Size> {
     const length = parseQuantity(side, 'length', shared.id as UnitId);
     if (!length.ok) return length;
     if (length.value <= 0) return bad('A side must be longer than nothing.');
-    // 1.5 in is 38.099999999999994 mm in binary; a plan should say 38.1.
-    lengths.push(Number(length.value.toFixed(6)));
+    lengths.push(length.value);
   }
   const [first = 0, second = first] = lengths;
   if (isRound) {

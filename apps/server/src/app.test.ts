@@ -1,0 +1,231 @@
+import { join } from 'node:path';
+import type { PlanRecord, PlanSaved, ShelfPaint } from '@potter/contract';
+import { edit, newPlan, type Plan } from '@potter/core/plan';
+import type { FastifyInstance } from 'fastify';
+import { buildApp } from './app';
+import { type Database, openDatabase } from './db/open';
+import { seed } from './seed/seed';
+
+const OAT: ShelfPaint = {
+  paint: {
+    id: 'oat',
+    name: 'Oat milk',
+    hex: '#ece5d6',
+    opacity: 'opaque',
+    body: 'heavy',
+    finish: 'satin',
+  },
+  stockMl: 300,
+};
+const plan = (title = 'Quince and Slate'): Plan =>
+  newPlan({
+    title,
+    surface: {
+      shape: { kind: 'rect', widthMm: 500, heightMm: 400 },
+      edgeDepthMm: 18,
+      coverEdges: true,
+      rim: { kind: 'open' },
+      absorbency: 'primed',
+      ground: { hex: '#f4f4f1', finish: 'matt' },
+      pieces: 1,
+      use: 'indoor',
+    },
+    paints: [OAT.paint, { ...OAT.paint, id: 'slate', name: 'Slate', hex: '#3b464e' }],
+    technique: 'flip-cup',
+  });
+
+let db: Database;
+let app: FastifyInstance;
+let minute = 0;
+
+beforeEach(async () => {
+  db = await openDatabase(':memory:', join(__dirname, '../drizzle'));
+  app = await buildApp({ db, now: () => new Date(Date.UTC(2026, 10, 24, 10, minute++)) });
+});
+afterEach(async () => {
+  await app.close();
+  db.close();
+});
+
+type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
+const ask = async (
+  method: Method,
+  url: string,
+  payload?: unknown,
+  headers: Record<string, string> = {},
+) => {
+  const answer = await app.inject({
+    method,
+    url,
+    headers: { host: '127.0.0.1:4173', ...headers },
+    ...(payload === undefined ? {} : { payload: payload as object }),
+  });
+  return { status: answer.statusCode, body: answer.json(), headers: answer.headers };
+};
+const made = async (p = plan()) =>
+  (await ask('POST', '/api/plans', { plan: p })).body as PlanRecord;
+
+test('a plan is made, listed, read, saved and deleted', async () => {
+  const record = await made();
+  expect(record).toMatchObject({ revision: 1, plan: { title: 'Quince and Slate' } });
+
+  const list = (await ask('GET', '/api/plans')).body;
+  expect(list.plans).toHaveLength(1);
+  expect(list.plans[0]).toMatchObject({
+    title: 'Quince and Slate',
+    size: '50 × 40 cm',
+    technique: 'Flip cup',
+    colours: 2,
+    totalG: 930,
+  });
+  expect(list.plans[0].cores[0][0]).toMatchObject({ hex: '#ece5d6' });
+
+  const saved = (
+    await ask('PUT', `/api/plans/${record.id}`, {
+      revision: 1,
+      plan: edit.rename(record.plan, 'Slate'),
+    })
+  ).body as PlanSaved;
+  expect(saved).toMatchObject({ id: record.id, revision: 2 });
+  expect((await ask('GET', `/api/plans/${record.id}`)).body).toMatchObject({
+    revision: 2,
+    plan: { title: 'Slate' },
+  });
+
+  expect((await ask('DELETE', `/api/plans/${record.id}`)).status).toBe(200);
+  expect((await ask('GET', `/api/plans/${record.id}`)).status).toBe(404);
+});
+
+test('a save over another’s is refused with the revision that stands, and changes nothing', async () => {
+  const { id, plan: p } = await made();
+  await ask('PUT', `/api/plans/${id}`, { revision: 1, plan: edit.rename(p, 'First') });
+  const late = await ask('PUT', `/api/plans/${id}`, {
+    revision: 1,
+    plan: edit.rename(p, 'Second'),
+  });
+  expect(late.status).toBe(409);
+  expect(late.body.error).toMatchObject({ code: 'behind', revision: 2 });
+  expect((await ask('GET', `/api/plans/${id}`)).body.plan.title).toBe('First');
+});
+
+test('of many savers of one revision exactly one comes first', async () => {
+  const { id, plan: p } = await made();
+  const answers = await Promise.all(
+    Array.from({ length: 8 }, (_, i) =>
+      ask('PUT', `/api/plans/${id}`, { revision: 1, plan: edit.rename(p, `Saver ${i}`) }),
+    ),
+  );
+  expect(answers.map((a) => a.status).sort()).toEqual([200, 409, 409, 409, 409, 409, 409, 409]);
+  expect((await ask('GET', `/api/plans/${id}`)).body.revision).toBe(2);
+});
+
+test('a plan that breaks the schema is refused with every fault and its place, and nothing is kept', async () => {
+  const bad = { ...plan(), title: '', seed: 'x' };
+  const { status, body } = await ask('POST', '/api/plans', { plan: bad });
+  expect(status).toBe(400);
+  expect(body.error.message).toMatch(/2 places\. Nothing was changed/);
+  expect(body.error.faults.map((f: { path: string }) => f.path).sort()).toEqual([
+    '/plan/seed',
+    '/plan/title',
+  ]);
+  expect((await ask('GET', '/api/plans')).body.plans).toEqual([]);
+});
+
+test('a plan that refers to nothing is refused', async () => {
+  const p = plan();
+  const { status, body } = await ask('POST', '/api/plans', {
+    plan: { ...p, moves: [{ id: 'a', verb: 'flip', cup: 'c9', atMm: [1, 1] }] },
+  });
+  expect(status).toBe(400);
+  expect(body.error.faults).toEqual([
+    { path: '/moves/0/cup', message: 'no cup "c9"; there are "c1", "c2", "c3"' },
+  ]);
+});
+
+test('paints are put on the shelf, changed in their place and taken off', async () => {
+  await ask('PUT', '/api/paints/oat', OAT);
+  await ask('PUT', '/api/paints/slate', { paint: { ...OAT.paint, id: 'slate', name: 'Slate' } });
+  await ask('PUT', '/api/paints/oat', { ...OAT, stockMl: 20 });
+  const { paints } = (await ask('GET', '/api/paints')).body;
+  expect(paints.map((e: ShelfPaint) => [e.paint.id, e.stockMl])).toEqual([
+    ['oat', 20],
+    ['slate', undefined],
+  ]);
+  expect((await ask('DELETE', '/api/paints/oat')).status).toBe(200);
+  expect((await ask('DELETE', '/api/paints/oat')).body.error.code).toBe('no-paint');
+});
+
+test('a paint under another’s address is refused', async () => {
+  const { status, body } = await ask('PUT', '/api/paints/slate', OAT);
+  expect(status).toBe(400);
+  expect(body.error.faults[0]).toEqual({
+    path: '/paint/id',
+    message: 'must be "slate"; it is "oat"',
+  });
+});
+
+test.each([
+  ['a name that resolves here', { host: 'evil.example' }],
+  ['another site', { origin: 'http://evil.example' }],
+])('the studio does not answer to %s', async (_, headers) =>
+  expect(
+    (await ask('GET', '/api/plans', undefined, headers as unknown as Record<string, string>))
+      .status,
+  ).toBe(403),
+);
+test.each(['localhost:4173', '127.0.0.1', '[::1]:4173'])('it answers to %s', async (host) =>
+  expect((await ask('GET', '/api/health', undefined, { host })).status).toBe(200),
+);
+
+test('every answer carries the policy that runs only what was shipped', async () => {
+  for (const url of ['/api/health', '/api/nothing']) {
+    const policy = String((await ask('GET', url)).headers['content-security-policy']);
+    expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval'");
+    expect(policy).not.toContain("'unsafe-eval'");
+  }
+});
+
+test.each([
+  ['GET', '/api/nothing', undefined, 404, 'not-found'],
+  ['POST', '/api/plans', undefined, 400, 'invalid'],
+  ['GET', '/api/plans/no-such-plan', undefined, 404, 'no-plan'],
+] as const)('%s %s is refused in the one shape', async (method, url, body, status, code) => {
+  const answer = await ask(method, url, body);
+  expect(answer.status).toBe(status);
+  expect(answer.body.error).toMatchObject({
+    code,
+    faults: expect.any(Array),
+    message: expect.any(String),
+  });
+});
+
+test('what is too large or no JSON is refused in plain words', async () => {
+  const send = (payload: string, type = 'application/json') =>
+    app.inject({
+      method: 'POST',
+      url: '/api/plans',
+      payload,
+      headers: { host: '127.0.0.1', 'content-type': type },
+    });
+  expect((await send(`{"plan":"${'x'.repeat(1_100_000)}"}`)).json().error).toMatchObject({
+    code: 'too-large',
+    message: 'That is too large to be a plan.',
+  });
+  expect((await send('{oops')).json().error.code).toBe('not-json');
+  expect((await send('a=1', 'application/x-www-form-urlencoded')).json().error.code).toBe(
+    'not-json',
+  );
+});
+
+test('the demo fills an empty studio and leaves a used one alone', async () => {
+  const folder = join(__dirname, '../../../demo/orchard-ledger');
+  expect(await seed(db, folder, new Date())).toBe('filled');
+  const { plans } = (await ask('GET', '/api/plans')).body;
+  expect(plans.map((p: { title: string }) => p.title)).toEqual([
+    'Quince and Slate',
+    'Damson Moon',
+    'Kale and Walnut tiles',
+  ]);
+  expect((await ask('GET', '/api/paints')).body.paints.length).toBeGreaterThan(12);
+  expect(await seed(db, folder, new Date())).toBe('kept');
+});

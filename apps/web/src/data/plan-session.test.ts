@@ -1,0 +1,139 @@
+import { edit, newPlan, type Plan } from '@potter/core/plan';
+import { kept } from './kept';
+import { openSession } from './plan-session';
+
+const plan: Plan = newPlan({
+  title: 'Quince',
+  surface: {
+    shape: { kind: 'rect', widthMm: 300, heightMm: 200 },
+    edgeDepthMm: 0,
+    coverEdges: false,
+    rim: { kind: 'open' },
+    absorbency: 'primed',
+    ground: { hex: '#f4f4f1', finish: 'matt' },
+    pieces: 1,
+    use: 'indoor',
+  },
+  paints: [
+    {
+      id: 'oat',
+      name: 'Oat milk',
+      hex: '#ece5d6',
+      opacity: 'opaque',
+      body: 'heavy',
+      finish: 'satin',
+    },
+  ],
+  technique: 'flip-cup',
+});
+
+/** A studio in memory that saves as the real one does, and can be away. */
+function studio() {
+  const held = { revision: 1, plan, away: false, saves: 0 };
+  const answer = (status: number, body: unknown) =>
+    ({ ok: status < 300, status, json: () => Promise.resolve(body) }) as Response;
+  global.fetch = jest.fn(async (_path: RequestInfo | URL, init?: RequestInit) => {
+    if (held.away) throw new TypeError('failed to fetch');
+    if (init?.method !== 'PUT')
+      return answer(200, { id: 'p', revision: held.revision, updatedAt: '', plan: held.plan });
+    const sent = JSON.parse(String(init.body)) as { revision: number; plan: Plan };
+    if (sent.revision !== held.revision)
+      return answer(409, {
+        error: {
+          code: 'behind',
+          message: 'changed elsewhere',
+          faults: [],
+          revision: held.revision,
+        },
+      });
+    held.revision++;
+    held.plan = sent.plan;
+    held.saves++;
+    return answer(200, { id: 'p', revision: held.revision, updatedAt: '' });
+  });
+  return held;
+}
+
+beforeEach(() => {
+  const store = new Map<string, string>();
+  Object.defineProperty(global, 'localStorage', {
+    configurable: true,
+    value: {
+      getItem: (k: string) => store.get(k) ?? null,
+      setItem: (k: string, v: string) => void store.set(k, v),
+      removeItem: (k: string) => void store.delete(k),
+    },
+  });
+  jest.useFakeTimers();
+});
+afterEach(() => jest.useRealTimers());
+
+const rename = (title: string) => (p: Plan) => edit.rename(p, title);
+
+test('an edit is there at once and saved by itself, several as one', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  session.edit(rename('A'), 'title');
+  session.edit(rename('AB'), 'title');
+  expect(session.get().history.now.title).toBe('AB');
+  expect(held.saves).toBe(0);
+  await jest.advanceTimersByTimeAsync(500);
+  expect(held).toMatchObject({ saves: 1, plan: { title: 'AB' } });
+  expect(session.get().saving).toBe('saved');
+  expect(kept('p')).toBeUndefined();
+});
+
+test('while the studio is away the work is kept on this device and sent later', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  held.away = true;
+  session.edit(rename('Away'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(session.get().saving).toBe('away');
+  expect(kept('p')?.plan.title).toBe('Away');
+  held.away = false;
+  await jest.advanceTimersByTimeAsync(4000);
+  expect(session.get().saving).toBe('saved');
+  expect(held.plan.title).toBe('Away');
+});
+
+test('a page closed before its save comes back with the edit', async () => {
+  const held = studio();
+  const first = await openSession('p');
+  first.edit(rename('Unsaved'));
+  const second = await openSession('p');
+  expect(second.get().history.now.title).toBe('Unsaved');
+  await jest.advanceTimersByTimeAsync(500);
+  expect(held.plan.title).toBe('Unsaved');
+});
+
+test('one that falls behind overwrites nothing and says so', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  held.revision = 5;
+  session.edit(rename('Late'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(session.get().saving).toBe('behind');
+  expect(held.plan.title).toBe('Quince');
+  expect(kept('p')?.plan.title).toBe('Late');
+});
+
+test('edits made while a save is under way are saved after it', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  session.edit(rename('One'));
+  jest.advanceTimersByTime(400);
+  session.edit(rename('Two'));
+  await jest.advanceTimersByTimeAsync(1500);
+  expect(held.plan.title).toBe('Two');
+});
+
+test('undo is an edit like any other: it is saved too', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  session.edit(rename('Wrong'));
+  await jest.advanceTimersByTimeAsync(500);
+  session.undo();
+  await jest.advanceTimersByTimeAsync(500);
+  expect(held).toMatchObject({ saves: 2, plan: { title: 'Quince' } });
+});
