@@ -2,7 +2,7 @@
 // npm run screenshots [-- FOLDER] writes them elsewhere.
 import { mkdir } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
-import { launch, openPage, PHONE, press, see, WIDE } from '../e2e/support/browser.mjs';
+import { launch, openPage, PHONE, press, WIDE } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 
 const folder = resolve(process.argv[2] ?? join(import.meta.dirname, '../docs/screenshots'));
@@ -20,6 +20,12 @@ const VIEWS = [
   { name: 'colours-390', at: `/plans/${quince}/colours`, on: PHONE },
   { name: 'mixes-390', at: `/plans/${quince}/mixes`, on: PHONE },
   { name: 'cups-390', at: `/plans/${quince}/cups`, on: PHONE },
+  {
+    name: 'layer-390',
+    at: `/plans/${quince}/cups`,
+    on: PHONE,
+    then: (page) => press(page, 'button', 'Damson, high 15 cm, 47 g, up to 54 mm'),
+  },
   { name: 'cups-dark-390', at: `/plans/${quince}/cups`, on: PHONE, dark: true },
   { name: 'shelf-390', at: '/shelf', on: PHONE },
   { name: 'paint-390', at: '/shelf/damson', on: PHONE },
@@ -31,7 +37,7 @@ for (const { name, at, on, dark, then } of VIEWS) {
   const page = await openPage(browser, on, { dark });
   await page.goto(studio.url + at, { waitUntil: 'networkidle0' });
   await page.evaluate(() => document.fonts.ready);
-  await then?.(page, { press, see });
+  await then?.(page);
   await page.screenshot({ path: join(folder, `${name}.png`) });
   for (const fault of page.faults) console.error(`${name}: ${fault}`);
   await page.browserContext().close();

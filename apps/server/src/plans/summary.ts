@@ -4,6 +4,9 @@ import { show } from '@potter/core/quantity';
 import { shapeOf } from '@potter/core/surface';
 import { TECHNIQUES } from '@potter/core/technique';
 
+/** A thumbnail has room for so many. */
+const MOST_CORES = 4;
+
 /** What a list shows of a plan. */
 export function summarise(plan: Plan): Omit<PlanSummary, 'id' | 'revision' | 'updatedAt'> {
   const { budget, cups, remarks } = brief(plan);
@@ -28,10 +31,11 @@ export function summarise(plan: Plan): Omit<PlanSummary, 'id' | 'revision' | 'up
     ...(plan.dates?.pour === undefined ? {} : { pour: plan.dates.pour }),
     ...(plan.dates?.due === undefined ? {} : { due: plan.dates.due }),
     spoils: remarks.filter((r) => r.severity === 'spoils').length,
-    cores: cups
-      .slice(0, 6)
-      .map((cup) =>
-        cup.layers.map((l) => ({ hex: hexes.get(l.mix) ?? '#808080', mm: l.toMm - l.fromMm })),
-      ),
+    cores: cups.slice(0, MOST_CORES).map((cup) =>
+      cup.layers.map((l) => ({
+        hex: hexes.get(l.mix) ?? '#808080',
+        mm: Number((l.toMm - l.fromMm).toFixed(1)),
+      })),
+    ),
   };
 }

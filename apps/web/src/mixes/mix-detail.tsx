@@ -107,6 +107,10 @@ export function MixDetail({ index, mix, brief }: Props) {
         {brief.waterShare > 0.01 ? ` ${trim(brief.waterShare * 100, 0)} % of it is water.` : ''}
       </Body>
       <View className="gap-1">
+        <View className="flex-row justify-between">
+          <Small>How it covers</Small>
+          <Small>contrast ratio, wet film</Small>
+        </View>
         <OpacityLine
           what={paint && mix.paints.length === 1 ? 'The paint' : 'The paints'}
           opacity={brief.opacity.paint}
@@ -126,10 +130,12 @@ export function MixDetail({ index, mix, brief }: Props) {
 function OpacityLine({ what, opacity }: { readonly what: string; readonly opacity: Opacity }) {
   return (
     <View className="flex-row items-baseline gap-2">
-      <Small className="w-[84px]">{what}</Small>
-      <Strong className="flex-1">{opacity.class}</Strong>
+      <Small className="w-[76px]">{what}</Small>
+      <Strong className="flex-1" lines={1}>
+        {opacity.class}
+      </Strong>
       <Small>
-        contrast {trim(opacity.contrastRatio * 100, 0)} % at {trim(opacity.filmUm, 0)} µm
+        {trim(opacity.contrastRatio * 100, 0)} %, {trim(opacity.filmUm, 0)} µm
       </Small>
     </View>
   );

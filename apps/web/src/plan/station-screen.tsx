@@ -78,6 +78,7 @@ function WideStation({ station, children, foot }: Props) {
                 href={`/plans/${id}/${s.id}`}
                 replace
                 aria-current={current ? 'step' : undefined}
+                aria-label={`${index + 1} ${s.name}, ${s.key(plan, brief)}`}
                 className={`flex flex-row gap-3 border-l-4 px-4 py-3 no-underline ${current ? 'border-l-ink bg-raised' : 'border-l-transparent'}`}
               >
                 <Text className="w-4 font-display text-20 text-ink">{index + 1}</Text>

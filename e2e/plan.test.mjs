@@ -1,0 +1,118 @@
+// From New to a brief, changed and still there after a reload: on a phone and on a wide screen.
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import { launch, openPage, PHONE, press, says, see, type, WIDE } from './support/browser.mjs';
+import { startStudio } from './support/studio.mjs';
+
+let studio;
+let browser;
+before(async () => {
+  studio = await startStudio();
+  browser = await launch();
+});
+after(async () => {
+  await browser.close();
+  await studio.stop();
+});
+
+const plans = async () => (await (await fetch(`${studio.url}/api/plans`)).json()).plans;
+const saved = async (id, done) => {
+  for (let i = 0; i < 50; i++) {
+    const { plan } = await (await fetch(`${studio.url}/api/plans/${id}`)).json();
+    if (done(plan)) return plan;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error('the studio never got the change');
+};
+
+for (const [name, viewport] of [
+  ['phone', PHONE],
+  ['wide', WIDE],
+]) {
+  test(`${name}: a new plan in four presses, changed at every station, there after a reload`, async () => {
+    const page = await openPage(browser, viewport);
+    await page.goto(`${studio.url}/plans`, { waitUntil: 'networkidle0' });
+    await press(page, 'button', 'New plan');
+    await type(page, 'Size', '12 x 16 in');
+    for (const paint of ['Oat milk', 'Slate', 'Beetroot']) await press(page, 'checkbox', paint);
+    await press(page, 'button', 'Write the plan');
+    await see(page, 'textbox', 'Share of Slate');
+    const id = /plans\/([^/]+)/.exec(page.url())[1];
+
+    await press(page, 'link', name === 'phone' ? '1 Surface' : '1 Surface, 305 × 406 mm');
+    await type(page, 'Size', '40 x 50 cm');
+    // Edges of 18 mm are in the generous figure: (2000 + 324) ÷ 2.5 = 930 g.
+    await says(page, '930');
+    await type(page, 'Edge depth', '0');
+    await says(page, '800');
+
+    await page.goto(`${studio.url}/plans/${id}/colours`, { waitUntil: 'networkidle0' });
+    await type(page, 'Share of Oat milk', '50');
+    await says(page, '400');
+
+    await page.goto(`${studio.url}/plans/${id}/mixes`, { waitUntil: 'networkidle0' });
+    await type(page, 'Medium, parts to 1 of paint', '3');
+    await says(page, '1 : 3');
+
+    await page.goto(`${studio.url}/plans/${id}/cups`, { waitUntil: 'networkidle0' });
+    const before = (await saved(id, (p) => p.mixes[0].medium.parts === 3)).cups[0].layers.length;
+    await press(page, 'button', '+ Layer');
+    await press(page, 'radio', 'Beetroot');
+    await press(page, 'button', 'Move down');
+    await type(page, 'Parts of its pot', '2');
+    const plan = await saved(
+      id,
+      (p) => p.cups[0].layers.length === before + 1 && p.cups[0].layers.some((l) => l.parts === 2),
+    );
+    assert.deepEqual(plan.surface.shape, { kind: 'rect', widthMm: 400, heightMm: 500 });
+    assert.equal(plan.cups[0].layers.at(-2).mix, 'm-beetroot');
+    assert.equal(plan.cups[0].layers.at(-2).parts, 2);
+
+    await page.reload({ waitUntil: 'networkidle0' });
+    await says(page, '800');
+    await press(page, 'button', 'Delete plan');
+    await says(page, 'is deleted');
+    assert.ok(!(await plans()).some((p) => p.id === id));
+    await press(page, 'button', 'Put it back');
+    await says(page, 'Oat milk and Slate');
+    assert.deepEqual(page.faults, []);
+    await page.browserContext().close();
+  });
+}
+
+test('an edit made just before the page is closed is not lost', async () => {
+  const page = await openPage(browser, PHONE);
+  const [{ id }] = await plans();
+  await page.goto(`${studio.url}/plans/${id}/surface`, { waitUntil: 'networkidle0' });
+  await type(page, 'Pieces', '3');
+  await page.goto('about:blank');
+  await saved(id, (p) => p.surface.pieces === 3);
+  await page.browserContext().close();
+});
+
+test('a remark’s act mends the plan, and undo brings the remark back', async () => {
+  const page = await openPage(browser, WIDE);
+  const quince = (await plans()).find((p) => p.title === 'Quince and Slate');
+  await page.goto(`${studio.url}/plans/${quince.id}/cups`, { waitUntil: 'networkidle0' });
+  await says(page, 'Brass may vanish');
+  await press(page, 'button', 'Thicken it');
+  await page.waitForFunction(() => !document.body.innerText.includes('Brass may vanish'));
+  await press(page, 'button', 'Undo');
+  await says(page, 'Brass may vanish');
+  assert.deepEqual(page.faults, []);
+  await page.browserContext().close();
+});
+
+test('while the studio is stopped work goes on, and it is sent when the studio is back', async () => {
+  const page = await openPage(browser, PHONE);
+  page.expectRefusals = true;
+  const damson = (await plans()).find((p) => p.title === 'Damson Moon');
+  await page.goto(`${studio.url}/plans/${damson.id}/surface`, { waitUntil: 'networkidle0' });
+  await studio.halt();
+  await type(page, 'Size', '25 cm round');
+  await says(page, 'kept on this device');
+  await studio.resume();
+  await saved(damson.id, (p) => p.surface.shape.diameterMm === 250);
+  await says(page, 'saved');
+  await page.browserContext().close();
+});

@@ -1,0 +1,6 @@
+// Measures what the README states: npm run bench. Needs a build (npm run build). Says each figure beside its target.
+import { run } from './setup.mjs';
+
+run('npx', ['tsx', 'bench/brief.ts']);
+run('node', ['bench/api.mjs']);
+run('node', ['bench/first-screen.mjs']);

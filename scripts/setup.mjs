@@ -1,0 +1,19 @@
+// What a fresh machine needs before anything runs: npm's packages, and for tests Debian's Chromium.
+import { spawnSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
+
+/** Runs a command with its output shown; a failure ends this process with the command's own code. */
+export function run(command, args, env = {}) {
+  const result = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ...env } });
+  if (result.status !== 0) process.exit(result.status ?? 1);
+}
+
+export function needPackages() {
+  if (!existsSync('node_modules/.package-lock.json')) run('npm', ['ci', '--no-audit', '--no-fund']);
+}
+
+export function needChromium() {
+  if (existsSync(process.env.CHROMIUM ?? '/usr/bin/chromium')) return;
+  run('apt-get', ['update']);
+  run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium']);
+}

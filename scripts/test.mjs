@@ -1,0 +1,77 @@
+// Everything that must hold, in one command: npm test. Ends with "N passed, N failed" over all parts.
+// npm run test:full takes the large samples where the short run takes small ones.
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { needChromium, needPackages } from './setup.mjs';
+
+needPackages();
+needChromium();
+
+const env = { ...process.env, ...(process.argv.includes('--full') ? { POTTER_FULL: '1' } : {}) };
+let passed = 0;
+let failed = 0;
+
+const shell = (command, args, options = {}) =>
+  spawnSync(command, args, { stdio: 'inherit', env, ...options });
+
+/** A step that holds or does not. */
+function check(name, command, args) {
+  console.log(`\n— ${name}`);
+  if (shell(command, args).status === 0) passed++;
+  else {
+    failed++;
+    console.log(`${name} failed`);
+  }
+}
+
+function jest() {
+  console.log('\n— unit and component tests');
+  const file = join(mkdtempSync(join(tmpdir(), 'potter-jest-')), 'result.json');
+  const { status } = shell(
+    'npx',
+    ['jest', '--ci', '--maxWorkers=2', '--json', `--outputFile=${file}`],
+    { stdio: ['ignore', 'ignore', 'inherit'] },
+  );
+  const result = JSON.parse(readFileSync(file, 'utf8'));
+  passed += result.numPassedTests;
+  // A file that cannot be loaded has no tests to fail, but it has failed.
+  failed +=
+    result.numFailedTests +
+    result.testResults.filter((f) => f.status === 'failed' && f.assertionResults.length === 0)
+      .length;
+  if (status !== 0 && result.success) failed++;
+}
+
+function endToEnd() {
+  console.log('\n— end to end');
+  const files = readdirSync('e2e')
+    .filter((f) => f.endsWith('.test.mjs'))
+    .map((f) => join('e2e', f));
+  const { stdout, status } = shell(
+    'node',
+    ['--test', '--test-reporter=tap', '--test-concurrency=1', ...files],
+    {
+      stdio: ['ignore', 'pipe', 'inherit'],
+      encoding: 'utf8',
+      maxBuffer: 1 << 27,
+    },
+  );
+  const count = (word) => Number(new RegExp(`^# ${word} (\\d+)`, 'm').exec(stdout)?.[1] ?? 0);
+  passed += count('pass');
+  failed += count('fail') + count('cancelled');
+  if (status !== 0) console.log(stdout);
+  if (status !== 0 && count('fail') + count('cancelled') === 0) failed++;
+}
+
+check('contract compiled', 'node', ['packages/contract/build.mjs']);
+check('types', 'npm', ['run', '-s', 'typecheck']);
+check('lint', 'npm', ['run', '-s', 'lint']);
+check('format', 'npm', ['run', '-s', 'format:check']);
+jest();
+check('build', 'npm', ['run', '-s', 'build']);
+endToEnd();
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed > 0 ? 1 : 0);
