@@ -21,6 +21,7 @@ const LAYERS = [
   'schedule',
   'remark',
   'plan',
+  'journal',
   'format',
 ];
 

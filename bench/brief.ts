@@ -1,17 +1,12 @@
 // How long a brief takes: a plan seen before (warm), a plan of colours never seen (fresh colours), the first in a process.
 import { brief, newPlan, type Plan } from '@potter/core/plan';
+import { plainSurface } from '@potter/core/surface';
 import { median, report } from './report.mjs';
 
-const SURFACE: Plan['surface'] = {
-  shape: { kind: 'rect', widthMm: 500, heightMm: 400 },
-  edgeDepthMm: 18,
-  coverEdges: true,
-  rim: { kind: 'open' },
-  absorbency: 'primed',
-  ground: { hex: '#f4f4f1', finish: 'matt' },
-  pieces: 1,
-  use: 'indoor',
-};
+const SURFACE: Plan['surface'] = plainSurface(
+  { kind: 'rect', widthMm: 500, heightMm: 400 },
+  { edgeDepthMm: 18, coverEdges: true },
+);
 
 let seed = 7;
 const chance = () => (seed = (Math.imul(seed, 1103515245) + 12345) >>> 0) / 2 ** 32;

@@ -36,7 +36,10 @@ module.exports = {
     plugin(({ addBase }) =>
       addBase({
         ':root': variables('light'),
-        '@media (prefers-color-scheme: dark)': { ':root': variables('dark') },
+        '@media (prefers-color-scheme: dark)': {
+          ':root:not([data-theme="light"])': variables('dark'),
+        },
+        ':root[data-theme="dark"]': variables('dark'),
       }),
     ),
   ],

@@ -1,12 +1,15 @@
 import { join } from 'node:path';
 import type { PlanRecord, PlanSaved, ShelfPaint } from '@potter/contract';
+import { advance, beginRun } from '@potter/core/journal';
 import { edit, newPlan, type Plan } from '@potter/core/plan';
+import { plainSurface } from '@potter/core/surface';
 import type { FastifyInstance } from 'fastify';
 import { buildApp } from './app';
 import { type Database, openDatabase } from './db/open';
 import { seed } from './seed/seed';
 
 const OAT: ShelfPaint = {
+  kind: 'paint',
   paint: {
     id: 'oat',
     name: 'Oat milk',
@@ -20,16 +23,10 @@ const OAT: ShelfPaint = {
 const plan = (title = 'Quince and Slate'): Plan =>
   newPlan({
     title,
-    surface: {
-      shape: { kind: 'rect', widthMm: 500, heightMm: 400 },
-      edgeDepthMm: 18,
-      coverEdges: true,
-      rim: { kind: 'open' },
-      absorbency: 'primed',
-      ground: { hex: '#f4f4f1', finish: 'matt' },
-      pieces: 1,
-      use: 'indoor',
-    },
+    surface: plainSurface(
+      { kind: 'rect', widthMm: 500, heightMm: 400 },
+      { edgeDepthMm: 18, coverEdges: true },
+    ),
     paints: [OAT.paint, { ...OAT.paint, id: 'slate', name: 'Slate', hex: '#3b464e' }],
     technique: 'flip-cup',
   });
@@ -143,24 +140,27 @@ test('a plan that refers to nothing is refused', async () => {
 });
 
 test('paints are put on the shelf, changed in their place and taken off', async () => {
-  await ask('PUT', '/api/paints/oat', OAT);
-  await ask('PUT', '/api/paints/slate', { paint: { ...OAT.paint, id: 'slate', name: 'Slate' } });
-  await ask('PUT', '/api/paints/oat', { ...OAT, stockMl: 20 });
-  const { paints } = (await ask('GET', '/api/paints')).body;
-  expect(paints.map((e: ShelfPaint) => [e.paint.id, e.stockMl])).toEqual([
+  await ask('PUT', '/api/shelf/paint/oat', OAT);
+  await ask('PUT', '/api/shelf/paint/slate', {
+    kind: 'paint',
+    paint: { ...OAT.paint, id: 'slate', name: 'Slate' },
+  });
+  await ask('PUT', '/api/shelf/paint/oat', { ...OAT, stockMl: 20 });
+  const { items } = (await ask('GET', '/api/shelf')).body;
+  expect(items.map((e: ShelfPaint) => [e.paint.id, e.stockMl])).toEqual([
     ['oat', 20],
     ['slate', undefined],
   ]);
-  expect((await ask('DELETE', '/api/paints/oat')).status).toBe(200);
-  expect((await ask('DELETE', '/api/paints/oat')).body.error.code).toBe('no-paint');
+  expect((await ask('DELETE', '/api/shelf/paint/oat')).status).toBe(200);
+  expect((await ask('DELETE', '/api/shelf/paint/oat')).body.error.code).toBe('not-on-shelf');
 });
 
 test('a paint under another’s address is refused', async () => {
-  const { status, body } = await ask('PUT', '/api/paints/slate', OAT);
+  const { status, body } = await ask('PUT', '/api/shelf/paint/slate', OAT);
   expect(status).toBe(400);
   expect(body.error.faults[0]).toEqual({
-    path: '/paint/id',
-    message: 'must be "slate"; it is "oat"',
+    path: '',
+    message: 'is the paint "oat", sent to paint "slate"',
   });
 });
 
@@ -226,6 +226,61 @@ test('the demo fills an empty studio and leaves a used one alone', async () => {
     'Damson Moon',
     'Kale and Walnut tiles',
   ]);
-  expect((await ask('GET', '/api/paints')).body.paints.length).toBeGreaterThan(12);
+  expect((await ask('GET', '/api/shelf')).body.items.length).toBeGreaterThan(12);
   expect(await seed(db, folder, new Date())).toBe('kept');
+});
+
+test('a run is kept as the device at the table has it, newest first', async () => {
+  const { id: planId, plan: p } = await made();
+  const run = beginRun('run-00000001', planId, p, 1_000_000);
+  expect((await ask('PUT', `/api/runs/${run.id}`, run)).status).toBe(200);
+  const on = advance(run, 1_060_000);
+  await ask('PUT', `/api/runs/${run.id}`, on);
+  await ask('PUT', '/api/runs/run-00000002', { ...run, id: 'run-00000002', startedAt: 2_000_000 });
+  const { runs } = (await ask('GET', '/api/runs')).body;
+  expect(runs.map((r: { id: string }) => r.id)).toEqual(['run-00000002', 'run-00000001']);
+  expect(runs[1]).toEqual(on);
+  expect((await ask('PUT', '/api/runs/run-00000003', run)).status).toBe(400);
+  expect((await ask('DELETE', `/api/runs/${run.id}`)).status).toBe(200);
+  expect((await ask('DELETE', `/api/runs/${run.id}`)).body.error.code).toBe('no-run');
+});
+
+test('settings start with what most studios want, and stay as they were set', async () => {
+  const start = (await ask('GET', '/api/settings')).body;
+  expect(start).toMatchObject({ mass: 'g', length: 'cm', theme: 'system' });
+  const changed = { ...start, length: 'in', consistencyNames: { thick: 'cold honey' } };
+  await ask('PUT', '/api/settings', changed);
+  expect((await ask('GET', '/api/settings')).body).toEqual(changed);
+  expect((await ask('PUT', '/api/settings', { ...start, length: 'ell' })).status).toBe(400);
+  expect((await ask('GET', '/api/settings')).body).toEqual(changed);
+});
+
+test('materials, mediums and vessels stand beside the paints', async () => {
+  const items = [
+    {
+      kind: 'material',
+      material: {
+        id: 'pva-school',
+        name: 'School glue',
+        role: 'binder',
+        densityGPerMl: 1.05,
+        viscosityPaS: 3,
+      },
+    },
+    {
+      kind: 'medium',
+      medium: {
+        id: 'mine',
+        name: 'My blend',
+        basis: 'volume',
+        of: [{ material: 'pva', parts: 2 }],
+      },
+    },
+    { kind: 'vessel', id: 'jar', vessel: { topMm: 70, bottomMm: 70, heightMm: 120 }, count: 4 },
+  ];
+  for (const item of items) {
+    const id = item.kind === 'material' ? 'pva-school' : item.kind === 'medium' ? 'mine' : 'jar';
+    expect((await ask('PUT', `/api/shelf/${item.kind}/${id}`, item)).status).toBe(200);
+  }
+  expect((await ask('GET', '/api/shelf')).body.items).toEqual(items);
 });

@@ -4,8 +4,10 @@ import { serveApplication } from './http/assets';
 import { by, holdToContract } from './http/contract';
 import { guard } from './http/guard';
 import { refuseInOneShape } from './http/refusal';
-import { paintRoutes } from './paints/routes';
 import { planRoutes } from './plans/routes';
+import { runRoutes } from './runs/routes';
+import { settingsRoutes } from './settings/routes';
+import { shelfRoutes } from './shelf/routes';
 
 export const VERSION = '0.1.0';
 
@@ -40,7 +42,9 @@ export async function buildApp({
     version: VERSION,
   }));
   planRoutes(app, db, now);
-  paintRoutes(app, db);
+  shelfRoutes(app, db);
+  runRoutes(app, db);
+  settingsRoutes(app, db);
   await serveApplication(app, webFolder);
   return app;
 }

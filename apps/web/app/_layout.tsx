@@ -6,6 +6,9 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { useState } from 'react';
+import { View } from 'react-native';
+import { TimerBand } from '@/run/timer-band';
+import { Theme } from '@/ui/theme';
 
 export default function RootLayout() {
   // Text is shown in the system's face until the fonts are there: a title late is worse than a title that settles.
@@ -19,7 +22,11 @@ export default function RootLayout() {
   );
   return (
     <QueryClientProvider client={client}>
-      <Slot />
+      <Theme />
+      <View className="flex-1">
+        <TimerBand />
+        <Slot />
+      </View>
     </QueryClientProvider>
   );
 }

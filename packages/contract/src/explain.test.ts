@@ -1,21 +1,13 @@
 import { edit, newPlan, type Plan } from '@potter/core/plan';
 import { faultLine } from '@potter/core/format';
+import { plainSurface } from '@potter/core/surface';
 import { checkPlanShape } from './check-plan';
 import { check } from './validators';
 
 const plan = (): Plan =>
   newPlan({
     title: 'Test',
-    surface: {
-      shape: { kind: 'rect', widthMm: 500, heightMm: 400 },
-      edgeDepthMm: 0,
-      coverEdges: false,
-      rim: { kind: 'open' },
-      absorbency: 'primed',
-      ground: { hex: '#f4f4f1', finish: 'matt' },
-      pieces: 1,
-      use: 'indoor',
-    },
+    surface: plainSurface({ kind: 'rect', widthMm: 500, heightMm: 400 }),
     paints: [
       {
         id: 'oat',

@@ -1,3 +1,5 @@
+export { DEFAULT_SETTINGS } from './default-settings';
+export { type ShelfKind, shelfId } from './shelf-id';
 export type {
   PlanList,
   PlanRecord,
@@ -5,7 +7,13 @@ export type {
   PlanSaved,
   PlanSummary,
   Refusal,
+  RunList,
   SchemaName,
+  Settings,
+  Shelf,
+  ShelfItem,
+  ShelfMaterial,
+  ShelfMedium,
   ShelfPaint,
-  ShelfPaintList,
+  ShelfVessel,
 } from './schemas';

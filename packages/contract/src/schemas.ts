@@ -1,5 +1,15 @@
-import { type Static, Type } from '@sinclair/typebox';
-import { PaintSchema, PlanSchema, StudioSchema } from '@potter/core/document';
+import { type Static, type TOptional, type TString, Type } from '@sinclair/typebox';
+import {
+  Id,
+  MaterialSchema,
+  MediumSchema,
+  PaintSchema,
+  PlanSchema,
+  StudioSchema,
+  tagged,
+  VesselSchema,
+} from '@potter/core/document';
+import { RunSchema } from '@potter/core/journal/document';
 import type { Plan } from '@potter/core/plan';
 
 const ServerId = Type.String({ pattern: '^[a-z0-9-]{8,40}$', title: 'an id of this studio' });
@@ -45,18 +55,67 @@ export const PlanSaved = Type.Object({
   updatedAt: Type.String(),
 });
 
+const Stock = {
+  maker: Type.Optional(Type.String({ maxLength: 80 })),
+  stockMl: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
+  sizeMl: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e6 })),
+  price: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
+};
+
 /** A paint on the shelf: the paint itself, and what the studio knows of its tube. Maker, line and grade are the artist's own words. */
 export const ShelfPaint = Type.Object(
+  { kind: Type.Literal('paint'), paint: PaintSchema, ...Stock },
+  { additionalProperties: false },
+);
+export const ShelfMaterial = Type.Object(
+  { kind: Type.Literal('material'), material: MaterialSchema, ...Stock },
+  { additionalProperties: false },
+);
+export const ShelfMedium = Type.Object(
+  { kind: Type.Literal('medium'), medium: MediumSchema },
+  { additionalProperties: false },
+);
+export const ShelfVessel = Type.Object(
   {
-    paint: PaintSchema,
-    maker: Type.Optional(Type.String({ maxLength: 80 })),
-    stockMl: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
-    sizeMl: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e6 })),
-    price: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
+    kind: Type.Literal('vessel'),
+    id: Id,
+    vessel: VesselSchema,
+    count: Type.Optional(Type.Integer({ minimum: 0, maximum: 10000 })),
   },
   { additionalProperties: false },
 );
-export const ShelfPaintList = Type.Object({ paints: Type.Array(ShelfPaint) });
+
+/** Whatever stands on the shelf. Plans keep the copy they were made with. */
+export const ShelfItem = tagged('kind', [ShelfPaint, ShelfMaterial, ShelfMedium, ShelfVessel]);
+export const Shelf = Type.Object({ items: Type.Array(ShelfItem) });
+
+const oneOf = <T extends string>(...values: T[]) => Type.Union(values.map((v) => Type.Literal(v)));
+
+const STEPS = ['thin', 'flowing', 'medium', 'thick'] as const;
+
+/** How the studio likes to see and hear things. */
+export const Settings = Type.Object(
+  {
+    mass: oneOf('g', 'oz'),
+    volume: oneOf('ml', 'us-floz', 'imp-floz'),
+    length: oneOf('cm', 'mm', 'in'),
+    temperature: oneOf('c', 'f'),
+    theme: oneOf('system', 'light', 'dark'),
+    mat: oneOf('white', 'grey', 'black'),
+    shortcuts: Type.Boolean(),
+    chimes: Type.Boolean(),
+    /** The artist's own words for the steps; those without keep ours. */
+    consistencyNames: Type.Object(
+      Object.fromEntries(
+        STEPS.map((step) => [step, Type.Optional(Type.String({ maxLength: 24 }))]),
+      ) as Record<(typeof STEPS)[number], TOptional<TString>>,
+      { additionalProperties: false },
+    ),
+  },
+  { additionalProperties: false },
+);
+
+export const RunList = Type.Object({ runs: Type.Array(RunSchema) });
 
 /** The one shape of every refusal. */
 export const Refusal = Type.Object({
@@ -81,8 +140,11 @@ export const SCHEMAS = {
   PlanCreate,
   PlanSave,
   PlanSaved,
-  ShelfPaint,
-  ShelfPaintList,
+  ShelfItem,
+  Shelf,
+  Settings,
+  Run: RunSchema,
+  RunList,
   Refusal,
   Health,
   Done,
@@ -95,5 +157,11 @@ export type PlanList = Static<typeof PlanList>;
 export type PlanSave = Static<typeof PlanSave>;
 export type PlanSaved = Static<typeof PlanSaved>;
 export type ShelfPaint = Static<typeof ShelfPaint>;
-export type ShelfPaintList = Static<typeof ShelfPaintList>;
+export type ShelfMaterial = Static<typeof ShelfMaterial>;
+export type ShelfMedium = Static<typeof ShelfMedium>;
+export type ShelfVessel = Static<typeof ShelfVessel>;
+export type ShelfItem = Static<typeof ShelfItem>;
+export type Shelf = Static<typeof Shelf>;
+export type Settings = Static<typeof Settings>;
+export type RunList = Static<typeof RunList>;
 export type Refusal = Static<typeof Refusal>;

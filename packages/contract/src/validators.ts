@@ -5,8 +5,11 @@ import { validate as PlanList } from './generated/PlanList.js';
 import { validate as PlanCreate } from './generated/PlanCreate.js';
 import { validate as PlanSave } from './generated/PlanSave.js';
 import { validate as PlanSaved } from './generated/PlanSaved.js';
-import { validate as ShelfPaint } from './generated/ShelfPaint.js';
-import { validate as ShelfPaintList } from './generated/ShelfPaintList.js';
+import { validate as ShelfItem } from './generated/ShelfItem.js';
+import { validate as Shelf } from './generated/Shelf.js';
+import { validate as Settings } from './generated/Settings.js';
+import { validate as Run } from './generated/Run.js';
+import { validate as RunList } from './generated/RunList.js';
 import { validate as Refusal } from './generated/Refusal.js';
 import { validate as Health } from './generated/Health.js';
 import { validate as Done } from './generated/Done.js';
@@ -22,8 +25,11 @@ const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
   PlanCreate,
   PlanSave,
   PlanSaved,
-  ShelfPaint,
-  ShelfPaintList,
+  ShelfItem,
+  Shelf,
+  Settings,
+  Run,
+  RunList,
   Refusal,
   Health,
   Done,

@@ -1,6 +1,7 @@
-import type { PlanSummary, ShelfPaint } from '@potter/contract';
+import type { PlanSummary, Settings, ShelfItem, ShelfKind } from '@potter/contract';
+import type { Run } from '@potter/core/journal';
 import type { Plan } from '@potter/core/plan';
-import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Plans as whole documents; `summary` is what a list shows, worked out at each save. */
 export const plans = sqliteTable(
@@ -17,9 +18,31 @@ export const plans = sqliteTable(
   (table) => [index('plans_updated').on(table.updatedAt)],
 );
 
-/** Paints on the shelf, by the id that plans copy. */
-export const paints = sqliteTable('paints', {
+/** What stands on the shelf, by kind and the id that plans copy. */
+export const shelf = sqliteTable(
+  'shelf',
+  {
+    kind: text('kind').$type<ShelfKind>().notNull(),
+    id: text('id').notNull(),
+    position: integer('position').notNull(),
+    item: text('item', { mode: 'json' }).$type<ShelfItem>().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.kind, table.id] })],
+);
+
+/** Pours, under way and done. */
+export const runs = sqliteTable(
+  'runs',
+  {
+    id: text('id').primaryKey(),
+    startedAt: integer('started_at').notNull(),
+    run: text('run', { mode: 'json' }).$type<Run>().notNull(),
+  },
+  (table) => [index('runs_started').on(table.startedAt)],
+);
+
+/** One row: how the studio likes things. */
+export const settings = sqliteTable('settings', {
   id: text('id').primaryKey(),
-  position: integer('position').notNull(),
-  entry: text('entry', { mode: 'json' }).$type<ShelfPaint>().notNull(),
+  settings: text('settings', { mode: 'json' }).$type<Settings>().notNull(),
 });

@@ -1,14 +1,15 @@
-import { readShelf } from './seed';
+import { readShelfTable } from './seed';
 
 const HEAD = 'id,name,hex,opacity,body,finish,density,pigments,maker,stockMl,sizeMl,price,note';
 
 test('a row is a paint, empty cells are left out', () => {
   expect(
-    readShelf(
+    readShelfTable(
       `${HEAD}\nwhite,"Titanium white, heavy body",#f7f6f2,opaque,heavy,satin,1.41,PW6,,900,1000,26,`,
     ),
   ).toEqual([
     {
+      kind: 'paint',
       paint: {
         id: 'white',
         name: 'Titanium white, heavy body',
@@ -27,7 +28,7 @@ test('a row is a paint, empty cells are left out', () => {
 });
 
 test('a fault is told by its row', () => {
-  expect(() => readShelf(`${HEAD}\nwhite,White,white,opaque,heavy,satin,,,,,,,`)).toThrow(
+  expect(() => readShelfTable(`${HEAD}\nwhite,White,white,opaque,heavy,satin,,,,,,,`)).toThrow(
     /row 2: \/paint\/hex must be a colour such as #d8a526; it is "white"/,
   );
 });

@@ -1,14 +1,24 @@
-import { useRouter } from 'expo-router';
-import { View } from 'react-native';
+import { dryingOf } from '@potter/core/journal';
+import { Link, useRouter } from 'expo-router';
+import SettingsIcon from 'lucide-react-native/icons/settings';
+import { Text, View } from 'react-native';
 import { usePlans } from '@/data/plans';
+import { useRuns } from '@/data/runs';
+import { ACT_WORDS } from '@/finish/act-words';
+import { RackBar } from '@/finish/rack-bar';
 import { PlanRow } from '@/plans/plan-row';
+import { sheetOf, useTimers } from '@/run/use-timers';
+import { IconButton } from '@/ui/button';
+import { dayWords } from '@/ui/day-words';
+import { clock, localTime } from '@/ui/local-time';
 import { Screen } from '@/ui/screen';
 import { Empty, Failed, Waiting } from '@/ui/state';
-import { Body, Heading, Small } from '@/ui/type';
+import { Body, Heading, Small, Strong } from '@/ui/type';
+import { useNow } from '@/ui/use-now';
 
 const TODAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
 
-/** What matters now: the plans to pour, soonest first. */
+/** What matters now: the pour under way, pieces drying, plans to pour, soonest first. */
 export function BenchScreen() {
   const router = useRouter();
   const plans = usePlans();
@@ -17,8 +27,15 @@ export function BenchScreen() {
     .sort((a, b) => (a.pour ?? '').localeCompare(b.pour ?? ''));
   const undated = (plans.data ?? []).filter((p) => p.pour === undefined);
   return (
-    <Screen title="Bench">
+    <Screen
+      title="Bench"
+      acts={
+        <IconButton icon={SettingsIcon} label="Settings" onPress={() => router.push('/settings')} />
+      }
+    >
       <Small className="-mt-3 mb-4 !text-16">{TODAY.format(new Date())}</Small>
+      <UnderWay />
+      <Rack />
       {plans.isError ? (
         <Failed
           what="The plans cannot be read."
@@ -34,33 +51,127 @@ export function BenchScreen() {
           onAct={() => router.push('/plans/new')}
         />
       ) : null}
-      {dated.length > 0 ? (
-        <View>
-          <Heading>To pour</Heading>
-          <View
-            role="list"
-            className="mt-2 border-t border-rule wide:flex-row wide:flex-wrap wide:gap-x-8"
-          >
-            {dated.map((plan) => (
-              <PlanRow key={plan.id} plan={plan} />
-            ))}
-          </View>
-        </View>
-      ) : null}
-      {undated.length > 0 ? (
-        <View className="mt-6">
-          <Heading>Without a day</Heading>
-          <Body className="mb-2">These have no date to pour yet.</Body>
-          <View
-            role="list"
-            className="border-t border-rule wide:flex-row wide:flex-wrap wide:gap-x-8"
-          >
-            {undated.map((plan) => (
-              <PlanRow key={plan.id} plan={plan} />
-            ))}
-          </View>
-        </View>
-      ) : null}
+      <PlanGroup title="To pour" plans={dated} />
+      <PlanGroup title="Without a day" plans={undated} />
     </Screen>
+  );
+}
+
+function PlanGroup({
+  title,
+  plans,
+}: {
+  readonly title: string;
+  readonly plans: NonNullable<ReturnType<typeof usePlans>['data']>;
+}) {
+  if (plans.length === 0) return null;
+  return (
+    <View className="mb-6">
+      <Heading>{title}</Heading>
+      <View
+        role="list"
+        className="mt-2 border-t border-rule wide:flex-row wide:flex-wrap wide:gap-x-8"
+      >
+        {plans.map((plan) => (
+          <PlanRow key={plan.id} plan={plan} />
+        ))}
+      </View>
+    </View>
+  );
+}
+
+/** Pours that are being carried out, each with the move on screen and its clock. */
+function UnderWay() {
+  const now = useNow(1000);
+  const { runs } = useRuns();
+  const timers = useTimers(now);
+  return runs
+    .filter((run) => run.endedAt === undefined)
+    .map((run) => {
+      const timer = timers.find((t) => t.run.id === run.id);
+      const title = sheetOf(run)[run.at]?.title ?? '';
+      return (
+        <Link
+          key={run.id}
+          href={`/run/${run.id}`}
+          aria-label={`Go on with ${run.plan.title}, ${title}`}
+          className="mb-4 flex min-h-[84px] flex-row items-center gap-3 bg-rail px-4 no-underline"
+        >
+          <View className="min-w-0 flex-1">
+            <Text className="font-body text-13 text-railink">running: {run.plan.title}</Text>
+            <Text className="font-bold text-20 text-railink">{title}</Text>
+          </View>
+          {timer ? (
+            <Text
+              className="font-display text-34 text-railink"
+              style={{ fontVariant: ['tabular-nums'] }}
+            >
+              {clock((timer.dueAt - now) / 1000)}
+            </Text>
+          ) : null}
+        </Link>
+      );
+    });
+}
+
+/** A piece stays on the rack this long after it may hang. */
+const OFF_THE_RACK_MS = 7 * 24 * 3_600_000;
+
+/** Pieces on their way from wet to cured, with what may be done to them now and next. */
+function Rack() {
+  const now = useNow(60_000);
+  const { runs } = useRuns();
+  const local = localTime(now);
+  const drying = runs
+    .flatMap((run) =>
+      run.endedAt === undefined
+        ? []
+        : [{ pour: run, drying: dryingOf(run, localTime(run.endedAt), local) }],
+    )
+    .filter(
+      ({ drying: { schedule } }) =>
+        Date.parse(`${schedule.at(-1)?.to ?? local}Z`) + OFF_THE_RACK_MS > Date.parse(`${local}Z`),
+    );
+  if (drying.length === 0) return null;
+  return (
+    <View className="mb-6">
+      <Heading>On the rack</Heading>
+      <View role="list" className="mt-2 border-t border-rule">
+        {drying.map(({ pour, drying: { title, schedule, now: may, next } }) => (
+          <View role="listitem" key={pour.id} className="border-b border-rule">
+            <Link
+              href={`/journal/${pour.id}`}
+              aria-label={title}
+              className="flex flex-col gap-1 py-3 no-underline active:bg-pressed"
+            >
+              <View className="w-full flex-row items-baseline justify-between gap-3">
+                <Strong className="flex-1" lines={1}>
+                  {title}
+                </Strong>
+                {next ? <Strong>{dayWords(next.from)}</Strong> : null}
+              </View>
+              <View className="w-full flex-row justify-between gap-3">
+                <Body>{may ? ACT_WORDS[may].toLowerCase() : 'still wet, keep covered'}</Body>
+                {next ? <Small>{ACT_WORDS[next.act].toLowerCase()} from</Small> : null}
+              </View>
+              <View className="w-full">
+                <RackBar
+                  schedule={[
+                    {
+                      act: 'pour',
+                      from: localTime(pour.startedAt),
+                      to: localTime(pour.startedAt),
+                      why: '',
+                    },
+                    ...schedule,
+                  ]}
+                  now={local}
+                />
+              </View>
+            </Link>
+          </View>
+        ))}
+      </View>
+    </View>
   );
 }

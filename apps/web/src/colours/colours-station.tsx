@@ -1,6 +1,5 @@
 import { normalise } from '@potter/core/budget';
 import { edit as edits } from '@potter/core/plan';
-import { trim } from '@potter/core/quantity';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
@@ -9,7 +8,8 @@ import { PaintPicker } from '@/shelf/paint-picker';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { NumberField } from '@/ui/quantity-field';
-import { Body, Figure, Small, Strong } from '@/ui/type';
+import { Body, Small, Strong } from '@/ui/type';
+import { Mass } from '@/ui/units';
 import { PaletteStrip } from './palette-strip';
 
 export function ColoursStation() {
@@ -33,6 +33,7 @@ export function ColoursStation() {
           overBlack: r.mix.hexOverBlack,
           name: r.name,
         }))}
+        onBorder={(index, by) => edit((p) => edits.moveBorder(p, index, by), `border ${index}`)}
       />
       <View role="list">
         {rows.map((row) => (
@@ -58,7 +59,7 @@ export function ColoursStation() {
               suffix=" %"
               onChange={(share) => edit((p) => edits.setShare(p, row.id, share), `share ${row.id}`)}
             />
-            <Figure className="w-[68px] justify-end" figure={trim(row.g, 1)} unit="g" />
+            <Mass className="w-[76px] justify-end" g={row.g} />
           </View>
         ))}
       </View>

@@ -5,7 +5,8 @@ import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { Chip } from '@/ui/chip';
 import { CoreColumn } from '@/ui/core-column';
 import { useTokens } from '@/ui/tokens';
-import { Figure, Small, Strong } from '@/ui/type';
+import { Small, Strong } from '@/ui/type';
+import { Mass, Volume } from '@/ui/units';
 import { useWide } from '@/ui/use-wide';
 import { spread } from './spread';
 
@@ -126,10 +127,10 @@ export function CoreSample({ layers, selected, onSelect, nameOf, chipOf, placeme
                       {l.pinned ? ', fixed' : ''}
                     </Small>
                   </View>
-                  {wide ? <Small className="w-[64px] text-right">{trim(l.ml, 0)} mL</Small> : null}
+                  {wide ? <Volume className="w-[80px] text-right" ml={l.ml} /> : null}
                   <View className="items-end">
-                    <Figure figure={trim(l.g, 0)} unit="g" />
-                    {wide ? null : <Small>{trim(l.ml, 0)} mL</Small>}
+                    <Mass g={l.g} />
+                    {wide ? null : <Volume ml={l.ml} />}
                   </View>
                 </Pressable>
               </View>

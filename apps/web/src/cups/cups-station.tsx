@@ -1,6 +1,5 @@
 import { edit as edits } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
-import { VESSELS, vesselOf } from '@potter/core/vessel';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
@@ -12,6 +11,7 @@ import { CoreSample } from './core-sample';
 import { CupDrawing } from './cup-drawing';
 import { Emission } from './emission';
 import { LayerPanel } from './layer-panel';
+import { VesselPick } from './vessel-pick';
 import { useWide } from '@/ui/use-wide';
 
 export function CupsStation() {
@@ -124,29 +124,9 @@ export function CupsStation() {
         {free >= 0 ? `${trim(free, 0)} mL still free` : `${trim(-free, 0)} mL too much`} with
         head-room kept.
       </Body>
-      <Choice
-        label="Cup"
-        value={
-          VESSELS.find(
-            (v) =>
-              v.topMm === doc.vessel.topMm &&
-              v.bottomMm === doc.vessel.bottomMm &&
-              v.heightMm === doc.vessel.heightMm,
-          )?.id ?? 'own'
-        }
-        options={[
-          ...VESSELS.map((v) => ({ value: v.id as string, label: v.name })),
-          ...(VESSELS.some(
-            (v) => v.topMm === doc.vessel.topMm && v.heightMm === doc.vessel.heightMm,
-          )
-            ? []
-            : [{ value: 'own', label: doc.vessel.name ?? 'Own cup' }]),
-        ]}
-        onChange={(id) => {
-          const vessel = VESSELS.find((v) => v.id === id);
-          if (vessel)
-            edit((p) => edits.setCup(p, cup, (c) => ({ ...c, vessel: vesselOf(vessel) })));
-        }}
+      <VesselPick
+        vessel={doc.vessel}
+        onChange={(vessel) => edit((p) => edits.setCup(p, cup, (c) => ({ ...c, vessel })))}
       />
       <View className="flex-row flex-wrap gap-2">
         <Button

@@ -1,35 +1,28 @@
 import type { Plan } from '@potter/core/plan';
+import { device } from './device';
+import type { History } from './history';
 
-/** An unsaved document on this device, with the revision it started from. */
+/** A plan's history on this device, and whether the studio has its present state. */
 export interface Kept {
+  /** Revision of the studio's that it started from. */
   readonly revision: number;
-  readonly plan: Plan;
+  readonly unsaved: boolean;
+  readonly history: History<Plan>;
 }
 
-const key = (id: string): string => `potter.unsaved.${id}`;
+/** Steps written for a reload: enough to undo a day's work, small enough for a phone's storage. */
+const MOST_STEPS = 120;
 
-/** Keeps edits on this device until the studio has them. A device without room goes on without. */
+const key = (id: string): string => `plan.${id}`;
+
 export function keep(id: string, entry: Kept): void {
-  try {
-    localStorage.setItem(key(id), JSON.stringify(entry));
-  } catch {
-    // Storage full or forbidden: the save to the studio still follows.
-  }
+  const { past, now, future } = entry.history;
+  device.set(key(id), {
+    ...entry,
+    history: { past: past.slice(-MOST_STEPS), now, future: future.slice(0, MOST_STEPS), at: 0 },
+  });
 }
 
-export function kept(id: string): Kept | undefined {
-  try {
-    const text = localStorage.getItem(key(id));
-    return text === null ? undefined : (JSON.parse(text) as Kept);
-  } catch {
-    return undefined;
-  }
-}
+export const kept = (id: string): Kept | undefined => device.get<Kept>(key(id));
 
-export function letGo(id: string): void {
-  try {
-    localStorage.removeItem(key(id));
-  } catch {
-    // As above.
-  }
-}
+export const letGo = (id: string): void => device.remove(key(id));

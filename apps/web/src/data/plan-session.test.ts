@@ -1,19 +1,11 @@
 import { edit, newPlan, type Plan } from '@potter/core/plan';
+import { plainSurface } from '@potter/core/surface';
 import { kept } from './kept';
 import { openSession } from './plan-session';
 
 const plan: Plan = newPlan({
   title: 'Quince',
-  surface: {
-    shape: { kind: 'rect', widthMm: 300, heightMm: 200 },
-    edgeDepthMm: 0,
-    coverEdges: false,
-    rim: { kind: 'open' },
-    absorbency: 'primed',
-    ground: { hex: '#f4f4f1', finish: 'matt' },
-    pieces: 1,
-    use: 'indoor',
-  },
+  surface: plainSurface({ kind: 'rect', widthMm: 300, heightMm: 200 }),
   paints: [
     {
       id: 'oat',
@@ -29,11 +21,20 @@ const plan: Plan = newPlan({
 
 /** A studio in memory that saves as the real one does, and can be away. */
 function studio() {
-  const held = { revision: 1, plan, away: false, saves: 0 };
+  const held = { revision: 1, plan, away: false, saves: 0, made: [] as Plan[] };
   const answer = (status: number, body: unknown) =>
     ({ ok: status < 300, status, json: () => Promise.resolve(body) }) as Response;
   global.fetch = jest.fn(async (_path: RequestInfo | URL, init?: RequestInit) => {
     if (held.away) throw new TypeError('failed to fetch');
+    if (init?.method === 'POST') {
+      held.made.push((JSON.parse(String(init.body)) as { plan: Plan }).plan);
+      return answer(201, {
+        id: `copy-${held.made.length}`,
+        revision: 1,
+        updatedAt: '',
+        plan: held.made.at(-1),
+      });
+    }
     if (init?.method !== 'PUT')
       return answer(200, { id: 'p', revision: held.revision, updatedAt: '', plan: held.plan });
     const sent = JSON.parse(String(init.body)) as { revision: number; plan: Plan };
@@ -80,7 +81,7 @@ test('an edit is there at once and saved by itself, several as one', async () =>
   await jest.advanceTimersByTimeAsync(500);
   expect(held).toMatchObject({ saves: 1, plan: { title: 'AB' } });
   expect(session.get().saving).toBe('saved');
-  expect(kept('p')).toBeUndefined();
+  expect(kept('p')).toMatchObject({ unsaved: false, revision: 2 });
 });
 
 test('while the studio is away the work is kept on this device and sent later', async () => {
@@ -90,7 +91,7 @@ test('while the studio is away the work is kept on this device and sent later', 
   session.edit(rename('Away'));
   await jest.advanceTimersByTimeAsync(500);
   expect(session.get().saving).toBe('away');
-  expect(kept('p')?.plan.title).toBe('Away');
+  expect(kept('p')?.history.now.title).toBe('Away');
   held.away = false;
   await jest.advanceTimersByTimeAsync(4000);
   expect(session.get().saving).toBe('saved');
@@ -107,15 +108,39 @@ test('a page closed before its save comes back with the edit', async () => {
   expect(held.plan.title).toBe('Unsaved');
 });
 
-test('one that falls behind overwrites nothing and says so', async () => {
+test('one that falls behind overwrites nothing: its edits go on as a plan of their own', async () => {
   const held = studio();
   const session = await openSession('p');
   held.revision = 5;
   session.edit(rename('Late'));
   await jest.advanceTimersByTimeAsync(500);
-  expect(session.get().saving).toBe('behind');
+  expect(session.get()).toMatchObject({ saving: 'branched', branch: 'copy-1' });
   expect(held.plan.title).toBe('Quince');
-  expect(kept('p')?.plan.title).toBe('Late');
+  expect(held.made[0]?.title).toBe('Late, second copy');
+  session.edit(rename('Later still'));
+  expect(session.get().history.now.title).toBe('Late');
+});
+
+test('undo steps are there again after a reload', async () => {
+  studio();
+  const first = await openSession('p');
+  for (let i = 1; i <= 110; i++) first.edit(rename(`Step ${i}`));
+  await jest.advanceTimersByTimeAsync(2000);
+  const second = await openSession('p');
+  for (let i = 0; i < 100; i++) second.undo();
+  expect(second.get().history.now.title).toBe('Step 10');
+});
+
+test('a plan changed elsewhere meanwhile opens as it is now, without steps that no longer fit', async () => {
+  const held = studio();
+  const first = await openSession('p');
+  first.edit(rename('Here'));
+  await jest.advanceTimersByTimeAsync(500);
+  held.plan = edit.rename(held.plan, 'Elsewhere');
+  held.revision++;
+  const second = await openSession('p');
+  expect(second.get().history.now.title).toBe('Elsewhere');
+  expect(second.get().history.past).toEqual([]);
 });
 
 test('edits made while a save is under way are saved after it', async () => {

@@ -1,18 +1,20 @@
-import type { Plan } from '@potter/core/plan';
-import type { PlanSaved } from '@potter/contract';
+import { edit, type Plan } from '@potter/core/plan';
+import type { PlanRecord, PlanSaved } from '@potter/contract';
 import { Away, call, Refused } from './api';
 import { advance, beginHistory, type History, redo, undo } from './history';
 import { keep, kept, letGo } from './kept';
 import { fetchPlan } from './plans';
 
 /** How the document on screen stands to the one in the studio. */
-export type Saving = 'saved' | 'saving' | 'away' | 'behind' | 'refused';
+export type Saving = 'saved' | 'saving' | 'away' | 'refused' | 'branched';
 
 export interface SessionState {
   readonly history: History<Plan>;
   readonly saving: Saving;
   /** Why a save was refused, in the studio's words. */
   readonly why?: string;
+  /** The plan these edits went on as, after another device had changed the original. */
+  readonly branch?: string;
 }
 
 /** A plan being worked on: edits take effect at once, saves follow by themselves. */
@@ -28,20 +30,33 @@ export interface PlanSession {
 
 const SAVE_AFTER_MS = 400;
 const RETRY_AFTER_MS = 3000;
+/** History is written this long after the last edit; the present state is written with every one. */
+const WRITE_AFTER_MS = 250;
 
-/** Opens a plan; edits kept on this device from a page that was closed too soon are taken up again. */
+/**
+ * Opens a plan; edits and undo steps that this device kept from an earlier page are taken up again. Where another
+ * device has changed the plan since, what is unsaved here is kept as a plan of its own.
+ */
 export async function openSession(id: string): Promise<PlanSession> {
-  const record = await fetchPlan(id);
   const left = kept(id);
-  const unsaved = left !== undefined && left.revision === record.revision;
-  let revision = record.revision;
+  const record = await fetchPlan(id).catch((error: unknown) => {
+    // The studio is away: this device's own copy serves until it is back.
+    if (error instanceof Away && left)
+      return { id, revision: left.revision, updatedAt: '', plan: left.history.now };
+    throw error;
+  });
+  const continues =
+    left !== undefined &&
+    (left.unsaved || (left.revision === record.revision && same(left.history.now, record.plan)));
+  let revision = continues ? left.revision : record.revision;
   let state: SessionState = {
-    history: beginHistory(unsaved ? left.plan : record.plan),
+    history: continues ? left.history : beginHistory(record.plan),
     saving: 'saved',
   };
-  let sent: Plan = record.plan;
+  let sent: Plan = continues && !left.unsaved ? left.history.now : record.plan;
   let underWay = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
+  let writing: ReturnType<typeof setTimeout> | undefined;
   const listeners = new Set<() => void>();
 
   const set = (next: Partial<SessionState>) => {
@@ -52,10 +67,16 @@ export async function openSession(id: string): Promise<PlanSession> {
     clearTimeout(timer);
     timer = setTimeout(() => void save(), ms);
   };
+  const write = () => {
+    clearTimeout(writing);
+    writing = undefined;
+    if (state.saving !== 'branched')
+      keep(id, { revision, unsaved: state.history.now !== sent, history: state.history });
+  };
 
   async function save(keepalive = false): Promise<void> {
     const plan = state.history.now;
-    if (underWay || plan === sent || state.saving === 'behind') return;
+    if (underWay || plan === sent || state.saving === 'branched') return;
     underWay = true;
     set({ saving: 'saving' });
     try {
@@ -66,19 +87,18 @@ export async function openSession(id: string): Promise<PlanSession> {
       });
       revision = saved.revision;
       sent = plan;
-      if (state.history.now === plan) letGo(id);
-      else keep(id, { revision, plan: state.history.now });
       set({ saving: 'saved', why: undefined });
+      write();
     } catch (error) {
       if (error instanceof Away) {
         set({ saving: 'away' });
         later(RETRY_AFTER_MS);
-      } else if (error instanceof Refused) {
+      } else if (error instanceof Refused && error.refusal.code === 'behind') await branchOff(plan);
+      else if (error instanceof Refused) {
+        const [fault] = error.refusal.faults;
         set({
-          saving: error.refusal.code === 'behind' ? 'behind' : 'refused',
-          why: error.refusal.faults[0]
-            ? `${error.message} ${error.refusal.faults[0].path} ${error.refusal.faults[0].message}`
-            : error.message,
+          saving: 'refused',
+          why: fault ? `${error.message} ${fault.path} ${fault.message}` : error.message,
         });
       } else throw error;
     } finally {
@@ -87,14 +107,32 @@ export async function openSession(id: string): Promise<PlanSession> {
     }
   }
 
+  /** Another device was first: the edits made here become a plan of their own, and nothing is overwritten. */
+  async function branchOff(plan: Plan): Promise<void> {
+    try {
+      const record = await call<PlanRecord>('/api/plans', {
+        method: 'POST',
+        body: { plan: edit.rename(plan, `${plan.title}, second copy`.slice(0, 120)) },
+      });
+      set({ saving: 'branched', branch: record.id });
+      letGo(id);
+    } catch {
+      set({ saving: 'away' });
+      later(RETRY_AFTER_MS);
+    }
+  }
+
   function go(history: History<Plan>): void {
-    if (history === state.history) return;
+    if (history === state.history || state.saving === 'branched') return;
     set({ history });
-    keep(id, { revision, plan: history.now });
+    // The first edit of a burst is written at once, so that no moment is without a copy; the rest follow shortly.
+    if (writing === undefined) write();
+    clearTimeout(writing);
+    writing = setTimeout(write, WRITE_AFTER_MS);
     later(state.saving === 'away' ? RETRY_AFTER_MS : SAVE_AFTER_MS);
   }
 
-  if (unsaved) later(0);
+  if (continues && left.unsaved) later(0);
   return {
     get: () => state,
     subscribe: (listener) => {
@@ -105,8 +143,11 @@ export async function openSession(id: string): Promise<PlanSession> {
     undo: () => go(undo(state.history)),
     redo: () => go(redo(state.history)),
     flush: () => {
+      if (writing !== undefined) write();
       clearTimeout(timer);
       void save(true);
     },
   };
 }
+
+const same = (a: Plan, b: Plan): boolean => JSON.stringify(a) === JSON.stringify(b);

@@ -3,11 +3,13 @@ import { CONSISTENCIES, type Consistency, type Mix, type Opacity } from '@potter
 import { edit as edits, type MixBrief } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
+import { useMaterials, useMediums } from '@/data/shelf';
 import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
 import { Pick } from '@/ui/pick';
 import { NumberField } from '@/ui/quantity-field';
 import { Body, Small, Strong } from '@/ui/type';
+import { useConsistencyName } from './consistency-name';
 import { WeighTable } from './weigh-table';
 
 interface Props {
@@ -21,11 +23,16 @@ const NONE = 'none';
 /** One mix: its ratio, what that makes of it, and how it is weighed. */
 export function MixDetail({ index, mix, brief }: Props) {
   const { plan, edit } = usePlan();
+  const nameOf = useConsistencyName();
   const set = (change: (m: Mix) => Mix, tag?: string) =>
     edit((p) => edits.setMix(p, index, change), tag && `${tag} ${mix.id}`);
+  const shelf = useMediums();
+  const ownMaterials = useMaterials();
+  const inPlan = plan.mediums ?? [];
   const mediums = [
-    ...(plan.mediums ?? []),
-    ...STOCK_MEDIUMS.filter((s) => !plan.mediums?.some((own) => own.id === s.id)),
+    ...inPlan,
+    ...shelf.map((item) => item.medium).filter((m) => !inPlan.some((own) => own.id === m.id)),
+    ...STOCK_MEDIUMS.filter((m) => !inPlan.some((own) => own.id === m.id)),
   ];
   const paint = plan.paints.find((p) => p.id === mix.paints[0]?.paint);
   const silicone = mix.additives?.find((a) => a.material === 'silicone');
@@ -39,10 +46,15 @@ export function MixDetail({ index, mix, brief }: Props) {
           ...mediums.map((m) => ({ value: m.id, label: m.name })),
         ]}
         onChange={(id) =>
-          set((m) => {
-            const { medium, ...bare } = m;
-            return id === NONE ? bare : { ...bare, medium: { id, parts: medium?.parts ?? 1 } };
-          })
+          edit((p) =>
+            edits.setMedium(
+              p,
+              index,
+              id === NONE ? undefined : id,
+              shelf.map((item) => item.medium),
+              ownMaterials.map((item) => item.material),
+            ),
+          )
         }
       />
       <View className="flex-row gap-3">
@@ -97,11 +109,11 @@ export function MixDetail({ index, mix, brief }: Props) {
       <Choice<Consistency>
         label="How thick it should be"
         value={mix.consistency}
-        options={CONSISTENCIES.map((c) => ({ value: c.step, label: c.step }))}
+        options={CONSISTENCIES.map((c) => ({ value: c.step, label: nameOf(c.step) }))}
         onChange={(consistency) => set((m) => ({ ...m, consistency }))}
       />
       <Body>
-        It comes out <Body className="font-bold">{brief.consistency}</Body>:{' '}
+        It comes out <Body className="font-bold">{nameOf(brief.consistency)}</Body>:{' '}
         {CONSISTENCIES.find((c) => c.step === brief.consistency)?.shows}. One millilitre weighs{' '}
         {trim(brief.densityGPerMl, 2)} g.
         {brief.waterShare > 0.01 ? ` ${trim(brief.waterShare * 100, 0)} % of it is water.` : ''}

@@ -4,13 +4,16 @@ import { Pressable, View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
 import { Chip } from '@/ui/chip';
-import { Figure, Small, Strong } from '@/ui/type';
+import { Small, Strong } from '@/ui/type';
+import { Mass } from '@/ui/units';
+import { useConsistencyName } from './consistency-name';
 import { MediumsToMake } from './mediums-to-make';
 import { MixDetail } from './mix-detail';
 import { ratioWords } from './ratio-words';
 
 export function MixesStation() {
   const { plan, brief } = usePlan();
+  const nameOf = useConsistencyName();
   const [open, setOpen] = useState(plan.mixes[0]?.id);
   return (
     <StationScreen station="mixes">
@@ -36,10 +39,10 @@ export function MixesStation() {
                 <View className="min-w-0 flex-1">
                   <Strong lines={2}>{doc.name}</Strong>
                   <Small>
-                    {ratioWords(doc)}, {mix.consistency}
+                    {ratioWords(doc)}, {nameOf(mix.consistency)}
                   </Small>
                 </View>
-                <Figure figure={trim(mix.g, 1)} unit="g" />
+                <Mass g={mix.g} fine />
               </Pressable>
               {shown ? <MixDetail index={index} mix={doc} brief={mix} /> : null}
             </View>

@@ -1,7 +1,7 @@
 import type { WeighStep } from '@potter/core/mix';
-import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { Body, Figure, Small, Strong } from '@/ui/type';
+import { Mass } from '@/ui/units';
 
 interface Props {
   readonly title: string;
@@ -27,12 +27,8 @@ export function WeighTable({ title, steps, nameOf }: Props) {
           <Body className="flex-1">{nameOf(step.material)}</Body>
           {step.drops === undefined ? (
             <>
-              <Figure className="w-[72px] justify-end" figure={trim(step.g, 1)} unit="g" />
-              <Figure
-                className="w-[88px] justify-end"
-                figure={trim(step.scaleReadsG, 1)}
-                unit="g"
-              />
+              <Mass className="w-[80px] justify-end" g={step.g} fine />
+              <Mass className="w-[88px] justify-end" g={step.scaleReadsG} fine />
             </>
           ) : (
             <Figure

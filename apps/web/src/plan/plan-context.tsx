@@ -10,7 +10,7 @@ import {
 } from 'react';
 import { View } from 'react-native';
 import { Failed, Waiting } from '@/ui/state';
-import { useShelf } from '@/data/paints';
+import { useShelf } from '@/data/shelf';
 import { openSession, type PlanSession, type Saving } from '@/data/plan-session';
 import { plansKey } from '@/data/plans';
 import { studioOf } from './studio';
@@ -22,6 +22,8 @@ interface OpenPlan {
   readonly brief: Brief;
   readonly saving: Saving;
   readonly why?: string;
+  /** Where these edits went on, after another device had changed this plan. */
+  readonly branch?: string;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
   readonly edit: PlanSession['edit'];
@@ -112,6 +114,7 @@ function Provide({
     brief: computed,
     saving: state.saving,
     ...(state.why === undefined ? {} : { why: state.why }),
+    ...(state.branch === undefined ? {} : { branch: state.branch }),
     canUndo: state.history.past.length > 0,
     canRedo: state.history.future.length > 0,
     edit: session.edit,

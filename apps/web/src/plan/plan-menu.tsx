@@ -3,17 +3,19 @@ import { pourFileName, writePour } from '@potter/core/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { saveFile } from '@/data/files';
-import { useDeletePlan } from '@/data/plans';
+import { useCreatePlan, useDeletePlan } from '@/data/plans';
 import { dropped } from '@/plans/dropped';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/text-field';
 import { usePlan } from './plan-context';
+import type { Station } from './stations';
 
 /** What concerns the plan as a whole: its name, its file, its end. */
-export function PlanMenu() {
+export function PlanMenu({ station }: { readonly station: Station['id'] }) {
   const { id, plan, edit } = usePlan();
   const router = useRouter();
   const remove = useDeletePlan();
+  const create = useCreatePlan();
   return (
     <View className="mt-4 gap-3 border-t border-rule pt-4" role="group" aria-label="This plan">
       <TextField
@@ -31,6 +33,15 @@ export function PlanMenu() {
           label="Save as file"
           onPress={() => saveFile(pourFileName(plan.title), writePour(plan))}
         />
+        <Button
+          label="Branch it"
+          onPress={() =>
+            create.mutate(edits.rename(plan, `${plan.title}, variant`.slice(0, 120)), {
+              onSuccess: (made) => router.push(`/plans/${made.id}/${station}`),
+            })
+          }
+        />
+        <Button label="Compare" onPress={() => router.push(`/plans/${id}/compare`)} />
         <Button
           label="Delete plan"
           onPress={() =>

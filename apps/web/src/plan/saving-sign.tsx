@@ -7,8 +7,8 @@ const WORDS: Readonly<Record<Saving, string>> = {
   saved: 'saved',
   saving: 'saving',
   away: 'kept on this device',
-  behind: 'changed elsewhere',
   refused: 'not saved',
+  branched: 'gone on as a copy',
 };
 
 /** A quiet sign of where the work is. */
@@ -20,7 +20,7 @@ export function SavingSign() {
       aria-label={`Plan: ${WORDS[saving]}${why ? `. ${why}` : ''}`}
       className="max-w-[84px] px-1"
     >
-      <Small className={saving === 'refused' || saving === 'behind' ? 'font-bold text-ink' : ''}>
+      <Small className={saving === 'refused' || saving === 'branched' ? 'font-bold text-ink' : ''}>
         {WORDS[saving]}
       </Small>
     </View>

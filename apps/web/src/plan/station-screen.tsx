@@ -46,9 +46,10 @@ function PhoneStation({ station, children, foot }: Props) {
         <Vitals />
       </View>
       <ScrollView role="main" className="flex-1" contentContainerClassName="gap-4 px-4 pb-6 pt-4">
+        <Branched />
         {children}
         <Remarks station={station} />
-        <PlanMenu />
+        <PlanMenu station={station} />
       </ScrollView>
       {foot ? (
         <ScrollView className="max-h-[46%] flex-none border-t border-ink bg-raised">
@@ -98,12 +99,13 @@ function WideStation({ station, children, foot }: Props) {
           </View>
           <UndoRedo />
         </View>
+        <Branched />
         {children}
         {foot}
       </ScrollView>
       <ScrollView className="w-[376px] flex-none bg-pressed" contentContainerClassName="gap-3 p-4">
         <Remarks station={station} all />
-        <PlanMenu />
+        <PlanMenu station={station} />
       </ScrollView>
     </View>
   );
@@ -133,6 +135,22 @@ function Vitals() {
     { figure: String(remarks.length), unit: remarks.length === 1 ? 'remark' : 'remarks' },
   ];
   return <VitalLine vitals={vitals} />;
+}
+
+/** Another device was first: one sentence, and the way to where these edits went on. */
+function Branched() {
+  const { branch } = usePlan();
+  if (branch === undefined) return null;
+  return (
+    <View role="alert" className="border-l-[6px] border-l-ink bg-raised p-3">
+      <Link href={`/plans/${branch}/surface`} replace className="flex min-h-[44px] items-center">
+        <Text className="font-body text-16 text-ink">
+          This plan was changed on another device, so your edits go on as a copy:{' '}
+          <Text className="font-bold underline">open the copy</Text>
+        </Text>
+      </Link>
+    </View>
+  );
 }
 
 /** Remarks settled at this station with their acts; the others as one line that leads there. */

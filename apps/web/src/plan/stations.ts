@@ -1,9 +1,12 @@
+import { pourMoves } from '@potter/core/journal';
 import type { Brief, Plan } from '@potter/core/plan';
 import { show, trim } from '@potter/core/quantity';
 import { shapeOf } from '@potter/core/surface';
+import { TECHNIQUES } from '@potter/core/technique';
+import { dayWords } from '@/ui/day-words';
 
 export interface Station {
-  readonly id: 'surface' | 'colours' | 'mixes' | 'cups';
+  readonly id: 'surface' | 'colours' | 'mixes' | 'cups' | 'moves' | 'pour' | 'finish';
   readonly name: string;
   /** The one figure that tells where this station stands. */
   readonly key: (plan: Plan, brief: Brief) => string;
@@ -42,6 +45,22 @@ export const STATIONS: readonly Station[] = [
         0,
       )} mL`,
     about: ['/cups'],
+  },
+  {
+    id: 'moves',
+    name: 'Moves',
+    key: (plan) => TECHNIQUES[plan.technique.id].name.toLowerCase(),
+    about: ['/moves', '/technique'],
+  },
+  { id: 'pour', name: 'Pour', key: (plan) => `${pourMoves(plan).length} moves`, about: [] },
+  {
+    id: 'finish',
+    name: 'Finish',
+    key: (_, { schedule }) => {
+      const cured = schedule.find((e) => e.act === 'cured');
+      return cured ? `cured from ${dayWords(cured.from)}` : '';
+    },
+    about: ['/dates', '/room'],
   },
 ];
 

@@ -2,10 +2,12 @@ import { newPlan } from '@potter/core/plan';
 import type { Paint } from '@potter/core/paint';
 import { parseSize, type Size } from '@potter/core/quantity';
 import { TECHNIQUES, type TechniqueId } from '@potter/core/technique';
+import { plainSurface } from '@potter/core/surface';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useCreatePlan } from '@/data/plans';
+import { useSettings } from '@/data/settings';
 import { PaintPicker } from '@/shelf/paint-picker';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
@@ -24,7 +26,8 @@ export function NewPlanScreen() {
   const [typed, setTyped] = useState('40 x 50 cm');
   const [paints, setPaints] = useState<readonly Paint[]>([]);
   const [technique, setTechnique] = useState<TechniqueId>('flip-cup');
-  const size = parseSize(typed, 'cm');
+  const { length } = useSettings();
+  const size = parseSize(typed, length);
   const missing = !size.ok
     ? 'Give the surface a size.'
     : paints.length === 0
@@ -71,7 +74,7 @@ export function NewPlanScreen() {
             label="Size"
             shown={typed}
             read={(text) => {
-              const read = parseSize(text, 'cm');
+              const read = parseSize(text, length);
               return read.ok ? { ok: true, value: text } : read;
             }}
             onChange={setTyped}
@@ -110,13 +113,4 @@ export function NewPlanScreen() {
 }
 
 /** A primed surface of this size with thin edges that are painted too; everything else is set at its station. */
-const surfaceOf = (shape: Size): Parameters<typeof newPlan>[0]['surface'] => ({
-  shape,
-  edgeDepthMm: 18,
-  coverEdges: true,
-  rim: { kind: 'open' },
-  absorbency: 'primed',
-  ground: { hex: '#f4f4f1', finish: 'matt' },
-  pieces: 1,
-  use: 'indoor',
-});
+const surfaceOf = (shape: Size) => plainSurface(shape, { edgeDepthMm: 18, coverEdges: true });

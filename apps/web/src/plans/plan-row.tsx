@@ -1,10 +1,10 @@
 import type { PlanSummary } from '@potter/contract';
-import { trim } from '@potter/core/quantity';
 import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { CoresThumbnail } from '@/ui/cores-thumbnail';
 import { dayWords } from '@/ui/day-words';
-import { Body, Figure, Small } from '@/ui/type';
+import { Body, Small } from '@/ui/type';
+import { Mass } from '@/ui/units';
 
 /** A plan in a list, known by the cores of its cups. */
 export function PlanRow({ plan }: { readonly plan: PlanSummary }) {
@@ -28,7 +28,7 @@ export function PlanRow({ plan }: { readonly plan: PlanSummary }) {
           </Small>
           {plan.pour ? <Small>pour {dayWords(plan.pour)}</Small> : null}
         </View>
-        <Figure figure={trim(plan.totalG, 0)} unit="g" />
+        <Mass g={plan.totalG} />
       </Link>
     </View>
   );

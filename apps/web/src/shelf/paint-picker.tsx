@@ -1,7 +1,7 @@
 import type { Paint } from '@potter/core/paint';
 import Check from 'lucide-react-native/icons/check';
 import { Pressable, View } from 'react-native';
-import { useShelf } from '@/data/paints';
+import { usePaints, useShelf } from '@/data/shelf';
 import { Chip } from '@/ui/chip';
 import { Failed, Waiting } from '@/ui/state';
 import { useTokens } from '@/ui/tokens';
@@ -16,6 +16,7 @@ interface Props {
 /** The paints on the shelf, to be taken or left. */
 export function PaintPicker({ chosen, onToggle }: Props) {
   const shelf = useShelf();
+  const paints = usePaints();
   const { ink } = useTokens();
   if (shelf.isError)
     return (
@@ -26,7 +27,7 @@ export function PaintPicker({ chosen, onToggle }: Props) {
       />
     );
   if (!shelf.data) return <Waiting what="Looking at the shelf" />;
-  if (shelf.data.length === 0)
+  if (paints.length === 0)
     return <Body>The shelf is empty. Put your paints on it first, under Shelf.</Body>;
   return (
     <View
@@ -34,7 +35,7 @@ export function PaintPicker({ chosen, onToggle }: Props) {
       aria-label="Paints on the shelf"
       className="wide:flex-row wide:flex-wrap wide:gap-x-4"
     >
-      {shelf.data.map(({ paint }) => {
+      {paints.map(({ paint }) => {
         const taken = chosen.includes(paint.id);
         const { overWhite, overBlack, opacity } = paintChip(paint);
         return (

@@ -1,39 +1,60 @@
-import type { ShelfPaint } from '@potter/contract';
-import { trim } from '@potter/core/quantity';
-import { Link, useRouter } from 'expo-router';
+import { type ShelfItem, type ShelfKind, shelfId } from '@potter/contract';
+import { Link, useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
-import { usePutPaint, useShelf } from '@/data/paints';
+import { Pressable, Text, View } from 'react-native';
+import { usePutOnShelf, useShelf } from '@/data/shelf';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Screen } from '@/ui/screen';
 import { Empty, Failed, Waiting } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Figure, Small, Strong } from '@/ui/type';
+import { Volume } from '@/ui/units';
+import { found, itemWords, KIND_WORDS } from './item-words';
 import { paintChip } from './paint-chip';
 import { takenOff, useTakenOff } from './taken-off';
 
+const KINDS = Object.keys(KIND_WORDS) as ShelfKind[];
+
 export function ShelfScreen() {
   const router = useRouter();
+  const params = useLocalSearchParams<{ kind?: string }>();
+  const kind = KINDS.find((k) => k === params.kind) ?? 'paint';
   const shelf = useShelf();
-  const put = usePutPaint();
+  const put = usePutOnShelf();
   const gone = useTakenOff();
   const [search, setSearch] = useState('');
-  const found = (shelf.data ?? []).filter((entry) => matches(entry, search));
+  const words = KIND_WORDS[kind];
+  const items = (shelf.data ?? []).filter((item) => item.kind === kind);
+  const shown = items.filter((item) => found(item, search));
+  const make = () => router.push(`/shelf/${kind}/new`);
   return (
-    <Screen
-      title="Shelf"
-      acts={<Button primary label="New paint" onPress={() => router.push('/shelf/new')} />}
-    >
+    <Screen title="Shelf" acts={<Button primary label={`New ${words.one}`} onPress={make} />}>
       {gone ? (
         <View role="status" className="mb-3 flex-row items-center gap-3 bg-raised p-3">
-          <Body className="flex-1">{gone.paint.name} is off the shelf.</Body>
+          <Body className="flex-1">{itemWords(gone).name} is off the shelf.</Body>
           <Button
             label="Put it back"
             onPress={() => put.mutate(gone, { onSuccess: () => takenOff.set(undefined) })}
           />
         </View>
       ) : null}
+      <View role="tablist" aria-label="Kinds" className="mb-3 flex-row flex-wrap gap-2">
+        {KINDS.map((k) => (
+          <Pressable
+            key={k}
+            role="tab"
+            aria-selected={k === kind}
+            aria-label={KIND_WORDS[k].many}
+            onPress={() => router.setParams({ kind: k })}
+            className={`min-h-[44px] justify-center border px-3 ${k === kind ? 'border-ink bg-ink' : 'border-outline'}`}
+          >
+            <Text className={`font-bold text-16 ${k === kind ? 'text-surround' : 'text-ink'}`}>
+              {KIND_WORDS[k].many}
+            </Text>
+          </Pressable>
+        ))}
+      </View>
       {shelf.isError ? (
         <Failed
           what="The shelf cannot be read."
@@ -42,13 +63,10 @@ export function ShelfScreen() {
         />
       ) : null}
       {shelf.isPending ? <Waiting what="Looking at the shelf" /> : null}
-      {shelf.data?.length === 0 ? (
-        <Empty
-          says="Your paints stand here: how each covers, how thick it is, what is left of it. Plans take their colours from this shelf."
-          act="Put the first paint on"
-          onAct={() => router.push('/shelf/new')}
-        />
-      ) : (
+      {shelf.data && items.length === 0 ? (
+        <Empty says={words.empty} act={`Put a ${words.one} on`} onAct={make} />
+      ) : null}
+      {items.length > 0 ? (
         <TextField
           label="Search"
           shown={search}
@@ -56,48 +74,41 @@ export function ShelfScreen() {
           onChange={setSearch}
           className="mb-3 wide:max-w-[470px]"
         />
-      )}
+      ) : null}
       <View role="list" className="wide:flex-row wide:flex-wrap wide:gap-x-8">
-        {found.map((entry) => (
-          <ShelfRow key={entry.paint.id} entry={entry} />
+        {shown.map((item) => (
+          <ShelfRow key={shelfId(item)} item={item} />
         ))}
       </View>
-      {shelf.data && shelf.data.length > 0 && found.length === 0 ? (
+      {items.length > 0 && shown.length === 0 ? (
         <Body>Nothing on the shelf goes by “{search}”.</Body>
       ) : null}
     </Screen>
   );
 }
 
-function ShelfRow({ entry }: { readonly entry: ShelfPaint }) {
-  const { paint, maker, stockMl } = entry;
-  const { overWhite, overBlack, opacity } = paintChip(paint);
+function ShelfRow({ item }: { readonly item: ShelfItem }) {
+  const { name, says } = itemWords(item);
+  const chip = item.kind === 'paint' ? paintChip(item.paint) : undefined;
   return (
     <View role="listitem" className="border-b border-rule wide:w-[calc(50%-16px)]">
       <Link
-        href={`/shelf/${paint.id}`}
-        aria-label={paint.name}
+        href={`/shelf/${item.kind}/${shelfId(item)}`}
+        aria-label={name}
         className="flex min-h-[64px] flex-row items-center gap-3 py-2 no-underline active:bg-pressed"
       >
-        <Chip size={44} overWhite={overWhite} overBlack={overBlack} />
+        {chip ? <Chip size={44} overWhite={chip.overWhite} overBlack={chip.overBlack} /> : null}
         <View className="min-w-0 flex-1">
-          <Strong lines={2}>{paint.name}</Strong>
-          <Small lines={1}>
-            {[opacity.class, paint.body, paint.finish, maker].filter(Boolean).join(', ')}
-          </Small>
+          <Strong lines={2}>{name}</Strong>
+          <Small lines={1}>{says}</Small>
         </View>
-        {stockMl === undefined ? null : <Figure figure={trim(stockMl, 0)} unit="mL" />}
+        {'stockMl' in item && item.stockMl !== undefined ? (
+          <Volume className="!text-20 !font-bold !text-ink" ml={item.stockMl} />
+        ) : null}
+        {item.kind === 'vessel' && item.count !== undefined ? (
+          <Figure figure={String(item.count)} />
+        ) : null}
       </Link>
     </View>
   );
-}
-
-function matches({ paint, maker }: ShelfPaint, search: string): boolean {
-  const words = [paint.name, maker ?? '', paint.body, paint.finish, ...(paint.pigments ?? [])]
-    .join(' ')
-    .toLowerCase();
-  return search
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => words.includes(word));
 }

@@ -2,7 +2,8 @@ import type { PotAmount } from '@potter/core/budget';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
-import { Body, Figure, Heading, Small } from '@/ui/type';
+import { Body, Heading } from '@/ui/type';
+import { Mass, Volume } from '@/ui/units';
 
 const USE_WORDS: Readonly<Record<PotAmount['use'], string>> = {
   colour: 'Colours, for the cups',
@@ -31,16 +32,16 @@ export function Amounts() {
           className="flex-row items-baseline justify-between border-b border-rule py-2"
         >
           <Body className="flex-1">{USE_WORDS[use]}</Body>
-          <Small className="w-[72px] text-right">{trim(ml, 0)} mL</Small>
-          <Figure className="w-[88px] justify-end" figure={trim(g, 1)} unit="g" />
+          <Volume className="w-[88px] text-right" ml={ml} />
+          <Mass className="w-[96px] justify-end" g={g} fine />
         </View>
       ))}
       <View className="flex-row items-baseline justify-between py-2">
         <Body className="flex-1 font-bold">
           Everything{plan.surface.pieces > 1 ? `, ${plan.surface.pieces} pieces` : ''}
         </Body>
-        <Small className="w-[72px] text-right">{trim(budget.totalMl, 0)} mL</Small>
-        <Figure className="w-[88px] justify-end" figure={trim(budget.totalG, 1)} unit="g" />
+        <Volume className="w-[88px] text-right" ml={budget.totalMl} />
+        <Mass className="w-[96px] justify-end" g={budget.totalG} fine />
       </View>
       <Body>
         {trim(surface.areaCm2, 0)} cm²

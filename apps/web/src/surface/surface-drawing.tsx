@@ -1,6 +1,6 @@
 import { trim } from '@potter/core/quantity';
 import { shapeOf, type Surface } from '@potter/core/surface';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
 import { useTokens } from '@/ui/tokens';
@@ -9,8 +9,18 @@ const MOST_HEIGHT = 200;
 const RULER = 22;
 const FONT = 'AtkinsonHyperlegibleNext_400Regular';
 
+interface Props {
+  readonly surface: Surface;
+  /** Drawn on top: where moves act. `scale` is px per mm. */
+  readonly marks?: (place: {
+    readonly left: number;
+    readonly top: number;
+    readonly scale: number;
+  }) => ReactNode;
+}
+
 /** The surface in true proportion on its ground, with a ruler in cm along two sides. */
-export function SurfaceDrawing({ surface }: { readonly surface: Surface }) {
+export function SurfaceDrawing({ surface, marks }: Props) {
   const tokens = useTokens();
   const [room, setRoom] = useState(0);
   const shape = shapeOf(surface.shape);
@@ -79,6 +89,7 @@ export function SurfaceDrawing({ surface }: { readonly surface: Surface }) {
             stroke={tokens.ink}
             strokeWidth={1.5 / scale}
           />
+          {marks?.({ left, top: RULER, scale })}
         </Svg>
       ) : (
         <View style={{ height: MOST_HEIGHT }} />

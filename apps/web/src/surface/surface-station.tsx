@@ -1,5 +1,5 @@
 import { edit as edits } from '@potter/core/plan';
-import { parseSize, show, trim } from '@potter/core/quantity';
+import { parseSize } from '@potter/core/quantity';
 import { shapeOf } from '@potter/core/surface';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
@@ -7,14 +7,15 @@ import { StationScreen } from '@/plan/station-screen';
 import { Choice } from '@/ui/choice';
 import { NumberField, QuantityField } from '@/ui/quantity-field';
 import { TextField } from '@/ui/text-field';
+import { useUnits } from '@/ui/units';
 import { Amounts } from './amounts';
 import { GroundField } from './ground-field';
 import { SchoolFields } from './school-fields';
-import { sizeWords } from './size-words';
 import { SurfaceDrawing } from './surface-drawing';
 
 export function SurfaceStation() {
   const { plan, edit } = usePlan();
+  const units = useUnits();
   const { surface } = plan;
   const change = (next: Partial<typeof surface>, tag?: string) =>
     edit((p) => edits.setSurface(p, next), tag);
@@ -25,9 +26,9 @@ export function SurfaceStation() {
         <TextField
           className="flex-1"
           label="Size"
-          shown={sizeWords(surface.shape)}
+          shown={units.sizeWords(surface.shape)}
           read={(text) => {
-            const size = parseSize(text, 'cm');
+            const size = parseSize(text, units.length);
             if (!size.ok) return size;
             const { widthMm, heightMm } = shapeOf(size.value).bounds(size.value);
             const fits = Math.min(widthMm, heightMm) >= 5 && Math.max(widthMm, heightMm) <= 5000;
@@ -106,7 +107,3 @@ export function SurfaceStation() {
     </StationScreen>
   );
 }
-
-/** A length for a drawing: cm where round, else mm. */
-export const lengthWords = (mm: number): string =>
-  mm % 10 === 0 || mm >= 100 ? show(mm, 'cm') : `${trim(mm, 1)} mm`;

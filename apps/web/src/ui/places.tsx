@@ -7,6 +7,8 @@ const PLACES = [
   { href: '/bench', label: 'Bench' },
   { href: '/plans', label: 'Plans' },
   { href: '/shelf', label: 'Shelf' },
+  { href: '/trials', label: 'Trials' },
+  { href: '/journal', label: 'Journal' },
 ] as const;
 
 /** Bar along the bottom of a phone, rail at the left of a wide screen. */

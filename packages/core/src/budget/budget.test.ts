@@ -1,21 +1,13 @@
 import fc from 'fast-check';
 import { measureSurface } from '../surface/measure';
+import { plainSurface } from '../surface/plain';
 import type { Surface } from '../surface/schema';
 import { fromUnit, toUnit } from '../quantity/unit';
 import { normalise, reckon } from './budget';
 import type { Budget } from './schema';
 
-const surface = (widthMm: number, heightMm: number, change: Partial<Surface> = {}): Surface => ({
-  shape: { kind: 'rect', widthMm, heightMm },
-  edgeDepthMm: 0,
-  coverEdges: false,
-  rim: { kind: 'open' },
-  absorbency: 'primed',
-  ground: { hex: '#f4f4f1', finish: 'matt' },
-  pieces: 1,
-  use: 'indoor',
-  ...change,
-});
+const surface = (widthMm: number, heightMm: number, change: Partial<Surface> = {}) =>
+  plainSurface({ kind: 'rect', widthMm, heightMm }, change);
 const budget = (change: Partial<Budget> = {}, colours = 6): Budget => ({
   school: 'generous',
   insurance: 0,

@@ -12,6 +12,8 @@ export type Field =
       readonly min: number;
       readonly max: number;
       readonly unit?: 'mm' | 's' | 'deg';
+      /** What a new one starts from. */
+      readonly usual?: number;
       readonly optional?: boolean;
     }
   | {

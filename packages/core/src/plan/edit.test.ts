@@ -5,6 +5,7 @@ import { checkPlan } from './check';
 import * as edit from './edit';
 import { BRASS, DAMSON, KALE, OAT, plan, QUINCE, SLATE } from './fixture.test-data';
 import type { Plan } from './schema';
+import { type VerbId, VERBS } from '../verb';
 
 const shareOf = (p: Plan, mix: string) =>
   normalise(p.budget.shares).find((s) => s.mix === mix)?.share;
@@ -108,6 +109,83 @@ test('cups come and go with their flips', () => {
   expect(edit.removeCup(one, 0)).toBe(one);
 });
 
+test('a move taken out stays out, an order changed by hand stays, through every rewriting', () => {
+  const start = plan();
+  const at = (p: Plan, id: string) => p.moves.findIndex((m) => m.id === id);
+  const cut = edit.removeMove(start, at(start, 'tilt-2'));
+  const swapped = edit.moveMove(cut, at(cut, 'torch-end'), at(cut, 'tilt-1'));
+  const p = edit.setSurface(edit.setTechniqueSettings(swapped, { angleDeg: 15 }), {
+    shape: { kind: 'rect', widthMm: 300, heightMm: 300 },
+  });
+  expect(at(p, 'tilt-2')).toBe(-1);
+  expect(at(p, 'torch-end')).toBe(at(p, 'tilt-1') - 1);
+  expect(p.moves[at(p, 'tilt-1')]).toMatchObject({ angleDeg: 15, towardDeg: 45 });
+});
+
+test('a move edited by hand is the artist’s own until it is handed back', () => {
+  const start = plan();
+  const i = start.moves.findIndex((m) => m.verb === 'tilt');
+  const own = edit.setMove(start, i, (m) => ({ ...m, s: 55 }));
+  expect(own.moves[i]).toMatchObject({ own: true, s: 55 });
+  expect(edit.releaseMove(own, i).moves[i]).toEqual(start.moves[i]);
+});
+
+test('a move of every verb can be put in, and the plan stays whole', () => {
+  for (const verb of Object.keys(VERBS) as VerbId[]) {
+    const p = edit.addMove(plan(), verb, 1);
+    expect(p.moves[1]?.verb).toBe(verb);
+    expect(checkPlan(p)).toEqual([]);
+    expect(brief(p).run).toHaveLength(p.moves.length);
+  }
+});
+
+test('a move that went with one that is gone goes alone', () => {
+  const start = plan();
+  const tied = edit.setMove(start, 3, (m) => ({ ...m, with: start.moves[2]!.id }));
+  expect(checkPlan(edit.removeMove(tied, 2))).toEqual([]);
+  expect(checkPlan(edit.moveMove(tied, 3, 0))).toEqual([]);
+});
+
+test('a layer set by its fill line holds what the cup holds up to there', () => {
+  const p = edit.fillTo(plan(), 0, 0, 20, 0);
+  expect(brief(p).cups[0]?.layers[0]?.toMm).toBeCloseTo(20, 1);
+  expect(edit.fillTo(plan(), 0, 0, 0, 0).cups[0]?.layers?.[0]?.ml).toBe(0.1);
+});
+
+test('a medium from the shelf comes into the plan with its materials', () => {
+  const material = {
+    id: 'school-glue',
+    name: 'School glue',
+    role: 'binder' as const,
+    densityGPerMl: 1.05,
+    viscosityPaS: 3,
+  };
+  const medium = {
+    id: 'mine',
+    name: 'Mine',
+    basis: 'volume' as const,
+    of: [
+      { material: 'school-glue', parts: 1 },
+      { material: 'water', parts: 1 },
+    ],
+  };
+  const p = edit.setMedium(plan(), 0, 'mine', [medium], [material]);
+  expect(checkPlan(p)).toEqual([]);
+  expect(p.mixes[0]?.medium).toEqual({ id: 'mine', parts: 2 });
+  expect(edit.setMedium(p, 1, 'mine', [medium], [material]).mediums).toHaveLength(1);
+  expect(edit.setMedium(p, 0, undefined, [], []).mixes[0]).not.toHaveProperty('medium');
+});
+
+test('a border of the palette moves between its two neighbours and no further', () => {
+  const start = edit.evenShares(plan());
+  const p = edit.moveBorder(start, 0, 0.1);
+  expect(shareOf(p, 'm-oat')).toBeCloseTo(0.4333, 3);
+  expect(shareOf(p, 'm-slate')).toBeCloseTo(0.2333, 3);
+  expect(shareOf(p, 'm-quince')).toBeCloseTo(0.3333, 3);
+  expect(shareOf(edit.moveBorder(start, 0, 9), 'm-slate')).toBeCloseTo(0, 3);
+  expect(edit.moveBorder(start, 2, 0.1)).toBe(start);
+});
+
 const step = fc.constantFrom<(p: Plan, n: number) => Plan>(
   (p, n) => edit.setShare(p, p.budget.shares[n % p.budget.shares.length]!.mix, (n % 10) / 10),
   (p, n) => edit.addColour(p, [BRASS, DAMSON, KALE][n % 3]!),
@@ -120,6 +198,11 @@ const step = fc.constantFrom<(p: Plan, n: number) => Plan>(
   (p) => edit.addCup(p),
   (p, n) => edit.removeCup(p, n % p.cups.length),
   (p, n) => edit.setTechniqueSettings(p, { restS: n, angleDeg: 2 + (n % 20) }),
+  (p, n) => edit.removeMove(p, n % 12),
+  (p, n) => edit.moveMove(p, n % 9, n % 5),
+  (p, n) => edit.addMove(p, (['rest', 'flip', 'lay', 'coat'] as const)[n % 4]!, n % 6),
+  (p, n) => edit.moveBorder(p, n % 3, ((n % 9) - 4) / 10),
+  (p, n) => edit.fillTo(p, 0, n % 4, n, 10),
 );
 
 test('no run of edits breaks a plan or changes the one it began from', () => {

@@ -2,13 +2,18 @@ import type { Budget, SchoolId } from '../budget/schema';
 import { normalise } from '../budget/budget';
 import { SCHOOLS } from '../budget/school';
 import type { Cup, Layer } from '../cup/schema';
+import type { Material, Medium } from '../material/schema';
 import type { Mix } from '../mix/schema';
 import type { Paint } from '../paint/schema';
 import type { Surface } from '../surface/schema';
+import type { Field } from '../field/kind';
+import { shapeOf } from '../surface/measure';
 import { techniqueOf } from '../technique';
+import { volumeAtMl } from '../vessel/frustum';
+import { type Move, type VerbId, VERBS } from '../verb';
 import { copyOf } from './copy';
 import { mixFor } from './create';
-import { rewriteMoves } from './moves';
+import { rewriteMoves, withEarlier } from './moves';
 import type { Plan, SettingValue } from './schema';
 
 /** Edits a person makes to a plan, each a pure function from plan to plan. Array positions are the document's. */
@@ -16,7 +21,7 @@ import type { Plan, SettingValue } from './schema';
 export const rename = (plan: Plan, title: string): Plan => ({ ...plan, title });
 
 export const setSurface = (plan: Plan, change: Partial<Surface>): Plan =>
-  rewriteMoves({ ...plan, surface: { ...plan.surface, ...change } });
+  rewriteMoves({ ...plan, surface: { ...plan.surface, ...change } }, plan);
 
 export const setBudget = (plan: Plan, change: Partial<Budget>): Plan => ({
   ...plan,
@@ -39,7 +44,10 @@ export function setSchool(plan: Plan, school: SchoolId): Plan {
     ...(mix !== undefined && edge ? [{ use: 'edge' as const, mix, filmMm: 0.5 }] : []),
     ...kept,
   ];
-  return rewriteMoves(setBudget(plan, { school, insurance: SCHOOLS[school].insurance, pots }));
+  return rewriteMoves(
+    setBudget(plan, { school, insurance: SCHOOLS[school].insurance, pots }),
+    plan,
+  );
 }
 
 /** Sets one colour's share of the whole, 0 to 1; the others keep their relation and fill the rest. */
@@ -93,7 +101,7 @@ export function removeColour(plan: Plan, mixId: string): Plan {
   const mixes = plan.mixes.filter((m) => m.id !== mixId);
   if (shares.length === 0 || mixes.length === 0) return plan;
   const used = new Set(mixes.flatMap((m) => m.paints.map((p) => p.paint)));
-  return rewriteMoves({
+  const without: Plan = {
     ...plan,
     paints: plan.paints.filter((p) => used.has(p.id)),
     mixes,
@@ -102,13 +110,42 @@ export function removeColour(plan: Plan, mixId: string): Plan {
       cup.layers ? { ...cup, layers: cup.layers.filter((l) => l.mix !== mixId) } : cup,
     ),
     moves: plan.moves.filter((m) => !('mix' in m && m.mix === mixId)),
-  });
+  };
+  return rewriteMoves(without, { ...plan, moves: without.moves });
 }
 
 export const setMix = (plan: Plan, index: number, change: (mix: Mix) => Mix): Plan => ({
   ...plan,
   mixes: plan.mixes.map((m, i) => (i === index ? change(m) : m)),
 });
+
+/**
+ * Gives a mix another medium, or none. One from the artist's shelf is copied into the plan with the materials it
+ * needs, so that the file stays whole by itself.
+ */
+export function setMedium(
+  plan: Plan,
+  index: number,
+  id: string | undefined,
+  shelf: readonly Medium[],
+  materials: readonly Material[],
+): Plan {
+  const changed = setMix(plan, index, ({ medium, ...m }) =>
+    id === undefined ? m : { ...m, medium: { id, parts: medium?.parts ?? 1 } },
+  );
+  const own = shelf.find((m) => m.id === id);
+  if (!own || plan.mediums?.some((m) => m.id === id)) return changed;
+  const needed = materials.filter(
+    (m) =>
+      own.of.some((i) => 'material' in i && i.material === m.id) &&
+      !plan.materials?.some((have) => have.id === m.id),
+  );
+  return {
+    ...changed,
+    mediums: [...(plan.mediums ?? []), own],
+    ...(needed.length > 0 ? { materials: [...(plan.materials ?? []), ...needed] } : {}),
+  };
+}
 
 export const setCup = (plan: Plan, index: number, change: (cup: Cup) => Cup): Plan => ({
   ...plan,
@@ -135,12 +172,34 @@ export const removeLayer = (plan: Plan, cup: number, layer: number): Plan =>
   setLayers(plan, cup, (layers) => layers.filter((_, i) => i !== layer));
 
 /** Moves a layer to another height in its cup; positions outside the cup change nothing. */
-export function moveLayer(plan: Plan, cup: number, from: number, to: number): Plan {
-  return setLayers(plan, cup, (layers) => {
-    const layer = layers[from];
-    if (!layer || to < 0 || to >= layers.length) return layers;
-    const rest = layers.filter((_, i) => i !== from);
-    return [...rest.slice(0, to), layer, ...rest.slice(to)];
+export const moveLayer = (plan: Plan, cup: number, from: number, to: number): Plan =>
+  setLayers(plan, cup, (layers) => moved(layers, from, to));
+
+/** Sets a layer's amount by where its top stands: mL up to that level, pinned. Levels under the layer below leave it a drop. */
+export function fillTo(
+  plan: Plan,
+  cup: number,
+  layer: number,
+  toMm: number,
+  belowMl: number,
+): Plan {
+  const vessel = plan.cups[cup]?.vessel;
+  if (!vessel) return plan;
+  const ml = Math.max(0.1, Number((volumeAtMl(vessel, toMm) - belowMl).toFixed(1)));
+  return setLayer(plan, cup, layer, ({ parts: _, ...l }) => ({ ...l, ml }));
+}
+
+/** Moves the border between two neighbours of the palette: what one gains the other loses, the rest stay. */
+export function moveBorder(plan: Plan, index: number, by: number): Plan {
+  const shares = normalise(plan.budget.shares);
+  const [left, right] = [shares[index], shares[index + 1]];
+  if (!left || !right) return plan;
+  const shift = Math.min(Math.max(by, -left.share), right.share);
+  return setBudget(plan, {
+    shares: shares.map((s, i) => ({
+      mix: s.mix,
+      share: tidy(i === index ? s.share + shift : i === index + 1 ? s.share - shift : s.share),
+    })),
   });
 }
 
@@ -152,7 +211,7 @@ export function addCup(plan: Plan): Plan {
     `c${plan.cups.length + 1}`,
     plan.cups.map((c) => c.id),
   );
-  return rewriteMoves({ ...plan, cups: [...plan.cups, { ...copyOf(last), id }] });
+  return rewriteMoves({ ...plan, cups: [...plan.cups, { ...copyOf(last), id }] }, plan);
 }
 
 export function removeCup(plan: Plan, index: number): Plan {
@@ -160,18 +219,85 @@ export function removeCup(plan: Plan, index: number): Plan {
   if (!gone || plan.cups.length === 1) return plan;
   const cups = plan.cups.filter((c, i) => i !== index && c.reverseOf !== gone.id);
   if (cups.length === 0) return plan;
-  return rewriteMoves({
-    ...plan,
-    cups,
-    moves: plan.moves.filter((m) => !('cup' in m) || cups.some((c) => c.id === m.cup)),
-  });
+  const moves = plan.moves.filter((m) => !('cup' in m) || cups.some((c) => c.id === m.cup));
+  return rewriteMoves({ ...plan, cups, moves }, { ...plan, moves });
 }
 
+/** Changes the technique's settings; what it wrote is written anew, what the artist did stays. */
 export const setTechniqueSettings = (plan: Plan, settings: Record<string, SettingValue>): Plan =>
-  rewriteMoves({
+  rewriteMoves(
+    {
+      ...plan,
+      technique: { ...plan.technique, settings: { ...plan.technique.settings, ...settings } },
+    },
+    plan,
+  );
+
+/** Changes a move by hand: from now on it is the artist's own. */
+export const setMove = (plan: Plan, index: number, change: (move: Move) => Move): Plan => ({
+  ...plan,
+  moves: plan.moves.map((m, i) => (i === index ? { ...change(m), own: true } : m)),
+});
+
+/** Hands a move back to the technique, which writes it anew; one of the artist's own making goes. */
+export const releaseMove = (plan: Plan, index: number): Plan =>
+  rewriteMoves(plan, {
     ...plan,
-    technique: { ...plan.technique, settings: { ...plan.technique.settings, ...settings } },
+    moves: plan.moves.map((m, i) => (i === index ? { ...m, own: false } : m)),
   });
+
+/** Puts in a move of this verb at a place in the list, with values that work. */
+export function addMove(plan: Plan, verb: VerbId, at: number): Plan {
+  const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
+  const id = freeId(
+    verb,
+    plan.moves.map((m) => m.id),
+  );
+  const values = Object.fromEntries(
+    Object.entries(VERBS[verb].fields).flatMap(
+      ([name, field]: [string, Field]): [string, unknown][] => {
+        if (field.optional) return [];
+        switch (field.kind) {
+          case 'number':
+            return [[name, Math.min(field.max, Math.max(field.min, field.usual ?? field.min))]];
+          case 'choice':
+            return [[name, field.of[0]]];
+          case 'yes-no':
+            return [[name, false]];
+          case 'point':
+            return [[name, [Math.round(widthMm / 2), Math.round(heightMm / 2)]]];
+          case 'mix':
+            return [[name, plan.mixes[0]?.id]];
+          case 'cup':
+            return [[name, plan.cups[0]?.id]];
+        }
+      },
+    ),
+  );
+  const move = { id, verb, ...values, own: true } as unknown as Move;
+  return { ...plan, moves: [...plan.moves.slice(0, at), move, ...plan.moves.slice(at)] };
+}
+
+export const removeMove = (plan: Plan, index: number): Plan => {
+  const moves = plan.moves.filter((_, i) => i !== index);
+  return { ...plan, moves: moves.map((m, i) => withEarlier(m, moves.slice(0, i))) };
+};
+
+/** Moves a move to another place in the list; places outside it change nothing. */
+export function moveMove(plan: Plan, from: number, to: number): Plan {
+  const moves = moved(plan.moves, from, to);
+  return moves === plan.moves
+    ? plan
+    : { ...plan, moves: moves.map((m, i) => withEarlier(m, moves.slice(0, i))) };
+}
+
+/** A list with one entry at another place; the list itself where a place is outside it. */
+function moved<T>(list: T[], from: number, to: number): T[] {
+  const entry = list[from];
+  if (entry === undefined || from === to || to < 0 || to >= list.length) return list;
+  const rest = list.filter((_, i) => i !== from);
+  return [...rest.slice(0, to), entry, ...rest.slice(to)];
+}
 
 function freeId(wanted: string, taken: readonly string[]): string {
   let id = wanted;
@@ -180,3 +306,15 @@ function freeId(wanted: string, taken: readonly string[]): string {
 }
 
 const tidy = (share: number): number => Number(share.toFixed(4));
+
+/** Sets or clears the days of a plan; `undefined` clears. */
+export function setDates(
+  plan: Plan,
+  change: { readonly pour?: string | undefined; readonly due?: string | undefined },
+): Plan {
+  const dates = Object.fromEntries(
+    Object.entries({ ...plan.dates, ...change }).filter(([, date]) => date !== undefined),
+  );
+  const { dates: _, ...rest } = plan;
+  return Object.keys(dates).length === 0 ? rest : { ...rest, dates };
+}

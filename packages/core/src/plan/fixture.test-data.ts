@@ -1,4 +1,5 @@
 import type { Paint } from '../paint/schema';
+import { plainSurface } from '../surface/plain';
 import type { Surface } from '../surface/schema';
 import { newPlan } from './create';
 import type { Plan } from './schema';
@@ -26,16 +27,7 @@ export const KALE = paint('kale', 'Frosted kale', '#7fa79b', { opacity: 'opaque'
 export const RED = paint('red', 'Beetroot red', '#9b1f2b', { opacity: 'opaque' });
 export const GREEN = paint('green', 'Kale green', '#0d5c48', { opacity: 'opaque' });
 
-export const CANVAS: Surface = {
-  shape: { kind: 'rect', widthMm: 500, heightMm: 400 },
-  edgeDepthMm: 0,
-  coverEdges: false,
-  rim: { kind: 'open' },
-  absorbency: 'primed',
-  ground: { hex: '#f4f4f1', finish: 'matt' },
-  pieces: 1,
-  use: 'indoor',
-};
+export const CANVAS = plainSurface({ kind: 'rect', widthMm: 500, heightMm: 400 });
 
 export const plan = (
   paints: readonly Paint[] = [OAT, SLATE, QUINCE],

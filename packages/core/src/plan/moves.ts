@@ -3,15 +3,12 @@ import { techniqueOf } from '../technique';
 import type { Move } from '../verb';
 import type { Plan } from './schema';
 
-/**
- * Writes the technique's moves anew, as after a change of surface, cups or settings. Moves edited by hand stay as
- * they are: in place of the written one of the same id, or, where the technique writes none, after the move they followed.
- */
-export function rewriteMoves(plan: Plan): Plan {
+/** The moves a plan's technique writes for it. */
+function written(plan: Plan): Move[] {
   const technique = techniqueOf(plan.technique.id);
   const shape = shapeOf(plan.surface.shape);
   const base = plan.budget.pots.find((p) => p.use === 'base');
-  const written = technique.moves(
+  return technique.moves(
     {
       cups: plan.cups.map((c) => c.id),
       ...(base?.mix === undefined ? {} : { baseMix: base.mix, baseMm: base.filmMm ?? 1 }),
@@ -20,18 +17,46 @@ export function rewriteMoves(plan: Plan): Plan {
     },
     { ...technique.defaults, ...plan.technique.settings },
   );
-  const own = plan.moves.filter((m) => m.own);
-  const moves = written.map((m) => own.find((o) => o.id === m.id) ?? m);
-  for (const move of own.filter(
-    (o) => !written.some((m) => m.id === o.id) && stillPossible(o, plan),
-  )) {
-    const before = plan.moves[plan.moves.indexOf(move) - 1];
-    const at = before ? moves.findIndex((m) => m.id === before.id) : -1;
-    moves.splice(at + 1, 0, move);
-  }
-  return { ...plan, moves };
+}
+
+/**
+ * Writes the technique's moves anew, as after a change of surface, cups or settings. The list keeps the artist's
+ * hand: moves edited by hand stay as they are, an order changed by hand stays, a move taken out stays out.
+ * @param before the plan as it was, from which the artist's hand is told; absent for a plan just begun
+ */
+export function rewriteMoves(plan: Plan, before?: Plan): Plan {
+  const fresh = written(plan);
+  if (!before) return { ...plan, moves: fresh };
+  const takenOut = new Set(
+    written(before)
+      .map((m) => m.id)
+      .filter((id) => !before.moves.some((m) => m.id === id)),
+  );
+  const moves = before.moves.flatMap((m): Move[] => {
+    const anew = fresh.find((f) => f.id === m.id);
+    if (m.own) return stillPossible(m, plan) ? [m] : anew ? [anew] : [];
+    return anew ? [anew] : [];
+  });
+  fresh.forEach((move, i) => {
+    if (takenOut.has(move.id) || moves.some((m) => m.id === move.id)) return;
+    // After the nearest written move before it that is still there; at the start where there is none.
+    const ahead = fresh
+      .slice(0, i)
+      .reverse()
+      .find((f) => moves.some((m) => m.id === f.id));
+    moves.splice(ahead ? moves.findIndex((m) => m.id === ahead.id) + 1 : 0, 0, move);
+  });
+  return { ...plan, moves: moves.map((m, i) => withEarlier(m, moves.slice(0, i))) };
 }
 
 const stillPossible = (move: Move, plan: Plan): boolean =>
   (!('cup' in move) || plan.cups.some((c) => c.id === move.cup)) &&
-  (!('mix' in move) || plan.mixes.some((m) => m.id === move.mix));
+  (!('mix' in move) || plan.mixes.some((m) => m.id === move.mix)) &&
+  (move.piece ?? 1) <= plan.surface.pieces;
+
+/** A move can only go with one that comes before it. */
+export function withEarlier(move: Move, earlier: readonly Move[]): Move {
+  if (move.with === undefined || earlier.some((m) => m.id === move.with)) return move;
+  const { with: _, ...alone } = move;
+  return alone as Move;
+}

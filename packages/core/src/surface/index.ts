@@ -1,2 +1,3 @@
 export { measureSurface, shapeOf, SHAPES, type SurfaceMeasure } from './measure';
+export { plainSurface } from './plain';
 export type { Shape, Surface } from './schema';

@@ -1,18 +1,8 @@
 import fc from 'fast-check';
 import { measureSurface, shapeOf } from './measure';
-import type { Shape, Surface } from './schema';
+import { plainSurface as surface } from './plain';
+import type { Shape } from './schema';
 
-const surface = (shape: Shape, change: Partial<Surface> = {}): Surface => ({
-  shape,
-  edgeDepthMm: 0,
-  coverEdges: false,
-  rim: { kind: 'open' },
-  absorbency: 'primed',
-  ground: { hex: '#f4f4f1', finish: 'matt' },
-  pieces: 1,
-  use: 'indoor',
-  ...change,
-});
 const rect = (widthMm: number, heightMm: number): Shape => ({ kind: 'rect', widthMm, heightMm });
 
 test('a rectangle of 50 × 40 cm with 18 mm edges', () => {

@@ -8,7 +8,7 @@ export const coat = defineVerb({
   title: 'Top coat',
   fields: {
     product: { kind: 'choice', label: 'Product', of: ['varnish', 'resin'] },
-    filmMm: { kind: 'number', label: 'Film', min: 0.02, max: 10, unit: 'mm' },
+    filmMm: { kind: 'number', label: 'Film', min: 0.02, max: 10, unit: 'mm', usual: 1 },
   },
   usualS: 900,
   each: true,

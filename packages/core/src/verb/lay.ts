@@ -5,7 +5,7 @@ export const lay = defineVerb({
   title: 'Lay base',
   fields: {
     mix: { kind: 'mix', label: 'Mix' },
-    filmMm: { kind: 'number', label: 'Film', min: 0.05, max: 10, unit: 'mm' },
+    filmMm: { kind: 'number', label: 'Film', min: 0.05, max: 10, unit: 'mm', usual: 1 },
   },
   usualS: 120,
   each: true,

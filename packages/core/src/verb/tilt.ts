@@ -5,8 +5,8 @@ export const tilt = defineVerb({
   verb: 'tilt',
   title: 'Tilt',
   fields: {
-    towardDeg: { kind: 'number', label: 'Down toward', min: -360, max: 360, unit: 'deg' },
-    angleDeg: { kind: 'number', label: 'Angle', min: 0, max: 60, unit: 'deg' },
+    towardDeg: { kind: 'number', label: 'Down toward', min: -360, max: 360, unit: 'deg', usual: 0 },
+    angleDeg: { kind: 'number', label: 'Angle', min: 0, max: 60, unit: 'deg', usual: 9 },
   },
   usualS: 14,
   each: true,

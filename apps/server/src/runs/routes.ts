@@ -1,0 +1,24 @@
+import type { Run } from '@potter/core/journal';
+import type { FastifyInstance } from 'fastify';
+import type { Database } from '../db/open';
+import { by } from '../http/contract';
+import { deleteRun, listRuns, putRun } from './store';
+
+type ById = { Params: { id: string } };
+
+export function runRoutes(app: FastifyInstance, db: Database): void {
+  app.get('/api/runs', { schema: { response: { 200: by('RunList') } } }, () => listRuns(db));
+  app.put<ById & { Body: Run }>(
+    '/api/runs/:id',
+    { schema: { body: by('Run'), response: { 200: by('Run') } } },
+    ({ params, body }) => putRun(db, params.id, body),
+  );
+  app.delete<ById>(
+    '/api/runs/:id',
+    { schema: { response: { 200: by('Done') } } },
+    async ({ params }) => {
+      await deleteRun(db, params.id);
+      return { done: true };
+    },
+  );
+}

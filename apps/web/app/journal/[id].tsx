@@ -1,0 +1,1 @@
+export { EntryScreen as default } from '@/journal/entry-screen';

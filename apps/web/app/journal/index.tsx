@@ -1,0 +1,1 @@
+export { JournalScreen as default } from '@/journal/journal-screen';

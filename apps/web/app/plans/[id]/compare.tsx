@@ -1,0 +1,1 @@
+export { CompareScreen as default } from '@/compare/compare-screen';

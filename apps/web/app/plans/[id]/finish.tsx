@@ -1,0 +1,1 @@
+export { FinishStation as default } from '@/finish/finish-station';

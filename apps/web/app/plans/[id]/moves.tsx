@@ -1,0 +1,1 @@
+export { MovesStation as default } from '@/moves/moves-station';

@@ -1,0 +1,1 @@
+export { PourStation as default } from '@/pour/pour-station';

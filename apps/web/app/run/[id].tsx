@@ -1,0 +1,1 @@
+export { RunScreen as default } from '@/run/run-screen';

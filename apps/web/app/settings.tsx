@@ -1,0 +1,1 @@
+export { SettingsScreen as default } from '@/settings/settings-screen';

@@ -1,0 +1,1 @@
+export { ShelfItemScreen as default } from '@/shelf/shelf-item-screen';

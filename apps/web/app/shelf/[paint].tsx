@@ -1,1 +1,0 @@
-export { PaintScreen as default } from '@/shelf/paint-screen';

@@ -1,1 +1,0 @@
-export { NewPaintScreen as default } from '@/shelf/paint-screen';

@@ -1,0 +1,1 @@
+export { TrialsScreen as default } from '@/trials/trials-screen';

@@ -1,0 +1,33 @@
+import { type Vessel, VESSELS, vesselOf } from '@potter/core/vessel';
+import { useVessels } from '@/data/shelf';
+import { Pick } from '@/ui/pick';
+
+/** The cup in use, among the library's and the artist's own. */
+export function VesselPick({
+  vessel,
+  onChange,
+}: {
+  readonly vessel: Vessel;
+  readonly onChange: (vessel: Vessel) => void;
+}) {
+  const own = useVessels();
+  const all: readonly { readonly id: string; readonly vessel: Vessel }[] = [
+    ...VESSELS.map((v) => ({ id: v.id, vessel: vesselOf(v) })),
+    ...own,
+  ];
+  const same = (v: Vessel) =>
+    v.topMm === vessel.topMm && v.bottomMm === vessel.bottomMm && v.heightMm === vessel.heightMm;
+  const chosen = all.find((v) => same(v.vessel));
+  const options = all.map((v) => ({ value: v.id, label: v.vessel.name ?? 'Own cup' }));
+  return (
+    <Pick
+      label="Cup"
+      value={chosen?.id ?? 'this'}
+      options={chosen ? options : [{ value: 'this', label: vessel.name ?? 'Own cup' }, ...options]}
+      onChange={(id) => {
+        const next = all.find((v) => v.id === id);
+        if (next) onChange(next.vessel);
+      }}
+    />
+  );
+}

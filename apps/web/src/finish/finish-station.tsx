@@ -1,0 +1,106 @@
+import { finishMoves } from '@potter/core/journal';
+import { edit as edits } from '@potter/core/plan';
+import { View } from 'react-native';
+import { usePlan } from '@/plan/plan-context';
+import { StationScreen } from '@/plan/station-screen';
+import { DateField } from '@/ui/date-field';
+import { NumberField } from '@/ui/quantity-field';
+import { Body, Heading, Small, Strong } from '@/ui/type';
+import { Mass } from '@/ui/units';
+import { dayWords } from '@/ui/day-words';
+import { ACT_WORDS } from './act-words';
+import { RackBar } from './rack-bar';
+
+/** What comes after the pour: the days of drying, and the moves that finish the piece. */
+export function FinishStation() {
+  const { plan, brief, edit } = usePlan();
+  const finishing = finishMoves(plan);
+  const room = plan.room ?? { tempC: 20, rh: 50 };
+  return (
+    <StationScreen station="finish">
+      <View className="flex-row gap-3">
+        <DateField
+          className="flex-1"
+          label="Pour on"
+          value={plan.dates?.pour}
+          onChange={(pour) => edit((p) => edits.setDates(p, { pour }), 'pour')}
+        />
+        <DateField
+          className="flex-1"
+          label="Promised for"
+          value={plan.dates?.due}
+          onChange={(due) => edit((p) => edits.setDates(p, { due }), 'due')}
+        />
+      </View>
+      <View className="flex-row gap-3">
+        <NumberField
+          className="flex-1"
+          label="Room, °C"
+          value={room.tempC}
+          min={-10}
+          max={50}
+          decimals={0}
+          onChange={(tempC) => edit((p) => ({ ...p, room: { ...room, tempC } }), 'temp')}
+        />
+        <NumberField
+          className="flex-1"
+          label="Damp, %"
+          value={room.rh}
+          min={0}
+          max={100}
+          decimals={0}
+          onChange={(rh) => edit((p) => ({ ...p, room: { ...room, rh } }), 'rh')}
+        />
+      </View>
+      <Heading>The days after</Heading>
+      <RackBar schedule={brief.schedule} />
+      <View role="list">
+        {brief.schedule
+          .filter((e) => e.act !== 'pour')
+          .map((entry) => (
+            <View
+              role="listitem"
+              key={entry.act}
+              className="min-h-[52px] flex-row items-center gap-3 border-b border-rule py-2"
+            >
+              <View className="min-w-0 flex-1">
+                <Strong>{ACT_WORDS[entry.act]}</Strong>
+                <Small>{entry.why}</Small>
+              </View>
+              <View className="items-end">
+                <Body>
+                  {dayWords(entry.from)}, {entry.from.slice(11)}
+                </Body>
+                {entry.to !== entry.from ? <Small>at the latest {dayWords(entry.to)}</Small> : null}
+              </View>
+            </View>
+          ))}
+      </View>
+      <Heading>Finishing moves</Heading>
+      {finishing.length === 0 ? <Body>None. Add a drying and a top coat at Moves.</Body> : null}
+      <View role="list">
+        {finishing.map((move) => {
+          const step = brief.run.find((s) => s.move === move.id);
+          return (
+            <View
+              role="listitem"
+              key={move.id}
+              className="min-h-[52px] flex-row items-center gap-3 border-b border-rule py-2"
+            >
+              <View className="min-w-0 flex-1">
+                <Strong>{step?.title}</Strong>
+                <Small>{step?.says}</Small>
+              </View>
+              {step?.takes.map((take, i) => (
+                <Mass key={i} g={take.g} />
+              ))}
+            </View>
+          );
+        })}
+      </View>
+      <Small>
+        Times are estimates from film, room and practice; the product’s own sheet decides.
+      </Small>
+    </StationScreen>
+  );
+}

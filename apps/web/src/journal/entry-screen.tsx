@@ -1,0 +1,75 @@
+import { dryingOf } from '@potter/core/journal';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { deleteRun, putRun, useRuns } from '@/data/runs';
+import { ACT_WORDS } from '@/finish/act-words';
+import { Moves } from '@/run/moves-done';
+import { sheetOf } from '@/run/use-timers';
+import { Button } from '@/ui/button';
+import { dayWords } from '@/ui/day-words';
+import { localTime } from '@/ui/local-time';
+import { Screen } from '@/ui/screen';
+import { Empty, Waiting } from '@/ui/state';
+import { TextField } from '@/ui/text-field';
+import { Body, Heading } from '@/ui/type';
+import { struckOut } from './struck-out';
+
+/** One pour: what was done and noted, and where the piece stands now. */
+export function EntryScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const router = useRouter();
+  const { runs, loaded } = useRuns();
+  const run = runs.find((r) => r.id === id);
+  if (!run)
+    return (
+      <Screen title="Journal">
+        {loaded ? (
+          <Empty
+            says="This pour is not in the journal any more."
+            act="To the journal"
+            onAct={() => router.replace('/journal')}
+          />
+        ) : (
+          <Waiting what="Opening the journal" />
+        )}
+      </Screen>
+    );
+  const ended = localTime(run.endedAt ?? run.startedAt);
+  const drying = dryingOf(run, ended, localTime(Date.now()));
+  return (
+    <Screen
+      title={run.plan.title}
+      acts={<Button label="Back" onPress={() => router.replace('/journal')} />}
+    >
+      <View className="gap-4 wide:max-w-[720px]">
+        <Body>
+          Poured on {dayWords(localTime(run.startedAt))} at {localTime(run.startedAt).slice(11)}.
+          Now: {drying.now ? ACT_WORDS[drying.now].toLowerCase() : 'still wet, keep covered'}.
+          {drying.next
+            ? ` ${ACT_WORDS[drying.next.act]} from ${dayWords(drying.next.from)}, at the latest ${dayWords(drying.next.to)}.`
+            : ''}
+        </Body>
+        <TextField
+          label="What would you do differently next time?"
+          lines={4}
+          shown={run.note ?? ''}
+          read={(text) => ({ ok: true, value: text.slice(0, 4000) })}
+          onChange={(note) => putRun({ ...run, note })}
+        />
+        <Heading>What was done</Heading>
+        <Moves run={run} sheet={sheetOf(run)} />
+        <View className="flex-row flex-wrap gap-2">
+          <Button label="To its plan" onPress={() => router.push(`/plans/${run.planId}/surface`)} />
+          <Button
+            label="Strike it out"
+            onPress={() => {
+              struckOut.set(run);
+              void deleteRun(run);
+              router.replace('/journal');
+            }}
+          />
+        </View>
+      </View>
+    </Screen>
+  );
+}

@@ -1,0 +1,120 @@
+import { edit as edits } from '@potter/core/plan';
+import { CARE, type Move, VERBS } from '@potter/core/verb';
+import ArrowDown from 'lucide-react-native/icons/arrow-down';
+import ArrowUp from 'lucide-react-native/icons/arrow-up';
+import Trash from 'lucide-react-native/icons/trash';
+import { View } from 'react-native';
+import { usePlan } from '@/plan/plan-context';
+import { Act, IconButton } from '@/ui/button';
+import { FieldInput } from '@/ui/field-input';
+import { NumberField } from '@/ui/quantity-field';
+import { TextField } from '@/ui/text-field';
+import { Small, Strong } from '@/ui/type';
+
+interface Props {
+  readonly index: number;
+  readonly move: Move;
+  readonly onMoved: (index: number | undefined) => void;
+}
+
+/** The chosen move: its values, its place in the list. */
+export function MovePanel({ index, move, onMoved }: Props) {
+  const { plan, edit } = usePlan();
+  const verb = VERBS[move.verb];
+  const set = (change: Partial<Move>, tag?: string) =>
+    edit(
+      (p) => edits.setMove(p, index, (m) => ({ ...m, ...change }) as Move),
+      tag && `move ${index} ${tag}`,
+    );
+  const shift = (to: number) => {
+    edit((p) => edits.moveMove(p, index, to));
+    onMoved(to);
+  };
+  return (
+    <View
+      className="gap-3 border-l-4 border-l-ink bg-raised p-3"
+      role="group"
+      aria-label={`Move ${index + 1}, ${verb.title}`}
+    >
+      <View className="flex-row items-center">
+        <Strong className="flex-1">
+          {index + 1} {verb.title}
+        </Strong>
+        <IconButton
+          icon={ArrowUp}
+          label="Earlier"
+          disabled={index === 0}
+          onPress={() => shift(index - 1)}
+        />
+        <IconButton
+          icon={ArrowDown}
+          label="Later"
+          disabled={index === plan.moves.length - 1}
+          onPress={() => shift(index + 1)}
+        />
+        <IconButton
+          icon={Trash}
+          label="Take the move out"
+          onPress={() => {
+            edit((p) => edits.removeMove(p, index));
+            onMoved(undefined);
+          }}
+        />
+      </View>
+      <View className="flex-row flex-wrap items-end gap-3">
+        {Object.entries(verb.fields).map(([name, field]) => (
+          <FieldInput
+            key={name}
+            field={field}
+            value={(move as unknown as Record<string, unknown>)[name]}
+            mixes={plan.mixes}
+            cups={plan.cups}
+            onChange={(value, tag) => set({ [name]: value } as Partial<Move>, tag)}
+          />
+        ))}
+        {move.verb === 'dry' ? null : (
+          <NumberField
+            className="min-w-[120px] flex-1"
+            label="Takes"
+            value={move.s ?? verb.usualS}
+            min={0}
+            max={86400}
+            decimals={0}
+            suffix=" s"
+            onChange={(s) => set({ s }, 'seconds')}
+          />
+        )}
+      </View>
+      <TextField
+        label="Note"
+        shown={move.note ?? ''}
+        read={(text) => ({ ok: true, value: text.slice(0, 1000) })}
+        onChange={(note) =>
+          edit(
+            (p) =>
+              edits.setMove(
+                p,
+                index,
+                ({ note: _, ...m }) => (note === '' ? m : { ...m, note }) as Move,
+              ),
+            `move ${index} note`,
+          )
+        }
+      />
+      {verb.care.map((code) => (
+        <Small key={code} className="text-ink">
+          {CARE[code]}
+        </Small>
+      ))}
+      {move.own ? (
+        <Act
+          label="Let the technique write it again"
+          onPress={() => {
+            edit((p) => edits.releaseMove(p, index));
+            onMoved(undefined);
+          }}
+        />
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,108 @@
+import { beginRun, pourMoves } from '@potter/core/journal';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { device } from '@/data/device';
+import { putRun, useRuns } from '@/data/runs';
+import { newId } from '@/data/new-id';
+import { usePlan } from '@/plan/plan-context';
+import { StationScreen } from '@/plan/station-screen';
+import { allowChime } from '@/run/chime';
+import { Button } from '@/ui/button';
+import { clock, localTime } from '@/ui/local-time';
+import { dayWords } from '@/ui/day-words';
+import { Tick } from '@/ui/tick';
+import { Body, Heading, Small } from '@/ui/type';
+import { readyCheck } from './ready';
+
+/** The ready check, then the pour. Ticks stay on this device until the pour begins. */
+export function PourStation() {
+  const { id, plan, brief } = usePlan();
+  const router = useRouter();
+  const { runs } = useRuns();
+  const key = `ready.${id}`;
+  const [ticked, setTicked] = useState<readonly string[]>(() => device.get<string[]>(key) ?? []);
+  const items = readyCheck(plan, brief);
+  const left = items.filter((i) => !ticked.includes(i.id)).length;
+  const mine = runs.filter((r) => r.planId === id);
+  const open = mine.find((r) => r.endedAt === undefined);
+  const toggle = (item: string) => {
+    const next = ticked.includes(item) ? ticked.filter((t) => t !== item) : [...ticked, item];
+    setTicked(next);
+    device.set(key, next);
+  };
+  const begin = () => {
+    allowChime();
+    const run = beginRun(newId(), id, plan, Date.now());
+    putRun(run);
+    device.remove(key);
+    router.push(`/run/${run.id}`);
+  };
+  const lasts = brief.run[pourMoves(plan).length - 1]?.endS ?? 0;
+  return (
+    <StationScreen
+      station="pour"
+      foot={
+        <View className="gap-2 p-3">
+          {open ? (
+            <Button
+              primary
+              className="min-h-[64px]"
+              label="Go on with the pour"
+              onPress={() => router.push(`/run/${open.id}`)}
+            />
+          ) : (
+            <Button
+              primary
+              className="min-h-[64px]"
+              label={left === 0 ? 'Begin the pour' : `Begin with ${left} unticked`}
+              disabled={pourMoves(plan).length === 0}
+              onPress={begin}
+            />
+          )}
+        </View>
+      }
+    >
+      <Heading>Ready?</Heading>
+      <Body>
+        {pourMoves(plan).length} moves, about {clock(lasts)}. Once begun, the pour goes on even if
+        this page is closed.
+      </Body>
+      <View role="group" aria-label="Ready check">
+        {items.map((item) => {
+          const done = ticked.includes(item.id);
+          return (
+            <Pressable
+              key={item.id}
+              role="checkbox"
+              aria-checked={done}
+              aria-label={item.says}
+              onPress={() => toggle(item.id)}
+              className="min-h-[64px] flex-row items-center gap-3 border-b border-rule py-2 active:bg-pressed"
+            >
+              <Tick done={done} />
+              <Body className={`flex-1 ${done ? 'text-quiet' : ''}`}>{item.says}</Body>
+            </Pressable>
+          );
+        })}
+      </View>
+      {mine.filter((r) => r.endedAt !== undefined).length > 0 ? (
+        <View>
+          <Heading>Poured before</Heading>
+          {mine
+            .filter((r) => r.endedAt !== undefined)
+            .map((r) => (
+              <View
+                key={r.id}
+                className="min-h-[44px] flex-row items-center justify-between border-b border-rule"
+              >
+                <Body>{dayWords(localTime(r.startedAt))}</Body>
+                <Small>{clock(((r.endedAt ?? r.startedAt) - r.startedAt) / 1000)}</Small>
+                <Button label="Look at it" onPress={() => router.push(`/journal/${r.id}`)} />
+              </View>
+            ))}
+        </View>
+      ) : null}
+    </StationScreen>
+  );
+}

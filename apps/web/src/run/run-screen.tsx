@@ -1,0 +1,229 @@
+import { advance, goBack, noteOn, type Run, silence, timersOf } from '@potter/core/journal';
+import { CARE } from '@potter/core/verb';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import ArrowLeft from 'lucide-react-native/icons/arrow-left';
+import { useEffect, useState } from 'react';
+import { Pressable, ScrollView, Text, View } from 'react-native';
+import { putRun, useRuns } from '@/data/runs';
+import { Button, IconButton } from '@/ui/button';
+import { CareMark } from '@/ui/care-mark';
+import { clock } from '@/ui/local-time';
+import { Empty, Failed, Waiting } from '@/ui/state';
+import { TextField } from '@/ui/text-field';
+import { Body, Small, Strong, Title } from '@/ui/type';
+import { Mass } from '@/ui/units';
+import { useNow } from '@/ui/use-now';
+import { allowChime } from './chime';
+import { Moves } from './moves-done';
+import { useSteadyPress } from './steady-press';
+import { sheetOf } from './use-timers';
+import { useWakeLock } from './wake-lock';
+
+export function RunScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const router = useRouter();
+  const { runs, loaded, fault } = useRuns();
+  const run = runs.find((r) => r.id === id);
+  if (run) return run.endedAt === undefined ? <Running run={run} /> : <RunOver run={run} />;
+  return (
+    <View role="main" className="flex-1 bg-surround p-4">
+      <Title>Run</Title>
+      {fault ? <Failed what="The run cannot be read." why={fault} /> : null}
+      {loaded ? (
+        <Empty
+          says="This run is not in the journal."
+          act="To the journal"
+          onAct={() => router.replace('/journal')}
+        />
+      ) : (
+        <Waiting what="Opening the run" />
+      )}
+    </View>
+  );
+}
+
+/** One move a screen. The lower half goes on; going back is one press; the lowest strip stays free for the phone's own gestures. */
+function Running({ run }: { readonly run: Run }) {
+  const router = useRouter();
+  const now = useNow(250);
+  const [noting, setNoting] = useState(false);
+  const sheet = sheetOf(run);
+  const step = sheet[run.at];
+  const next = sheet[run.at + 1];
+  useWakeLock(true);
+
+  const goOn = useSteadyPress(() => {
+    allowChime();
+    putRun(advance(run, Date.now()));
+  });
+  const back = () => putRun(goBack(run));
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const busy = document.activeElement && document.activeElement !== document.body;
+      if (![' ', 'Enter', 'PageDown'].includes(event.key) || event.repeat || busy) return;
+      event.preventDefault();
+      goOn();
+    };
+    addEventListener('keydown', onKey);
+    return () => removeEventListener('keydown', onKey);
+  });
+
+  if (!step) return null;
+  const startedAt = run.moves[run.at]?.startedAt ?? run.startedAt;
+  const seconds = step.endS - step.startS;
+  const elapsed = (now - startedAt) / 1000;
+  const others = timersOf(run, sheet).filter((t) => t.at !== run.at);
+  const last = run.at + 1 >= run.moves.length;
+  return (
+    <View role="main" className="flex-1 bg-surround pb-[34px]">
+      <View className="h-[64px] flex-row items-center gap-1 pl-1 pr-3">
+        <IconButton
+          icon={ArrowLeft}
+          label="Leave the run, it goes on"
+          onPress={() => router.replace(`/plans/${run.planId}/pour`)}
+        />
+        <Small className="flex-1 !text-16" lines={1}>
+          {run.plan.title}
+        </Small>
+        <Strong>
+          {run.at + 1} of {run.moves.length}
+        </Strong>
+      </View>
+      <ScrollView className="flex-1" contentContainerClassName="gap-3 px-4 pb-3">
+        <View className="flex-row items-center gap-3">
+          {step.care.length > 0 ? <CareMark size={34} /> : null}
+          <Title className="!text-34 !leading-[38px]">{step.title}</Title>
+        </View>
+        <Text className="font-body text-24 leading-[32px] text-ink">{step.says}</Text>
+        {step.times > 1 ? <Strong>{step.times} pieces, one after another.</Strong> : null}
+        {step.takes.map((take, i) => (
+          <Mass key={i} g={take.g} size="text-24" />
+        ))}
+        {step.care.map((code) => (
+          <Body key={code}>{CARE[code]}</Body>
+        ))}
+        {seconds > 0 ? <StepTimer elapsed={elapsed} seconds={seconds} /> : null}
+        {others.map((timer) => (
+          <View key={timer.at} className="flex-row items-center gap-3 border-t border-rule pt-2">
+            <Text
+              className="font-display text-24 text-ink"
+              style={{ fontVariant: ['tabular-nums'] }}
+            >
+              {clock((timer.dueAt - now) / 1000)}
+            </Text>
+            <Body className="flex-1">{timer.title}</Body>
+            {timer.dueAt <= now ? (
+              <Button label="Seen" onPress={() => putRun(silence(run, timer.at))} />
+            ) : null}
+          </View>
+        ))}
+        {noting ? (
+          <TextField
+            label="Note on this move"
+            lines={2}
+            shown={run.moves[run.at]?.note ?? ''}
+            read={(text) => ({ ok: true, value: text.slice(0, 2000) })}
+            onChange={(note) => putRun(noteOn(run, run.at, note))}
+          />
+        ) : null}
+      </ScrollView>
+      <View className="flex-row border-t border-ink">
+        <BigButton label="Back" onPress={back} disabled={run.at === 0} />
+        <BigButton label={noting ? 'Done' : 'Note'} onPress={() => setNoting(!noting)} />
+        <BigButton label="Skip" onPress={() => putRun(advance(run, Date.now(), true))} />
+      </View>
+      <Pressable
+        role="button"
+        aria-label={last ? 'Finish the pour' : `Next: ${next?.title ?? ''}`}
+        onPress={goOn}
+        className="h-[42%] items-center justify-center gap-2 bg-rail px-4"
+      >
+        <Text className="text-center font-display text-34 leading-[38px] text-railink">
+          {last ? 'Finish' : 'Next'}
+        </Text>
+        {next ? (
+          <Text numberOfLines={2} className="text-center font-body text-16 text-railink">
+            {next.title}: {next.says}
+          </Text>
+        ) : (
+          <Text className="font-body text-16 text-railink">This was the last move.</Text>
+        )}
+      </Pressable>
+    </View>
+  );
+}
+
+function BigButton({
+  label,
+  onPress,
+  disabled = false,
+}: {
+  readonly label: string;
+  readonly onPress: () => void;
+  readonly disabled?: boolean;
+}) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={label}
+      aria-disabled={disabled}
+      disabled={disabled}
+      onPress={onPress}
+      className={`h-[64px] flex-1 items-center justify-center active:bg-pressed ${disabled ? 'opacity-40' : ''}`}
+    >
+      <Text className="font-bold text-20 text-ink">{label}</Text>
+    </Pressable>
+  );
+}
+
+/** Time left, large, with a bar that fills; over time it counts on. */
+function StepTimer({ elapsed, seconds }: { readonly elapsed: number; readonly seconds: number }) {
+  return (
+    <View
+      role="timer"
+      aria-label={`${clock(seconds - elapsed)} left of ${clock(seconds)}`}
+      className="gap-1"
+    >
+      <Text
+        className="font-display text-[64px] leading-[68px] text-ink"
+        style={{ fontVariant: ['tabular-nums'] }}
+      >
+        {clock(seconds - elapsed)}
+      </Text>
+      <View className="h-[8px] border border-ink">
+        <View
+          className="h-full bg-ink"
+          style={{ width: `${Math.min(100, (elapsed / seconds) * 100)}%` }}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** After the last move: what to do with the wet piece, and a note while it is fresh in mind. */
+function RunOver({ run }: { readonly run: Run }) {
+  const router = useRouter();
+  const minutes = Math.round(((run.endedAt ?? run.startedAt) - run.startedAt) / 60_000);
+  return (
+    <View role="main" className="flex-1 bg-surround">
+      <ScrollView contentContainerClassName="gap-4 p-4">
+        <Title className="!text-34 !leading-[38px]">Poured</Title>
+        <Body>
+          {run.plan.title}, in {minutes} min. Leave it level and covered; it is on the rack now.
+        </Body>
+        <TextField
+          label="What would you do differently next time?"
+          lines={4}
+          shown={run.note ?? ''}
+          read={(text) => ({ ok: true, value: text.slice(0, 4000) })}
+          onChange={(note) => putRun({ ...run, note })}
+        />
+        <Moves run={run} sheet={sheetOf(run)} />
+        <View className="flex-row flex-wrap gap-2">
+          <Button primary label="To the bench" onPress={() => router.replace('/bench')} />
+          <Button label="Back to the last move" onPress={() => putRun(goBack(run))} />
+        </View>
+      </ScrollView>
+    </View>
+  );
+}

@@ -1,0 +1,30 @@
+import { type Run, runSheet, type Timer, timersOf } from '@potter/core/journal';
+import type { RunStep } from '@potter/core/verb';
+import { useRuns } from '@/data/runs';
+
+export interface RunningTimer extends Timer {
+  readonly run: Run;
+}
+
+const sheets = new WeakMap<Run['plan'], readonly RunStep[]>();
+
+/** A run's sheet; a run keeps one plan from beginning to end, so it is worked out once. */
+export function sheetOf(run: Run): readonly RunStep[] {
+  const known = sheets.get(run.plan);
+  if (known) return known;
+  const sheet = runSheet(run.plan);
+  sheets.set(run.plan, sheet);
+  return sheet;
+}
+
+/** Older finished runs have no timer anybody still waits for. */
+const FORGOTTEN_AFTER_MS = 24 * 3_600_000;
+
+/** Every timer of every run, the next due first. */
+export function useTimers(now: number): RunningTimer[] {
+  const { runs } = useRuns();
+  return runs
+    .filter((run) => now - (run.endedAt ?? now) < FORGOTTEN_AFTER_MS)
+    .flatMap((run) => timersOf(run, sheetOf(run)).map((timer) => ({ ...timer, run })))
+    .sort((a, b) => a.dueAt - b.dueAt);
+}

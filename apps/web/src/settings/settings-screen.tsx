@@ -1,0 +1,127 @@
+import type { Settings } from '@potter/contract';
+import { CONSISTENCIES } from '@potter/core/mix';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { useChangeSettings, useSettings } from '@/data/settings';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/choice';
+import { Screen } from '@/ui/screen';
+import { Failed } from '@/ui/state';
+import { TextField } from '@/ui/text-field';
+import { Body, Heading } from '@/ui/type';
+
+const ON_OFF = [
+  { value: 'on', label: 'On' },
+  { value: 'off', label: 'Off' },
+] as const;
+
+/** How the studio likes to see and hear things. Every change holds at once. */
+export function SettingsScreen() {
+  const router = useRouter();
+  const settings = useSettings();
+  const change = useChangeSettings();
+  const set = (part: Partial<Settings>) => change.mutate({ ...settings, ...part });
+  return (
+    <Screen
+      title="Settings"
+      acts={<Button label="Back" onPress={() => router.replace('/bench')} />}
+    >
+      <View className="gap-5 wide:max-w-[720px]">
+        {change.isError ? (
+          <Failed what="The setting was not kept." why={change.error.message} />
+        ) : null}
+        <Heading>Units</Heading>
+        <Choice
+          label="Mass"
+          value={settings.mass}
+          options={[
+            { value: 'g', label: 'grams' },
+            { value: 'oz', label: 'ounces' },
+          ]}
+          onChange={(mass) => set({ mass })}
+        />
+        <Choice
+          label="Volume"
+          value={settings.volume}
+          options={[
+            { value: 'ml', label: 'mL' },
+            { value: 'us-floz', label: 'US fl oz' },
+            { value: 'imp-floz', label: 'imperial fl oz' },
+          ]}
+          onChange={(volume) => set({ volume })}
+        />
+        <Choice
+          label="Length of a surface"
+          value={settings.length}
+          options={[
+            { value: 'cm', label: 'cm' },
+            { value: 'mm', label: 'mm' },
+            { value: 'in', label: 'inches' },
+          ]}
+          onChange={(length) => set({ length })}
+        />
+        <Choice
+          label="Temperature"
+          value={settings.temperature}
+          options={[
+            { value: 'c', label: '°C' },
+            { value: 'f', label: '°F' },
+          ]}
+          onChange={(temperature) => set({ temperature })}
+        />
+        <Body>
+          Films and fill lines are in mm: that is what a ruler beside a cup reads. Any field takes
+          any unit you type.
+        </Body>
+        <Heading>Look</Heading>
+        <Choice
+          label="Theme"
+          value={settings.theme}
+          options={[
+            { value: 'system', label: 'as the system' },
+            { value: 'light', label: 'light' },
+            { value: 'dark', label: 'dark' },
+          ]}
+          onChange={(theme) => set({ theme })}
+        />
+        <Choice
+          label="Mat round colours"
+          value={settings.mat}
+          options={[
+            { value: 'white', label: 'white' },
+            { value: 'grey', label: 'mid grey' },
+            { value: 'black', label: 'black' },
+          ]}
+          onChange={(mat) => set({ mat })}
+        />
+        <Heading>At the table</Heading>
+        <Choice
+          label="Chime when a timer is over"
+          value={settings.chimes ? 'on' : 'off'}
+          options={ON_OFF}
+          onChange={(v) => set({ chimes: v === 'on' })}
+        />
+        <Choice
+          label="Single-key shortcuts on a keyboard"
+          value={settings.shortcuts ? 'on' : 'off'}
+          options={ON_OFF}
+          onChange={(v) => set({ shortcuts: v === 'on' })}
+        />
+        <Heading>Your words for thickness</Heading>
+        {CONSISTENCIES.map(({ step, shows }) => (
+          <TextField
+            key={step}
+            label={`${step}: ${shows}`}
+            shown={settings.consistencyNames[step] ?? ''}
+            hint={`empty: “${step}”`}
+            read={(text) => ({ ok: true, value: text.trim().slice(0, 24) })}
+            onChange={(name) => {
+              const { [step]: _, ...others } = settings.consistencyNames;
+              set({ consistencyNames: name === '' ? others : { ...others, [step]: name } });
+            }}
+          />
+        ))}
+      </View>
+    </Screen>
+  );
+}

@@ -1,0 +1,59 @@
+import { figure, toUnit, trim } from '@potter/core/quantity';
+import type { Shape } from '@potter/core/surface';
+import { useSettings } from '@/data/settings';
+import { Figure, Small } from './type';
+
+/** Amounts in the units the studio likes. Films and fill lines are always in mm: that is what a ruler by a cup reads. */
+export function useUnits() {
+  const { mass, volume, length, temperature } = useSettings();
+  return {
+    mass,
+    volume,
+    length,
+    temperature,
+    sizeWords: (shape: Shape) => sizeWords(shape, length),
+    temp: (c: number) =>
+      temperature === 'c' ? `${trim(c, 0)} °C` : `${trim((c * 9) / 5 + 32, 0)} °F`,
+  };
+}
+
+/** A mass, its figure large. `fine` shows tenths of a gram, for a scale that reads them. */
+export function Mass({
+  g,
+  fine = false,
+  ...rest
+}: {
+  readonly g: number;
+  readonly fine?: boolean;
+  readonly className?: string;
+  readonly size?: string;
+}) {
+  const { mass } = useUnits();
+  const shown = mass === 'g' && fine ? { figure: trim(g, 1), unit: 'g' } : figure(g, mass);
+  return <Figure {...rest} figure={shown.figure} unit={shown.unit} />;
+}
+
+/** A volume, small, beside its mass. */
+export function Volume({
+  ml,
+  className = '',
+}: {
+  readonly ml: number;
+  readonly className?: string;
+}) {
+  const { volume } = useUnits();
+  const shown = figure(ml, volume);
+  return (
+    <Small className={className}>
+      {shown.figure} {shown.unit}
+    </Small>
+  );
+}
+
+/** A surface's size as it is typed: "50 x 40 cm", "12 in round". */
+export function sizeWords(shape: Shape, unit: 'cm' | 'mm' | 'in'): string {
+  const side = (mm: number) => trim(toUnit(mm, unit), unit === 'mm' ? 0 : 2);
+  return shape.kind === 'rect'
+    ? `${side(shape.widthMm)} x ${side(shape.heightMm)} ${unit}`
+    : `${side(shape.diameterMm)} ${unit} round`;
+}

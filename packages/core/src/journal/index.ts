@@ -1,0 +1,14 @@
+export { type Drying, dryingOf } from './rack';
+export {
+  advance,
+  beginRun,
+  finishMoves,
+  goBack,
+  noteOn,
+  pourMoves,
+  runSheet,
+  silence,
+  type Timer,
+  timersOf,
+} from './run';
+export type { Run, RunMove } from './schema';

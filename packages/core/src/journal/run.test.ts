@@ -1,0 +1,83 @@
+import fc from 'fast-check';
+import { OAT, plan, SLATE } from '../plan/fixture.test-data';
+import { dryingOf } from './rack';
+import {
+  advance,
+  beginRun,
+  finishMoves,
+  goBack,
+  noteOn,
+  pourMoves,
+  runSheet,
+  silence,
+  timersOf,
+} from './run';
+
+const p = plan([OAT, SLATE], { shape: { kind: 'rect', widthMm: 200, heightMm: 150 } });
+const sheet = runSheet(p);
+const T0 = 1_000_000;
+const begun = () => beginRun('run-00000001', 'plan', p, T0);
+
+test('the pour ends where the drying begins', () => {
+  expect(pourMoves(p).map((m) => m.id)).toEqual(expect.not.arrayContaining(['dry-touch']));
+  expect(finishMoves(p).map((m) => m.id)).toEqual(['dry-touch', 'dry-cured']);
+});
+
+test('move by move to the end, with the time of each', () => {
+  let run = begun();
+  for (let i = 1; i <= run.moves.length; i++) run = advance(run, T0 + i * 1000, i === 2);
+  expect(run.endedAt).toBe(T0 + run.moves.length * 1000);
+  expect(run.moves[0]).toMatchObject({ startedAt: T0, endedAt: T0 + 1000 });
+  expect(run.moves[1]?.skipped).toBe(true);
+  expect(advance(run, T0 + 99_000)).toBe(run);
+});
+
+test('going back is one step, from the end too, and forgets that the move was over', () => {
+  const two = advance(begun(), T0 + 500);
+  const back = goBack(two);
+  expect(back.at).toBe(0);
+  expect(back.moves[0]?.endedAt).toBeUndefined();
+  expect(goBack(back)).toBe(back);
+  let over = begun();
+  while (over.endedAt === undefined) over = advance(over, T0 + 1);
+  expect(goBack(over).endedAt).toBeUndefined();
+});
+
+test('a wait left early goes on beside the next move until it is seen to', () => {
+  let run = begun();
+  while (run.plan.moves[run.at]?.id !== 'rest') run = advance(run, T0);
+  run = advance(run, T0 + 60_000);
+  const timers = timersOf(run, sheet);
+  expect(timers.map((t) => t.title)).toEqual(['Rest', 'Torch']);
+  expect(timers[0]?.dueAt).toBe(T0 + 1200_000);
+  expect(timersOf(silence(run, timers[0]!.at), sheet).map((t) => t.title)).toEqual(['Torch']);
+});
+
+test('a note is kept with its move, and an empty one leaves none', () => {
+  expect(noteOn(begun(), 1, 'ran left').moves[1]?.note).toBe('ran left');
+  expect(noteOn(noteOn(begun(), 1, 'x'), 1, '').moves[1]).not.toHaveProperty('note');
+});
+
+test('no run of presses loses a move or goes outside the list', () => {
+  fc.assert(
+    fc.property(fc.array(fc.constantFrom('on', 'skip', 'back'), { maxLength: 60 }), (presses) => {
+      const run = presses.reduce(
+        (r, press, i) => (press === 'back' ? goBack(r) : advance(r, T0 + i, press === 'skip')),
+        begun(),
+      );
+      expect(run.moves.map((m) => m.move)).toEqual(begun().moves.map((m) => m.move));
+      expect(run.at).toBeGreaterThanOrEqual(0);
+      expect(run.at).toBeLessThan(run.moves.length);
+      run.moves.slice(0, run.at).forEach((m) => expect(m.endedAt).toBeDefined());
+    }),
+  );
+});
+
+test('a poured piece on the rack: wet, then dry to the touch, then cured', () => {
+  const at = (now: string) => dryingOf(begun(), '2026-11-28T10:30', now);
+  expect(at('2026-11-28T11:00')).toMatchObject({ next: { act: 'touch' } });
+  expect(at('2026-11-28T11:00').now).toBeUndefined();
+  expect(at('2026-12-01T11:00').now).toBe('touch');
+  expect(at('2027-03-01T11:00')).toMatchObject({ now: 'cured' });
+  expect(at('2027-03-01T11:00').next).toBeUndefined();
+});

@@ -1,0 +1,88 @@
+import { brief } from '../plan/brief';
+import type { Plan } from '../plan/schema';
+import type { Move, RunStep } from '../verb';
+import type { Run, RunMove } from './schema';
+
+/** The moves of the pour itself: all before the first drying. */
+export function pourMoves(plan: Plan): readonly Move[] {
+  const dry = plan.moves.findIndex((m) => m.verb === 'dry');
+  return dry < 0 ? plan.moves : plan.moves.slice(0, dry);
+}
+
+/** The moves of finishing: from the first drying on. */
+export const finishMoves = (plan: Plan): readonly Move[] =>
+  plan.moves.slice(pourMoves(plan).length);
+
+/** The run sheet of a run's moves, in order. */
+export const runSheet = (plan: Plan): readonly RunStep[] =>
+  brief(plan).run.slice(0, pourMoves(plan).length);
+
+/** Begins a pour: the plan is copied, so that later edits of it do not change what is being poured. */
+export function beginRun(id: string, planId: string, plan: Plan, now: number): Run {
+  const moves = pourMoves(plan).map((m, i): RunMove => ({
+    move: m.id,
+    ...(i === 0 ? { startedAt: now } : {}),
+  }));
+  return { id, planId, plan, startedAt: now, at: 0, moves };
+}
+
+const withMove = (run: Run, at: number, change: (move: RunMove) => RunMove): Run => ({
+  ...run,
+  moves: run.moves.map((m, i) => (i === at ? change(m) : m)),
+});
+
+/** Ends the move on screen and goes on to the next; past the last the run is over. */
+export function advance(run: Run, now: number, skipped = false): Run {
+  if (run.endedAt !== undefined) return run;
+  const ended = withMove(run, run.at, (m) => ({
+    ...m,
+    endedAt: now,
+    ...(skipped ? { skipped } : {}),
+  }));
+  if (run.at + 1 >= run.moves.length) return { ...ended, endedAt: now };
+  return withMove(
+    { ...ended, at: run.at + 1 },
+    run.at + 1,
+    ({ endedAt: _, skipped: __, ...m }) => ({ ...m, startedAt: m.startedAt ?? now }),
+  );
+}
+
+/** Goes back to the move before, as if it had not been ended. From a finished run it goes back to the last move. */
+export function goBack(run: Run): Run {
+  const at = run.endedAt === undefined ? run.at - 1 : run.at;
+  if (at < 0) return run;
+  const { endedAt: _, ...open } = run;
+  return withMove({ ...open, at }, at, ({ endedAt: __, skipped: ___, ...m }) => m);
+}
+
+export const noteOn = (run: Run, at: number, note: string): Run =>
+  withMove(run, at, ({ note: _, ...m }) => (note === '' ? m : { ...m, note }));
+
+export const silence = (run: Run, at: number): Run =>
+  withMove(run, at, (m) => ({ ...m, silenced: true }));
+
+/** A wait that is running, or has run out and not been seen to. */
+export interface Timer {
+  readonly at: number;
+  readonly title: string;
+  readonly dueAt: number;
+}
+
+/**
+ * Timers of a run: of the move on screen, and of every wait that was left before it was over. Worked out from
+ * the moments of the moves alone, so that they survive whatever happens to the page.
+ */
+export function timersOf(run: Run, sheet: readonly RunStep[]): Timer[] {
+  return run.moves.flatMap((m, at): Timer[] => {
+    const step = sheet[at];
+    const s = step ? step.endS - step.startS : 0;
+    if (!step || m.startedAt === undefined || m.silenced || m.skipped || s === 0) return [];
+    const dueAt = m.startedAt + s * 1000;
+    const onScreen = at === run.at && run.endedAt === undefined;
+    const leftEarly = isWait(run.plan, m.move) && m.endedAt !== undefined && m.endedAt < dueAt;
+    return onScreen || leftEarly ? [{ at, title: step.title, dueAt }] : [];
+  });
+}
+
+const isWait = (plan: Plan, id: string): boolean =>
+  plan.moves.find((m) => m.id === id)?.verb === 'rest';

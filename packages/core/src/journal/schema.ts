@@ -1,0 +1,39 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { Id } from '../field/schema';
+import { type Plan, PlanSchema } from '../plan/schema';
+
+/** A moment, milliseconds since 1970 UTC, by the clock of the device at the table. */
+const Moment = Type.Integer({ minimum: 0, maximum: 8.64e15 });
+
+/** One move as it was carried out. */
+export const RunMoveSchema = Type.Object(
+  {
+    move: Id,
+    startedAt: Type.Optional(Moment),
+    endedAt: Type.Optional(Moment),
+    skipped: Type.Optional(Type.Boolean()),
+    /** Its timer has been seen to; it rings no more. */
+    silenced: Type.Optional(Type.Boolean()),
+    note: Type.Optional(Type.String({ maxLength: 2000 })),
+  },
+  { additionalProperties: false },
+);
+
+/** A pour being carried out, or carried out: the plan as it was then, and what happened when. */
+export const RunSchema = Type.Object(
+  {
+    id: Type.String({ pattern: '^[a-z0-9-]{8,40}$', title: 'an id of this studio' }),
+    planId: Type.String({ maxLength: 64 }),
+    plan: Type.Unsafe<Plan>(PlanSchema),
+    startedAt: Moment,
+    endedAt: Type.Optional(Moment),
+    /** The move on screen, counted from 0 among the moves of the pour. */
+    at: Type.Integer({ minimum: 0, maximum: 400 }),
+    moves: Type.Array(RunMoveSchema, { maxItems: 400 }),
+    note: Type.Optional(Type.String({ maxLength: 4000 })),
+  },
+  { additionalProperties: false },
+);
+
+export type Run = Static<typeof RunSchema>;
+export type RunMove = Static<typeof RunMoveSchema>;
