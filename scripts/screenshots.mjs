@@ -2,7 +2,7 @@
 // npm run screenshots [-- FOLDER] writes them elsewhere.
 import { mkdir } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
-import { launch, openPage, PHONE, press, WIDE } from '../e2e/support/browser.mjs';
+import { launch, openPage, PHONE, press, see, WIDE } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 
 const folder = resolve(process.argv[2] ?? join(import.meta.dirname, '../docs/screenshots'));
@@ -12,32 +12,54 @@ const browser = await launch();
 const plans = await (await fetch(`${studio.url}/api/plans`)).json();
 const quince = plans.plans.find((p) => p.title === 'Quince and Slate').id;
 
+const QUINCE = `/plans/${quince}`;
 const VIEWS = [
-  { name: 'bench-390', at: '/bench', on: PHONE },
-  { name: 'plans-390', at: '/plans', on: PHONE },
-  { name: 'new-390', at: '/plans/new', on: PHONE },
-  { name: 'surface-390', at: `/plans/${quince}/surface`, on: PHONE },
-  { name: 'colours-390', at: `/plans/${quince}/colours`, on: PHONE },
-  { name: 'mixes-390', at: `/plans/${quince}/mixes`, on: PHONE },
-  { name: 'cups-390', at: `/plans/${quince}/cups`, on: PHONE },
+  { name: 'plans-390', at: '/plans' },
+  { name: 'new-390', at: '/plans/new' },
+  { name: 'surface-390', at: `${QUINCE}/surface` },
+  { name: 'colours-390', at: `${QUINCE}/colours` },
+  { name: 'mixes-390', at: `${QUINCE}/mixes` },
+  { name: 'cups-390', at: `${QUINCE}/cups` },
   {
     name: 'layer-390',
-    at: `/plans/${quince}/cups`,
-    on: PHONE,
+    at: `${QUINCE}/cups`,
     then: (page) => press(page, 'button', 'Damson, high 15 cm, 47 g, up to 54 mm'),
   },
-  { name: 'cups-dark-390', at: `/plans/${quince}/cups`, on: PHONE, dark: true },
-  { name: 'shelf-390', at: '/shelf', on: PHONE },
-  { name: 'paint-390', at: '/shelf/damson', on: PHONE },
-  { name: 'cups-1280', at: `/plans/${quince}/cups`, on: WIDE },
-  { name: 'plans-1280', at: '/plans', on: WIDE },
+  { name: 'cups-dark-390', at: `${QUINCE}/cups`, dark: true },
+  { name: 'cups-1280', at: `${QUINCE}/cups`, on: WIDE },
+  { name: 'moves-390', at: `${QUINCE}/moves` },
+  {
+    name: 'moves-1280',
+    at: `${QUINCE}/moves`,
+    on: WIDE,
+    then: (page) => press(page, 'button', '4 Tilt'),
+  },
+  { name: 'finish-390', at: `${QUINCE}/finish` },
+  { name: 'shelf-390', at: '/shelf' },
+  { name: 'trials-390', at: '/trials' },
+  { name: 'journal-390', at: '/journal' },
+  { name: 'settings-390', at: '/settings' },
+  { name: 'pour-390', at: `${QUINCE}/pour` },
+  {
+    name: 'run-390',
+    at: `${QUINCE}/pour`,
+    then: async (page) => {
+      await press(page, 'button', /^Begin/);
+      await press(page, 'button', /^Next/);
+      await see(page, 'timer', /left of/);
+    },
+  },
+  // Last, since by now a pour is under way.
+  { name: 'bench-390', at: '/bench' },
 ];
 
-for (const { name, at, on, dark, then } of VIEWS) {
+for (const { name, at, on = PHONE, dark, then } of VIEWS) {
   const page = await openPage(browser, on, { dark });
   await page.goto(studio.url + at, { waitUntil: 'networkidle0' });
   await page.evaluate(() => document.fonts.ready);
   await then?.(page);
+  // A press leaves its own mark for a moment.
+  if (then) await new Promise((resolve) => setTimeout(resolve, 400));
   await page.screenshot({ path: join(folder, `${name}.png`) });
   for (const fault of page.faults) console.error(`${name}: ${fault}`);
   await page.browserContext().close();

@@ -55,21 +55,48 @@ export async function openPage(browser, viewport, { dark = false } = {}) {
   return page;
 }
 
-const locator = (page, role, name) =>
-  page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(10000);
+/** What has this role and accessible name; a name may be a pattern where it holds a figure. */
+const find = (page, role, name) =>
+  page.waitForFunction(
+    (role, name, flags) => {
+      const wanted =
+        flags === undefined
+          ? (text) => text === name
+          : (text) => new RegExp(name, flags).test(text);
+      const implied = {
+        button: 'button',
+        link: 'a[href]',
+        textbox: 'input:not([type]), input[type="text"], textarea',
+      }[role];
+      const nodes = document.querySelectorAll(`[role="${role}"]${implied ? `, ${implied}` : ''}`);
+      return (
+        [...nodes].find(
+          (node) =>
+            node.checkVisibility() &&
+            wanted((node.getAttribute('aria-label') ?? node.innerText ?? '').trim()),
+        ) ?? false
+      );
+    },
+    { timeout: 10000, polling: 100 },
+    role,
+    name instanceof RegExp ? name.source : name,
+    name instanceof RegExp ? name.flags : undefined,
+  );
 
-/** Presses what has this role and accessible name, scrolling it into sight first. */
-export const press = (page, role, name) => locator(page, role, name).click();
+/** Presses what has this role and accessible name, scrolling it into sight first; by touch where the page has touch. */
+export async function press(page, role, name) {
+  const handle = await find(page, role, name);
+  await handle.scrollIntoView();
+  if (page.viewport().hasTouch) await handle.tap();
+  else await handle.click();
+}
 
 /** Waits until something with this role and name is there. */
-export const see = (page, role, name) => locator(page, role, name).wait();
+export const see = find;
 
 /** Types over what a field holds, as after a tap into it. */
 export async function type(page, name, text) {
-  const handle = await page
-    .locator(`::-p-aria([name="${name}"][role="textbox"])`)
-    .setTimeout(10000)
-    .waitHandle();
+  const handle = await find(page, 'textbox', name);
   await handle.scrollIntoView();
   await handle.focus();
   await handle.evaluate((field) => field.select());

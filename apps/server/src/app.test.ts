@@ -227,6 +227,9 @@ test('the demo fills an empty studio and leaves a used one alone', async () => {
     'Kale and Walnut tiles',
   ]);
   expect((await ask('GET', '/api/shelf')).body.items.length).toBeGreaterThan(12);
+  const { runs } = (await ask('GET', '/api/runs')).body;
+  expect(runs).toHaveLength(2);
+  expect(runs.every((r: { endedAt?: number }) => r.endedAt !== undefined)).toBe(true);
   expect(await seed(db, folder, new Date())).toBe('kept');
 });
 

@@ -22,10 +22,12 @@ const TODAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric'
 export function BenchScreen() {
   const router = useRouter();
   const plans = usePlans();
+  const { runs } = useRuns();
+  const poured = new Set(runs.flatMap((r) => (r.endedAt === undefined ? [] : [r.planId])));
   const dated = (plans.data ?? [])
-    .filter((p) => p.pour !== undefined)
+    .filter((p) => p.pour !== undefined && !poured.has(p.id))
     .sort((a, b) => (a.pour ?? '').localeCompare(b.pour ?? ''));
-  const undated = (plans.data ?? []).filter((p) => p.pour === undefined);
+  const undated = (plans.data ?? []).filter((p) => p.pour === undefined && !poured.has(p.id));
   return (
     <Screen
       title="Bench"
@@ -80,38 +82,70 @@ function PlanGroup({
   );
 }
 
-/** Pours that are being carried out, each with the move on screen and its clock. */
+/** Pours that are being carried out, each with the move on screen and its clock, then waits that go on beside it. */
 function UnderWay() {
   const now = useNow(1000);
   const { runs } = useRuns();
   const timers = useTimers(now);
-  return runs
-    .filter((run) => run.endedAt === undefined)
-    .map((run) => {
-      const timer = timers.find((t) => t.run.id === run.id);
-      const title = sheetOf(run)[run.at]?.title ?? '';
-      return (
-        <Link
-          key={run.id}
-          href={`/run/${run.id}`}
-          aria-label={`Go on with ${run.plan.title}, ${title}`}
-          className="mb-4 flex min-h-[84px] flex-row items-center gap-3 bg-rail px-4 no-underline"
+  return (
+    <>
+      {runs
+        .filter((run) => run.endedAt === undefined)
+        .map((run) => {
+          const timer = timers.find((t) => t.run.id === run.id && t.at === run.at);
+          return (
+            <Clock
+              key={run.id}
+              run={run.id}
+              label={`running: ${run.plan.title}`}
+              title={sheetOf(run)[run.at]?.title ?? ''}
+              left={timer && (timer.dueAt - now) / 1000}
+            />
+          );
+        })}
+      {timers
+        .filter((t) => t.at !== t.run.at || t.run.endedAt !== undefined)
+        .map((t) => (
+          <Clock
+            key={`${t.run.id} ${t.at}`}
+            run={t.run.id}
+            label={`waiting: ${t.run.plan.title}`}
+            title={t.title}
+            left={(t.dueAt - now) / 1000}
+          />
+        ))}
+    </>
+  );
+}
+
+interface ClockProps {
+  readonly run: string;
+  readonly label: string;
+  readonly title: string;
+  readonly left: number | undefined;
+}
+
+function Clock({ run, label, title, left }: ClockProps) {
+  return (
+    <Link
+      href={`/run/${run}`}
+      aria-label={`${label}, ${title}`}
+      className="mb-2 flex min-h-[84px] flex-row items-center gap-3 bg-rail px-4 no-underline"
+    >
+      <View className="min-w-0 flex-1">
+        <Text className="font-body text-13 text-railink">{label}</Text>
+        <Text className="font-bold text-20 text-railink">{title}</Text>
+      </View>
+      {left === undefined ? null : (
+        <Text
+          className="font-display text-34 text-railink"
+          style={{ fontVariant: ['tabular-nums'] }}
         >
-          <View className="min-w-0 flex-1">
-            <Text className="font-body text-13 text-railink">running: {run.plan.title}</Text>
-            <Text className="font-bold text-20 text-railink">{title}</Text>
-          </View>
-          {timer ? (
-            <Text
-              className="font-display text-34 text-railink"
-              style={{ fontVariant: ['tabular-nums'] }}
-            >
-              {clock((timer.dueAt - now) / 1000)}
-            </Text>
-          ) : null}
-        </Link>
-      );
-    });
+          {clock(left)}
+        </Text>
+      )}
+    </Link>
+  );
 }
 
 /** A piece stays on the rack this long after it may hang. */

@@ -1,4 +1,4 @@
-import { createElement, useRef } from 'react';
+import { useRef } from 'react';
 import { View } from 'react-native';
 import { useMat } from '@/ui/mat';
 import { useTokens } from '@/ui/tokens';
@@ -72,38 +72,40 @@ interface BorderProps {
 /** A grip over a border: as wide as a finger, drawn as a line. A real slider to the keyboard and to screen readers. */
 function Border({ label, percent, at, onMove, widthOf }: BorderProps) {
   const from = useRef<number | undefined>(undefined);
-  return createElement('div', {
-    role: 'slider',
-    tabIndex: 0,
-    'aria-label': label,
-    'aria-valuenow': percent,
-    'aria-valuemin': 0,
-    'aria-valuemax': 100,
-    'aria-valuetext': `${percent} %`,
-    style: {
-      position: 'absolute',
-      top: 8,
-      height: 88,
-      width: TOUCH,
-      left: `calc(8px + (100% - 16px) * ${at} - ${TOUCH / 2}px)`,
-      cursor: 'ew-resize',
-      touchAction: 'none',
-    },
-    onPointerDown: (event: React.PointerEvent) => {
-      from.current = event.clientX;
-      event.currentTarget.setPointerCapture(event.pointerId);
-    },
-    onPointerMove: (event: React.PointerEvent) => {
-      if (from.current === undefined) return;
-      onMove((event.clientX - from.current) / widthOf());
-      from.current = event.clientX;
-    },
-    onPointerUp: () => (from.current = undefined),
-    onPointerCancel: () => (from.current = undefined),
-    onKeyDown: (event: React.KeyboardEvent) => {
-      if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
-      event.preventDefault();
-      onMove(event.key === 'ArrowRight' ? KEY_STEP : -KEY_STEP);
-    },
-  });
+  return (
+    <div
+      role="slider"
+      tabIndex={0}
+      aria-label={label}
+      aria-valuenow={percent}
+      aria-valuemin={0}
+      aria-valuemax={100}
+      aria-valuetext={`${percent} %`}
+      style={{
+        position: 'absolute',
+        top: 8,
+        height: 88,
+        width: TOUCH,
+        left: `calc(8px + (100% - 16px) * ${at} - ${TOUCH / 2}px)`,
+        cursor: 'ew-resize',
+        touchAction: 'none',
+      }}
+      onPointerDown={(event) => {
+        from.current = event.clientX;
+        event.currentTarget.setPointerCapture(event.pointerId);
+      }}
+      onPointerMove={(event) => {
+        if (from.current === undefined) return;
+        onMove((event.clientX - from.current) / widthOf());
+        from.current = event.clientX;
+      }}
+      onPointerUp={() => (from.current = undefined)}
+      onPointerCancel={() => (from.current = undefined)}
+      onKeyDown={(event) => {
+        if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
+        event.preventDefault();
+        onMove(event.key === 'ArrowRight' ? KEY_STEP : -KEY_STEP);
+      }}
+    />
+  );
 }

@@ -19,6 +19,7 @@ test('layers are listed last in first, as in the cup, each with its grams and fi
       layers={[layer('oat', 0, 12), layer('slate', 12, 20)]}
       selected={1}
       onSelect={onSelect}
+      onMove={() => undefined}
       nameOf={(id) => id}
       chipOf={() => chip}
       placementOf={() => 'wall'}
@@ -38,6 +39,7 @@ test('an empty cup says so', () => {
       layers={[]}
       selected={undefined}
       onSelect={() => undefined}
+      onMove={() => undefined}
       nameOf={String}
       chipOf={() => chip}
       placementOf={() => ''}

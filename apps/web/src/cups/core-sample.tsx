@@ -4,6 +4,7 @@ import { Pressable, View } from 'react-native';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { Chip } from '@/ui/chip';
 import { CoreColumn } from '@/ui/core-column';
+import { SortableRows } from '@/ui/sortable-rows';
 import { useTokens } from '@/ui/tokens';
 import { Small, Strong } from '@/ui/type';
 import { Mass, Volume } from '@/ui/units';
@@ -14,6 +15,7 @@ interface Props {
   readonly layers: readonly LoadedLayer[];
   readonly selected: number | undefined;
   readonly onSelect: (index: number) => void;
+  readonly onMove: (from: number, to: number) => void;
   readonly nameOf: (mix: string) => string;
   readonly chipOf: (mix: string) => {
     readonly masstone: string;
@@ -32,7 +34,15 @@ const SCALE_GAP = 14;
 const TOP = 10;
 
 /** A cup as a geologist draws it: one column of its strata, fill lines as a scale, a leader from each to its row; last in at the top. */
-export function CoreSample({ layers, selected, onSelect, nameOf, chipOf, placementOf }: Props) {
+export function CoreSample({
+  layers,
+  selected,
+  onSelect,
+  nameOf,
+  chipOf,
+  placementOf,
+  onMove,
+}: Props) {
   const tokens = useTokens();
   const wide = useWide();
   const height = layers.length * ROW;
@@ -105,39 +115,65 @@ export function CoreSample({ layers, selected, onSelect, nameOf, chipOf, placeme
         })}
       </Svg>
       <View style={{ marginLeft: LEADER_END }} role="list" aria-label="Layers, last in first">
-        {layers
-          .map((l, i) => {
-            const chip = chipOf(l.mix);
-            const chosen = i === selected;
-            return (
-              <View role="listitem" key={i}>
-                <Pressable
-                  role="button"
-                  aria-pressed={chosen}
-                  aria-label={`${nameOf(l.mix)}, ${placementOf(i)}, ${trim(l.g, 0)} g, up to ${trim(l.toMm, 0)} mm`}
-                  onPress={() => onSelect(i)}
-                  className={`flex-row items-center gap-2 border-b border-b-rule border-l-4 pl-2 ${chosen ? 'border-l-ink bg-raised' : 'border-l-transparent active:bg-pressed'}`}
-                  style={{ height: ROW }}
-                >
-                  <Chip overWhite={chip.overWhite} overBlack={chip.overBlack} />
-                  <View className="min-w-0 flex-1">
-                    <Strong lines={1}>{nameOf(l.mix)}</Strong>
-                    <Small lines={1}>
-                      {placementOf(i)}
-                      {l.pinned ? ', fixed' : ''}
-                    </Small>
-                  </View>
-                  {wide ? <Volume className="w-[80px] text-right" ml={l.ml} /> : null}
-                  <View className="items-end">
-                    <Mass g={l.g} />
-                    {wide ? null : <Volume ml={l.ml} />}
-                  </View>
-                </Pressable>
-              </View>
-            );
-          })
-          .reverse()}
+        <SortableRows
+          ids={layers.map((_, i) => String(layers.length - 1 - i))}
+          onMove={(from, to) => onMove(layers.length - 1 - from, layers.length - 1 - to)}
+          row={(shown) => {
+            const i = layers.length - 1 - shown;
+            const l = layers[i];
+            return l ? (
+              <LayerRow
+                layer={l}
+                chosen={i === selected}
+                onPress={() => onSelect(i)}
+                name={nameOf(l.mix)}
+                placement={placementOf(i)}
+                chip={chipOf(l.mix)}
+                wide={wide}
+              />
+            ) : null;
+          }}
+        />
       </View>
+    </View>
+  );
+}
+
+interface RowProps {
+  readonly layer: LoadedLayer;
+  readonly chosen: boolean;
+  readonly onPress: () => void;
+  readonly name: string;
+  readonly placement: string;
+  readonly chip: { readonly overWhite: string; readonly overBlack: string };
+  readonly wide: boolean;
+}
+
+function LayerRow({ layer, chosen, onPress, name, placement, chip, wide }: RowProps) {
+  return (
+    <View role="listitem">
+      <Pressable
+        role="button"
+        aria-pressed={chosen}
+        aria-label={`${name}, ${placement}, ${trim(layer.g, 0)} g, up to ${trim(layer.toMm, 0)} mm`}
+        onPress={onPress}
+        className={`flex-row items-center gap-2 border-b border-b-rule border-l-4 pl-2 ${chosen ? 'border-l-ink bg-raised' : 'border-l-transparent active:bg-pressed'}`}
+        style={{ height: ROW }}
+      >
+        <Chip overWhite={chip.overWhite} overBlack={chip.overBlack} />
+        <View className="min-w-0 flex-1">
+          <Strong lines={1}>{name}</Strong>
+          <Small lines={1}>
+            {placement}
+            {layer.pinned ? ', fixed' : ''}
+          </Small>
+        </View>
+        {wide ? <Volume className="w-[80px] text-right" ml={layer.ml} /> : null}
+        <View className="items-end">
+          <Mass g={layer.g} />
+          {wide ? null : <Volume ml={layer.ml} />}
+        </View>
+      </Pressable>
     </View>
   );
 }

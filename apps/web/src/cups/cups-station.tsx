@@ -1,3 +1,4 @@
+import type { Cup, Layer, LoadedCup } from '@potter/core/cup';
 import { edit as edits } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { useState } from 'react';
@@ -12,6 +13,7 @@ import { CupDrawing } from './cup-drawing';
 import { Emission } from './emission';
 import { LayerPanel } from './layer-panel';
 import { VesselPick } from './vessel-pick';
+import { useKeys } from '@/ui/use-keys';
 import { useWide } from '@/ui/use-wide';
 
 export function CupsStation() {
@@ -21,12 +23,38 @@ export function CupsStation() {
   const [layer, setLayer] = useState<number>();
   const [adding, setAdding] = useState(false);
   const cup = Math.min(chosenCup, plan.cups.length - 1);
-  const doc = plan.cups[cup];
-  const loaded = brief.cups[cup];
-  if (!doc || !loaded) return null;
+  // A plan always has a cup: the schema says so, and the last one cannot be taken away.
+  const doc = plan.cups[cup] as Cup;
+  const loaded = brief.cups[cup] as LoadedCup;
   const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
   const mixOf = (id: string) => brief.mixes.find((m) => m.id === id);
   const selected = layer !== undefined && layer < loaded.layers.length ? layer : undefined;
+  const shift = (by: number) => {
+    if (selected === undefined) return;
+    edit((p) => edits.moveLayer(p, cup, selected, selected + by));
+    setLayer(Math.min(Math.max(selected + by, 0), loaded.layers.length - 1));
+  };
+  const amount = (factor: number) =>
+    selected !== undefined &&
+    edit(
+      (p) => edits.setLayer(p, cup, selected, (l) => scaleLayer(l, factor)),
+      `amount ${cup} ${selected}`,
+    );
+  useKeys({
+    ArrowUp: () =>
+      setLayer(
+        selected === undefined
+          ? loaded.layers.length - 1
+          : Math.min(selected + 1, loaded.layers.length - 1),
+      ),
+    ArrowDown: () => setLayer(Math.max((selected ?? 1) - 1, 0)),
+    'Alt+ArrowUp': () => shift(1),
+    'Alt+ArrowDown': () => shift(-1),
+    '[': () => amount(1 / 1.1),
+    ']': () => amount(1.1),
+    d: () => selected !== undefined && edit((p) => edits.doubleLayer(p, cup, selected)),
+    Delete: () => selected !== undefined && edit((p) => edits.removeLayer(p, cup, selected)),
+  });
   const free = loaded.fillableMl - loaded.filledMl;
   return (
     <StationScreen
@@ -38,6 +66,7 @@ export function CupsStation() {
             index={selected}
             layer={doc.layers[selected]}
             loaded={loaded.layers[selected]}
+            belowMl={loaded.layers.slice(0, selected).reduce((sum, l) => sum + l.ml, 0)}
             count={doc.layers.length}
             onMoved={setLayer}
             name={nameOf(doc.layers[selected].mix)}
@@ -103,6 +132,10 @@ export function CupsStation() {
             layers={loaded.layers}
             selected={selected}
             onSelect={(i) => setLayer(i === selected ? undefined : i)}
+            onMove={(from, to) => {
+              edit((p) => edits.moveLayer(p, cup, from, to));
+              setLayer(to);
+            }}
             nameOf={nameOf}
             chipOf={(id) => ({
               masstone: mixOf(id)?.masstoneHex ?? '#808080',
@@ -146,3 +179,11 @@ export function CupsStation() {
     </StationScreen>
   );
 }
+
+/** A layer with a tenth more or less, by parts or mL, whichever it is measured in. */
+const scaleLayer = (layer: Layer, factor: number): Layer => {
+  const scaled = (n: number) => Math.max(0.1, Number((n * factor).toFixed(2)));
+  return layer.ml === undefined
+    ? { ...layer, parts: scaled(layer.parts ?? 1) }
+    : { ...layer, ml: scaled(layer.ml) };
+};

@@ -16,13 +16,15 @@ interface Props {
   readonly index: number;
   readonly layer: Layer;
   readonly loaded: LoadedLayer | undefined;
+  /** What lies under it in the cup. */
+  readonly belowMl: number;
   readonly count: number;
   readonly name: string;
   readonly onMoved: (index: number | undefined) => void;
 }
 
 /** The chosen layer: how much, where it goes in, and its place in the cup. */
-export function LayerPanel({ cup, index, layer, loaded, count, name, onMoved }: Props) {
+export function LayerPanel({ cup, index, layer, loaded, belowMl, count, name, onMoved }: Props) {
   const { edit } = usePlan();
   const set = (change: (l: Layer) => Layer, tag?: string) =>
     edit((p) => edits.setLayer(p, cup, index, change), tag && `${tag} ${cup} ${index}`);
@@ -93,7 +95,10 @@ export function LayerPanel({ cup, index, layer, loaded, count, name, onMoved }: 
             max={1000}
             onChange={(parts) => set((l) => ({ ...l, parts }), 'parts')}
           />
-        ) : (
+        ) : null}
+      </View>
+      {layer.ml === undefined || !loaded ? null : (
+        <View className="flex-row gap-3">
           <QuantityField
             className="flex-1"
             label="Volume"
@@ -104,8 +109,32 @@ export function LayerPanel({ cup, index, layer, loaded, count, name, onMoved }: 
             max={5000}
             onChange={(ml) => set((l) => ({ ...l, ml }), 'ml')}
           />
-        )}
-      </View>
+          <QuantityField
+            className="flex-1"
+            label="Mass"
+            dimension="mass"
+            unit="g"
+            value={loaded.g}
+            min={0.1}
+            max={8000}
+            onChange={(g) =>
+              set((l) => ({ ...l, ml: Number(((g * loaded.ml) / loaded.g).toFixed(2)) }), 'g')
+            }
+          />
+          <QuantityField
+            className="flex-1"
+            label="Fill line"
+            dimension="length"
+            unit="mm"
+            value={loaded.toMm}
+            min={1}
+            max={600}
+            onChange={(mm) =>
+              edit((p) => edits.fillTo(p, cup, index, mm, belowMl), `fill ${cup} ${index}`)
+            }
+          />
+        </View>
+      )}
       <Choice<Layer['placement']>
         label="Goes in"
         value={layer.placement}

@@ -6,7 +6,7 @@ import { StationScreen } from '@/plan/station-screen';
 import { DateField } from '@/ui/date-field';
 import { NumberField } from '@/ui/quantity-field';
 import { Body, Heading, Small, Strong } from '@/ui/type';
-import { Mass } from '@/ui/units';
+import { Mass, toC, toF, useUnits } from '@/ui/units';
 import { dayWords } from '@/ui/day-words';
 import { ACT_WORDS } from './act-words';
 import { RackBar } from './rack-bar';
@@ -15,18 +15,19 @@ import { RackBar } from './rack-bar';
 export function FinishStation() {
   const { plan, brief, edit } = usePlan();
   const finishing = finishMoves(plan);
+  const fahrenheit = useUnits().temperature === 'f';
   const room = plan.room ?? { tempC: 20, rh: 50 };
   return (
     <StationScreen station="finish">
-      <View className="flex-row gap-3">
+      <View className="flex-row flex-wrap gap-3">
         <DateField
-          className="flex-1"
+          className="min-w-[240px] flex-1"
           label="Pour on"
           value={plan.dates?.pour}
           onChange={(pour) => edit((p) => edits.setDates(p, { pour }), 'pour')}
         />
         <DateField
-          className="flex-1"
+          className="min-w-[240px] flex-1"
           label="Promised for"
           value={plan.dates?.due}
           onChange={(due) => edit((p) => edits.setDates(p, { due }), 'due')}
@@ -35,12 +36,14 @@ export function FinishStation() {
       <View className="flex-row gap-3">
         <NumberField
           className="flex-1"
-          label="Room, °C"
-          value={room.tempC}
-          min={-10}
-          max={50}
+          label={fahrenheit ? 'Room, °F' : 'Room, °C'}
+          value={fahrenheit ? toF(room.tempC) : room.tempC}
+          min={fahrenheit ? toF(-10) : -10}
+          max={fahrenheit ? toF(50) : 50}
           decimals={0}
-          onChange={(tempC) => edit((p) => ({ ...p, room: { ...room, tempC } }), 'temp')}
+          onChange={(t) =>
+            edit((p) => ({ ...p, room: { ...room, tempC: fahrenheit ? toC(t) : t } }), 'temp')
+          }
         />
         <NumberField
           className="flex-1"

@@ -12,12 +12,14 @@ import { Screen } from '@/ui/screen';
 import { Empty, Waiting } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Heading } from '@/ui/type';
+import { useNow } from '@/ui/use-now';
 import { struckOut } from './struck-out';
 
 /** One pour: what was done and noted, and where the piece stands now. */
 export function EntryScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
+  const now = useNow(60_000);
   const { runs, loaded } = useRuns();
   const run = runs.find((r) => r.id === id);
   if (!run)
@@ -35,7 +37,7 @@ export function EntryScreen() {
       </Screen>
     );
   const ended = localTime(run.endedAt ?? run.startedAt);
-  const drying = dryingOf(run, ended, localTime(Date.now()));
+  const drying = dryingOf(run, ended, localTime(now));
   return (
     <Screen
       title={run.plan.title}

@@ -1,14 +1,17 @@
+import type { Run } from '@potter/core/journal';
+import { brief, coresOf } from '@potter/core/plan';
 import { Link, useRouter } from 'expo-router';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { putRun, useRuns } from '@/data/runs';
 import { Button } from '@/ui/button';
+import { CoresThumbnail } from '@/ui/cores-thumbnail';
 import { dayWords } from '@/ui/day-words';
 import { clock, localTime } from '@/ui/local-time';
 import { Screen } from '@/ui/screen';
 import { Empty, Failed, Waiting } from '@/ui/state';
 import { Body, Small, Strong } from '@/ui/type';
 import { Mass } from '@/ui/units';
-import { brief } from '@potter/core/plan';
 import { struckOut, useStruckOut } from './struck-out';
 
 /** Every pour that was carried out, the last first. */
@@ -42,33 +45,39 @@ export function JournalScreen() {
       ) : null}
       <View role="list" className="wide:flex-row wide:flex-wrap wide:gap-x-8">
         {done.map((run) => (
-          <View
-            role="listitem"
-            key={run.id}
-            className="border-b border-rule wide:w-[calc(50%-16px)]"
-          >
-            <Link
-              href={`/journal/${run.id}`}
-              aria-label={`${run.plan.title}, ${dayWords(localTime(run.startedAt))}`}
-              className="flex min-h-[72px] flex-row items-center gap-3 py-3 no-underline active:bg-pressed"
-            >
-              <View className="min-w-0 flex-1">
-                <Strong lines={1}>{run.plan.title}</Strong>
-                <Small>
-                  {dayWords(localTime(run.startedAt))},{' '}
-                  {clock(((run.endedAt ?? run.startedAt) - run.startedAt) / 1000)}
-                </Small>
-                {run.note ? (
-                  <Small lines={2} className="text-ink">
-                    {run.note}
-                  </Small>
-                ) : null}
-              </View>
-              <Mass g={brief(run.plan).budget.totalG} />
-            </Link>
-          </View>
+          <JournalRow key={run.id} run={run} />
         ))}
       </View>
     </Screen>
+  );
+}
+
+function JournalRow({ run }: { readonly run: Run }) {
+  const computed = useMemo(() => brief(run.plan), [run.plan]);
+  const day = dayWords(localTime(run.startedAt));
+  return (
+    <View role="listitem" className="border-b border-rule wide:w-[calc(50%-16px)]">
+      <Link
+        href={`/journal/${run.id}`}
+        aria-label={`${run.plan.title}, ${day}`}
+        className="flex min-h-[88px] flex-row items-center gap-3 py-3 no-underline active:bg-pressed"
+      >
+        <View className="w-[72px]">
+          <CoresThumbnail cores={coresOf(computed).slice(0, 4)} height={64} />
+        </View>
+        <View className="min-w-0 flex-1">
+          <Strong lines={1}>{run.plan.title}</Strong>
+          <Small>
+            {day}, {clock(((run.endedAt ?? run.startedAt) - run.startedAt) / 1000)}
+          </Small>
+          {run.note ? (
+            <Small lines={2} className="!text-ink">
+              {run.note}
+            </Small>
+          ) : null}
+        </View>
+        <Mass g={computed.budget.totalG} />
+      </Link>
+    </View>
   );
 }

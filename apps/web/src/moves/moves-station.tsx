@@ -12,7 +12,9 @@ import { Choice } from '@/ui/choice';
 import { FieldInput } from '@/ui/field-input';
 import { clock } from '@/ui/local-time';
 import { Body, Figure, Small, Strong } from '@/ui/type';
+import { SortableRows } from '@/ui/sortable-rows';
 import { Mass } from '@/ui/units';
+import { useKeys } from '@/ui/use-keys';
 import { MoveMarks } from './move-marks';
 import { MovePanel } from './move-panel';
 
@@ -24,6 +26,19 @@ export function MovesStation() {
   const technique = techniqueOf(plan.technique.id);
   const selected = chosen !== undefined && chosen < plan.moves.length ? chosen : undefined;
   const select = (index: number | undefined) => setChosen(index);
+  const shift = (by: number) => {
+    if (selected === undefined) return;
+    edit((p) => edits.moveMove(p, selected, selected + by));
+    setChosen(Math.min(Math.max(selected + by, 0), plan.moves.length - 1));
+  };
+  useKeys({
+    ArrowUp: () => setChosen(Math.max((selected ?? 1) - 1, 0)),
+    ArrowDown: () =>
+      setChosen(selected === undefined ? 0 : Math.min(selected + 1, plan.moves.length - 1)),
+    'Alt+ArrowUp': () => shift(-1),
+    'Alt+ArrowDown': () => shift(1),
+    Delete: () => selected !== undefined && edit((p) => edits.removeMove(p, selected)),
+  });
   const total = Math.max(0, ...brief.run.map((s) => s.endS));
   return (
     <StationScreen
@@ -90,37 +105,48 @@ export function MovesStation() {
         />
       ) : null}
       <View role="list" aria-label="Moves">
-        {brief.run.map((step, index) => {
-          const move = plan.moves[index];
-          const isChosen = index === selected;
-          return (
-            <View role="listitem" key={step.move}>
-              <Pressable
-                role="button"
-                aria-pressed={isChosen}
-                aria-label={`${index + 1} ${step.title}`}
-                onPress={() => select(isChosen ? undefined : index)}
-                className={`min-h-[60px] flex-row items-center gap-3 border-b border-b-rule border-l-4 px-2 py-2 ${isChosen ? 'border-l-ink bg-raised' : 'border-l-transparent active:bg-pressed'}`}
-              >
-                <Figure className="w-[26px]" figure={String(index + 1)} />
-                <View className="min-w-0 flex-1">
-                  <View className="flex-row items-center gap-2">
-                    {step.care.length > 0 ? <CareMark /> : null}
-                    <Strong>{step.title}</Strong>
-                    {move?.own ? <Small>your own</Small> : null}
+        <SortableRows
+          ids={brief.run.map((s) => s.move)}
+          onMove={(from, to) => {
+            edit((p) => edits.moveMove(p, from, to));
+            setChosen(to);
+          }}
+          row={(index) => {
+            const step = brief.run[index];
+            if (!step) return null;
+            const move = plan.moves[index];
+            const isChosen = index === selected;
+            return (
+              <View role="listitem">
+                <Pressable
+                  role="button"
+                  aria-pressed={isChosen}
+                  aria-label={`${index + 1} ${step.title}`}
+                  onPress={() => select(isChosen ? undefined : index)}
+                  className={`min-h-[60px] flex-row items-center gap-3 border-b border-b-rule border-l-4 px-2 py-2 ${isChosen ? 'border-l-ink bg-raised' : 'border-l-transparent active:bg-pressed'}`}
+                >
+                  <Figure className="w-[26px]" figure={String(index + 1)} />
+                  <View className="min-w-0 flex-1">
+                    <View className="flex-row items-center gap-2">
+                      {step.care.length > 0 ? <CareMark /> : null}
+                      <Strong>{step.title}</Strong>
+                      {move?.own ? <Small>your own</Small> : null}
+                    </View>
+                    <Small lines={2}>
+                      {step.says} {step.note}
+                    </Small>
                   </View>
-                  <Small lines={2}>{step.says}</Small>
-                </View>
-                <View className="items-end">
-                  <Strong>{step.endS > step.startS ? clock(step.endS - step.startS) : ''}</Strong>
-                  {step.takes.map((take, i) => (
-                    <Mass key={i} g={take.g} size="text-16" />
-                  ))}
-                </View>
-              </Pressable>
-            </View>
-          );
-        })}
+                  <View className="items-end">
+                    <Strong>{step.endS > step.startS ? clock(step.endS - step.startS) : ''}</Strong>
+                    {step.takes.map((take, i) => (
+                      <Mass key={i} g={take.g} size="text-16" />
+                    ))}
+                  </View>
+                </Pressable>
+              </View>
+            );
+          }}
+        />
       </View>
     </StationScreen>
   );

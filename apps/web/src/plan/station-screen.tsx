@@ -4,14 +4,16 @@ import { Link, useRouter } from 'expo-router';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import Redo2 from 'lucide-react-native/icons/redo-2';
 import Undo2 from 'lucide-react-native/icons/undo-2';
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import { ScrollView, Text, View } from 'react-native';
 import { IconButton } from '@/ui/button';
 import { Places } from '@/ui/places';
 import { Remark } from '@/ui/remark';
 import { Small, Strong, Title } from '@/ui/type';
+import { useKeys } from '@/ui/use-keys';
 import { useWide } from '@/ui/use-wide';
 import { type Vital, VitalLine } from '@/ui/vital-line';
+import { KeySheet } from './key-sheet';
 import { usePlan } from './plan-context';
 import { PlanMenu } from './plan-menu';
 import { SavingSign } from './saving-sign';
@@ -27,7 +29,26 @@ interface Props {
 
 /** The frame every station stands in: one station fills a phone; on a wide screen the walk, the station and the remarks stand side by side. */
 export function StationScreen(props: Props) {
-  return useWide() ? <WideStation {...props} /> : <PhoneStation {...props} />;
+  const { id, undo, redo } = usePlan();
+  const router = useRouter();
+  const [keysShown, showKeys] = useState(false);
+  useKeys({
+    ...Object.fromEntries(
+      STATIONS.map((s, i) => [String(i + 1), () => router.replace(`/plans/${id}/${s.id}`)]),
+    ),
+    'Ctrl+z': undo,
+    'Ctrl+y': redo,
+    '?': () => showKeys(!keysShown),
+  });
+  const wide = useWide();
+  if (keysShown) {
+    return (
+      <View className="flex-1 bg-surround p-4 wide:p-8">
+        <KeySheet onClose={() => showKeys(false)} />
+      </View>
+    );
+  }
+  return wide ? <WideStation {...props} /> : <PhoneStation {...props} />;
 }
 
 function PhoneStation({ station, children, foot }: Props) {

@@ -1,7 +1,7 @@
 import { pourMoves } from '@potter/core/journal';
 import type { Brief, Plan } from '@potter/core/plan';
-import { show, trim } from '@potter/core/quantity';
-import { shapeOf } from '@potter/core/surface';
+import { trim } from '@potter/core/quantity';
+import { sizeWords } from '@potter/core/surface';
 import { TECHNIQUES } from '@potter/core/technique';
 import { dayWords } from '@/ui/day-words';
 
@@ -19,8 +19,7 @@ export const STATIONS: readonly Station[] = [
   {
     id: 'surface',
     name: 'Surface',
-    key: ({ surface }) =>
-      shapeOf(surface.shape).says(surface.shape, (mm) => show(mm, 'mm').replace(' mm', '')) + ' mm',
+    key: ({ surface }) => sizeWords(surface.shape, 'mm'),
     about: ['/surface', '/budget'],
   },
   {

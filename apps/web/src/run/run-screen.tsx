@@ -94,7 +94,9 @@ function Running({ run }: { readonly run: Run }) {
           {step.care.length > 0 ? <CareMark size={34} /> : null}
           <Title className="!text-34 !leading-[38px]">{step.title}</Title>
         </View>
-        <Text className="font-body text-24 leading-[32px] text-ink">{step.says}</Text>
+        <Text className="font-body text-24 leading-[32px] text-ink">
+          {step.says} {step.note}
+        </Text>
         {step.times > 1 ? <Strong>{step.times} pieces, one after another.</Strong> : null}
         {step.takes.map((take, i) => (
           <Mass key={i} g={take.g} size="text-24" />

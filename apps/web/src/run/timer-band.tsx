@@ -9,7 +9,7 @@ import { useNow } from '@/ui/use-now';
 import { chime } from './chime';
 import { useTimers } from './use-timers';
 
-/** Running timers, in sight everywhere but on the run's own screen, which shows them large. */
+/** Running timers, in sight everywhere but on the bench and the run's own screen, which show them large. */
 export function TimerBand() {
   const now = useNow(1000);
   const path = usePathname();
@@ -24,7 +24,7 @@ export function TimerBand() {
     if (due !== '' && due !== rung.current && chimes) chime();
     rung.current = due;
   }, [due, chimes]);
-  if (timers.length === 0 || path.startsWith('/run/')) return null;
+  if (timers.length === 0 || path.startsWith('/run/') || path === '/bench') return null;
   return (
     <View role="region" aria-label="Running timers" className="bg-rail">
       {timers.slice(0, 3).map((timer) => {

@@ -1,5 +1,5 @@
 import { trim } from '@potter/core/quantity';
-import { shapeOf, type Surface } from '@potter/core/surface';
+import { shapeOf, sizeWords, type Surface } from '@potter/core/surface';
 import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
@@ -32,7 +32,7 @@ export function SurfaceDrawing({ surface, marks }: Props) {
   const every = tickMm(Math.max(widthMm, heightMm));
   const ticks = (lengthMm: number) =>
     Array.from({ length: Math.floor(lengthMm / every) + 1 }, (_, i) => i * every);
-  const says = shape.says(surface.shape, (mm) => `${trim(mm / 10, 1)} cm`);
+  const says = sizeWords(surface.shape, 'cm');
   return (
     <View onLayout={(e) => setRoom(e.nativeEvent.layout.width)}>
       {room > 0 ? (

@@ -26,7 +26,7 @@ export function SurfaceStation() {
         <TextField
           className="flex-1"
           label="Size"
-          shown={units.sizeWords(surface.shape)}
+          shown={units.typedSize(surface.shape)}
           read={(text) => {
             const size = parseSize(text, units.length);
             if (!size.ok) return size;

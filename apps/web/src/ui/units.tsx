@@ -1,5 +1,5 @@
-import { figure, toUnit, trim } from '@potter/core/quantity';
-import type { Shape } from '@potter/core/surface';
+import { figure, trim } from '@potter/core/quantity';
+import { type Shape, sizeWords } from '@potter/core/surface';
 import { useSettings } from '@/data/settings';
 import { Figure, Small } from './type';
 
@@ -11,9 +11,8 @@ export function useUnits() {
     volume,
     length,
     temperature,
-    sizeWords: (shape: Shape) => sizeWords(shape, length),
-    temp: (c: number) =>
-      temperature === 'c' ? `${trim(c, 0)} °C` : `${trim((c * 9) / 5 + 32, 0)} °F`,
+    /** As it is typed: "50 x 40 cm". */
+    typedSize: (shape: Shape) => sizeWords(shape, length, ' x '),
   };
 }
 
@@ -50,10 +49,5 @@ export function Volume({
   );
 }
 
-/** A surface's size as it is typed: "50 x 40 cm", "12 in round". */
-export function sizeWords(shape: Shape, unit: 'cm' | 'mm' | 'in'): string {
-  const side = (mm: number) => trim(toUnit(mm, unit), unit === 'mm' ? 0 : 2);
-  return shape.kind === 'rect'
-    ? `${side(shape.widthMm)} x ${side(shape.heightMm)} ${unit}`
-    : `${side(shape.diameterMm)} ${unit} round`;
-}
+export const toF = (c: number): number => (c * 9) / 5 + 32;
+export const toC = (f: number): number => Number((((f - 32) * 5) / 9).toFixed(2));

@@ -1,4 +1,5 @@
 import { brief } from './brief';
+import { coresOf } from './cores';
 import { BRASS, DAMSON, OAT, plan, QUINCE, SLATE } from './fixture.test-data';
 import type { Plan } from './schema';
 
@@ -80,4 +81,13 @@ test('the same plan gives the same brief', () => {
   expect(JSON.stringify(brief(p))).toBe(
     JSON.stringify(brief(JSON.parse(JSON.stringify(p)) as Plan)),
   );
+});
+
+test('the cores of a plan are its cups’ strata, each as high as it stands', () => {
+  const b = brief(plan([OAT, SLATE]));
+  const [core] = coresOf(b);
+  expect(core?.map((s) => s.hex)).toEqual(
+    b.cups[0]?.layers.map((l) => (l.mix === 'm-oat' ? OAT.hex : SLATE.hex)),
+  );
+  expect(core?.reduce((sum, s) => sum + s.mm, 0)).toBeCloseTo(b.cups[0]!.layers.at(-1)!.toMm, 0);
 });

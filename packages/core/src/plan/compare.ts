@@ -1,6 +1,6 @@
 import { SCHOOLS } from '../budget/school';
 import { trim } from '../quantity/show';
-import { shapeOf } from '../surface/measure';
+import { sizeWords } from '../surface/size-words';
 import { techniqueOf } from '../technique';
 import { type Brief, brief } from './brief';
 import type { Plan } from './schema';
@@ -38,11 +38,7 @@ function factsOf(plan: Plan, { budget, mixes, cups, run, remarks, surface }: Bri
     void facts.set(what, { group, says });
   const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
 
-  say(
-    'plan',
-    'Size',
-    `${shapeOf(plan.surface.shape).says(plan.surface.shape, (mm) => trim(mm / 10, 1))} cm`,
-  );
+  say('plan', 'Size', sizeWords(plan.surface.shape, 'cm'));
   say('plan', 'Pieces', String(surface.pieces));
   say('plan', 'Technique', techniqueOf(plan.technique.id).name);
   say('plan', 'School', SCHOOLS[plan.budget.school].name);

@@ -1,6 +1,7 @@
 export { type Brief, brief, type MediumBrief, type MixBrief } from './brief';
 export { checkPlan } from './check';
 export { comparePlans, type CompareRow } from './compare';
+export { coresOf } from './cores';
 export type { Cost } from './cost';
 export { mixFor, type NewPlan, newPlan } from './create';
 export * as edit from './edit';

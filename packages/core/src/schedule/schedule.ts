@@ -59,7 +59,7 @@ export function scheduleOf(
     entries.push(entry('coat', coat, 'a day by one school, a week by the other'));
   entries.push(entry('cured', cured(film), 'dry right through'));
   if (due !== undefined)
-    entries.push({ act: 'due', from: withTime(due), to: withTime(due), why: 'promised' });
+    entries.push({ act: 'due', from: withTime(due), to: withTime(due), why: 'the day you gave' });
   return entries;
 }
 

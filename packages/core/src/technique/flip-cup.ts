@@ -49,13 +49,21 @@ export const flipCup = defineTechnique({
     stage.reaches.forEach(([x, y], i) => {
       const towardDeg = Math.round((Math.atan2(y - cy, x - cx) * 180) / Math.PI);
       moves.push(
-        { id: `tilt-${i + 1}`, verb: 'tilt', towardDeg, angleDeg, s: 14 },
+        {
+          id: `tilt-${i + 1}`,
+          verb: 'tilt',
+          towardDeg,
+          angleDeg,
+          s: 14,
+          note: 'Until the paint is over the edge there.',
+        },
         {
           id: `back-${i + 1}`,
           verb: 'tilt',
           towardDeg: towardDeg > 0 ? towardDeg - 180 : towardDeg + 180,
           angleDeg: Math.round(angleDeg * 0.6),
           s: 6,
+          note: 'Bring the weight back to the middle.',
         },
       );
     });

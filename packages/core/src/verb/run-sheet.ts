@@ -7,6 +7,8 @@ export interface RunStep {
   readonly move: string;
   readonly title: string;
   readonly says: string;
+  /** What the plan notes on the move. */
+  readonly note?: string;
   readonly startS: number;
   readonly endS: number;
   /** How often it is done: once for each piece of a set, or once. */
@@ -31,6 +33,7 @@ export function layRunSheet(moves: readonly Move[], scene: Scene): RunStep[] {
       move: move.id,
       title: verb.title,
       says: verb.says(move, scene),
+      ...(move.note === undefined ? {} : { note: move.note }),
       startS,
       endS,
       times,

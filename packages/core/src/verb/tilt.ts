@@ -11,6 +11,5 @@ export const tilt = defineVerb({
   usualS: 14,
   each: true,
   care: [],
-  says: (move) =>
-    `Tilt about ${move.angleDeg}° down to the ${directionWords(move.towardDeg)}, until the paint is over the edge there.`,
+  says: (move) => `Tilt about ${move.angleDeg}° down to the ${directionWords(move.towardDeg)}.`,
 });

@@ -21,5 +21,6 @@ export const rect = {
     [0, 0],
     [w, 0],
   ],
-  says: ({ widthMm, heightMm }, length) => `${length(widthMm)} × ${length(heightMm)}`,
+  sides: ({ widthMm, heightMm }) => [widthMm, heightMm],
+  suffix: '',
 } as const satisfies ShapeDefinition<Rect>;

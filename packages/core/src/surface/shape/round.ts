@@ -20,5 +20,6 @@ export const round = {
       const a = ((deg + 30) * Math.PI) / 180;
       return [(d / 2) * (1 + Math.cos(a)), (d / 2) * (1 + Math.sin(a))] as const;
     }),
-  says: ({ diameterMm }, length) => `${length(diameterMm)} round`,
+  sides: ({ diameterMm }) => [diameterMm],
+  suffix: ' round',
 } as const satisfies ShapeDefinition<Round>;

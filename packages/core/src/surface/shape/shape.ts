@@ -11,5 +11,8 @@ export interface ShapeDefinition<S extends { kind: string }> {
   readonly path: (shape: S) => string;
   /** Where a tilt must carry paint to: corners of a rectangle, points round the rim of a disc. Clockwise. */
   readonly reaches: (shape: S) => readonly (readonly [number, number])[];
-  readonly says: (shape: S, length: (mm: number) => string) => string;
+  /** Lengths it is known by, mm, in the order they are written. */
+  readonly sides: (shape: S) => readonly number[];
+  /** What follows the size in words, such as " round". */
+  readonly suffix: string;
 }
