@@ -39,7 +39,7 @@ for (const [name, viewport] of [
     await see(page, 'textbox', 'Share of Slate');
     const id = /plans\/([^/]+)/.exec(page.url())[1];
 
-    await press(page, 'link', name === 'phone' ? '1 Surface' : '1 Surface, 305 × 406 mm');
+    await press(page, 'link', /^1 Surface/);
     await type(page, 'Size', '40 x 50 cm');
     // Edges of 18 mm are in the generous figure: (2000 + 324) ÷ 2.5 = 930 g.
     await says(page, '930');

@@ -2,41 +2,26 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import { launch, openPage, PHONE, WIDE } from './support/browser.mjs';
+import { screensOf } from './support/screens.mjs';
 import { startStudio } from './support/studio.mjs';
 
 let studio;
 let browser;
-let id;
 before(async () => {
   studio = await startStudio();
   browser = await launch();
-  id = (await (await fetch(`${studio.url}/api/plans`)).json()).plans[0].id;
 });
 after(async () => {
   await browser.close();
   await studio.stop();
 });
 
-const SCREENS = [
-  '/',
-  '/bench',
-  '/plans',
-  '/plans/new',
-  '/plans/ID/surface',
-  '/plans/ID/colours',
-  '/plans/ID/mixes',
-  '/plans/ID/cups',
-  '/shelf',
-  '/shelf/new',
-  '/shelf/damson',
-];
-
 for (const [name, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
   for (const dark of [false, true]) {
     test(`${name}, ${dark ? 'dark' : 'light'}`, async () => {
       const page = await openPage(browser, viewport, { dark });
-      for (const screen of SCREENS) {
-        await page.goto(studio.url + screen.replace('ID', id), { waitUntil: 'networkidle0' });
+      for (const screen of await screensOf(studio)) {
+        await page.goto(studio.url + screen, { waitUntil: 'networkidle0' });
         assert.deepEqual(page.faults, [], screen);
         const heading = await page.waitForSelector('h1', { timeout: 5000 });
         assert.ok(
@@ -73,8 +58,8 @@ test('the shipped fonts are the ones in use', async () => {
 
 test('a phone’s targets are large enough for a wet finger', async () => {
   const page = await openPage(browser, PHONE);
-  for (const screen of SCREENS) {
-    await page.goto(studio.url + screen.replace('ID', id), { waitUntil: 'networkidle0' });
+  for (const screen of await screensOf(studio)) {
+    await page.goto(studio.url + screen, { waitUntil: 'networkidle0' });
     const small = await page.$$eval(
       '[role="button"], [role="radio"], [role="checkbox"], [role="tab"], a, input',
       (nodes) =>

@@ -69,20 +69,22 @@ export function CompareScreen() {
           const lines = rows.filter((r) => r.group === group);
           if (lines.length === 0) return null;
           return (
-            <View key={group} role="table" aria-label={GROUPS[group]}>
+            <View key={group} role="group" aria-label={GROUPS[group]}>
               <Heading>{GROUPS[group]}</Heading>
-              {lines.map((row) => (
-                <View
-                  role="row"
-                  key={row.what}
-                  aria-label={row.differs ? `${row.what} differs` : row.what}
-                  className={`flex-row gap-3 border-b border-b-rule border-l-4 py-2 pl-2 ${row.differs ? 'border-l-ink bg-raised' : 'border-l-transparent'}`}
-                >
-                  <Small className="w-[84px]">{row.what}</Small>
-                  <Cell says={row.a} strong={row.differs} />
-                  <Cell says={row.b} strong={row.differs} />
-                </View>
-              ))}
+              <View role="list">
+                {lines.map((row) => (
+                  <View
+                    role="listitem"
+                    key={row.what}
+                    aria-label={row.differs ? `${row.what} differs` : row.what}
+                    className={`flex-row gap-3 border-b border-b-rule border-l-4 py-2 pl-2 ${row.differs ? 'border-l-ink bg-raised' : 'border-l-transparent'}`}
+                  >
+                    <Small className="w-[84px]">{row.what}</Small>
+                    <Cell says={row.a} strong={row.differs} />
+                    <Cell says={row.b} strong={row.differs} />
+                  </View>
+                ))}
+              </View>
             </View>
           );
         })}

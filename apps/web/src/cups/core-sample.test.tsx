@@ -1,4 +1,5 @@
-import { fireEvent, render, screen } from '@testing-library/react-native';
+import { fireEvent, screen } from '@testing-library/react-native';
+import { renderInStudio as render } from '../../test/in-studio';
 import { CoreSample } from './core-sample';
 
 const layer = (mix: string, fromMm: number, toMm: number) => ({

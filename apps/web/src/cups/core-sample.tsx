@@ -151,29 +151,27 @@ interface RowProps {
 
 function LayerRow({ layer, chosen, onPress, name, placement, chip, wide }: RowProps) {
   return (
-    <View role="listitem">
-      <Pressable
-        role="button"
-        aria-pressed={chosen}
-        aria-label={`${name}, ${placement}, ${trim(layer.g, 0)} g, up to ${trim(layer.toMm, 0)} mm`}
-        onPress={onPress}
-        className={`flex-row items-center gap-2 border-b border-b-rule border-l-4 pl-2 ${chosen ? 'border-l-ink bg-raised' : 'border-l-transparent active:bg-pressed'}`}
-        style={{ height: ROW }}
-      >
-        <Chip overWhite={chip.overWhite} overBlack={chip.overBlack} />
-        <View className="min-w-0 flex-1">
-          <Strong lines={1}>{name}</Strong>
-          <Small lines={1}>
-            {placement}
-            {layer.pinned ? ', fixed' : ''}
-          </Small>
-        </View>
-        {wide ? <Volume className="w-[80px] text-right" ml={layer.ml} /> : null}
-        <View className="items-end">
-          <Mass g={layer.g} />
-          {wide ? null : <Volume ml={layer.ml} />}
-        </View>
-      </Pressable>
-    </View>
+    <Pressable
+      role="button"
+      aria-pressed={chosen}
+      aria-label={`${name}, ${placement}, ${trim(layer.g, 0)} g, up to ${trim(layer.toMm, 0)} mm`}
+      onPress={onPress}
+      className={`flex-row items-center gap-2 border-b border-b-rule border-l-4 pl-2 ${chosen ? 'border-l-ink bg-raised' : 'border-l-transparent active:bg-pressed'}`}
+      style={{ height: ROW }}
+    >
+      <Chip overWhite={chip.overWhite} overBlack={chip.overBlack} />
+      <View className="min-w-0 flex-1">
+        <Strong lines={1}>{name}</Strong>
+        <Small lines={1}>
+          {placement}
+          {layer.pinned ? ', fixed' : ''}
+        </Small>
+      </View>
+      {wide ? <Volume className="w-[80px] text-right" ml={layer.ml} /> : null}
+      <View className="items-end">
+        <Mass g={layer.g} />
+        {wide ? null : <Volume ml={layer.ml} />}
+      </View>
+    </Pressable>
   );
 }

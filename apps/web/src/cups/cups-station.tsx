@@ -2,7 +2,7 @@ import type { Cup, Layer, LoadedCup } from '@potter/core/cup';
 import { edit as edits } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { useState } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
 import { Button } from '@/ui/button';
@@ -15,6 +15,7 @@ import { LayerPanel } from './layer-panel';
 import { VesselPick } from './vessel-pick';
 import { useKeys } from '@/ui/use-keys';
 import { useWide } from '@/ui/use-wide';
+import { Checkable } from '@/ui/checkable';
 
 export function CupsStation() {
   const { plan, brief, edit } = usePlan();
@@ -77,11 +78,11 @@ export function CupsStation() {
       <View className="flex-row flex-wrap items-start gap-2">
         <View role="tablist" aria-label="Cups" className="flex-1 flex-row flex-wrap gap-2">
           {plan.cups.map((c, i) => (
-            <Pressable
+            <Checkable
               key={c.id}
               role="tab"
-              aria-selected={i === cup}
-              aria-label={`Cup ${i + 1}`}
+              checked={i === cup}
+              label={`Cup ${i + 1}`}
               onPress={() => {
                 setChosenCup(i);
                 setLayer(undefined);
@@ -91,7 +92,7 @@ export function CupsStation() {
               <Text className={`font-bold text-16 ${i === cup ? 'text-surround' : 'text-ink'}`}>
                 Cup {i + 1}
               </Text>
-            </Pressable>
+            </Checkable>
           ))}
         </View>
         {doc.layers ? (

@@ -12,15 +12,15 @@ interface Props {
 /** What goes in, in order, and what the scale reads after each. */
 export function WeighTable({ title, steps, nameOf }: Props) {
   return (
-    <View role="table" aria-label={title}>
-      <View role="row" className="flex-row items-baseline border-b border-ink pb-1">
+    <View role="list" aria-label={title}>
+      <View role="listitem" className="flex-row items-baseline border-b border-ink pb-1">
         <Strong className="flex-1">{title}</Strong>
         <Small className="w-[72px] text-right">add</Small>
         <Small className="w-[88px] text-right">scale reads</Small>
       </View>
       {steps.map((step, i) => (
         <View
-          role="row"
+          role="listitem"
           key={`${step.material} ${i}`}
           className="flex-row items-baseline border-b border-rule py-2"
         >

@@ -117,33 +117,31 @@ export function MovesStation() {
             const move = plan.moves[index];
             const isChosen = index === selected;
             return (
-              <View role="listitem">
-                <Pressable
-                  role="button"
-                  aria-pressed={isChosen}
-                  aria-label={`${index + 1} ${step.title}`}
-                  onPress={() => select(isChosen ? undefined : index)}
-                  className={`min-h-[60px] flex-row items-center gap-3 border-b border-b-rule border-l-4 px-2 py-2 ${isChosen ? 'border-l-ink bg-raised' : 'border-l-transparent active:bg-pressed'}`}
-                >
-                  <Figure className="w-[26px]" figure={String(index + 1)} />
-                  <View className="min-w-0 flex-1">
-                    <View className="flex-row items-center gap-2">
-                      {step.care.length > 0 ? <CareMark /> : null}
-                      <Strong>{step.title}</Strong>
-                      {move?.own ? <Small>your own</Small> : null}
-                    </View>
-                    <Small lines={2}>
-                      {step.says} {step.note}
-                    </Small>
+              <Pressable
+                role="button"
+                aria-pressed={isChosen}
+                aria-label={`${index + 1} ${step.title}`}
+                onPress={() => select(isChosen ? undefined : index)}
+                className={`min-h-[60px] flex-row items-center gap-3 border-b border-b-rule border-l-4 px-2 py-2 ${isChosen ? 'border-l-ink bg-raised' : 'border-l-transparent active:bg-pressed'}`}
+              >
+                <Figure className="w-[26px]" figure={String(index + 1)} />
+                <View className="min-w-0 flex-1">
+                  <View className="flex-row items-center gap-2">
+                    {step.care.length > 0 ? <CareMark /> : null}
+                    <Strong>{step.title}</Strong>
+                    {move?.own ? <Small>your own</Small> : null}
                   </View>
-                  <View className="items-end">
-                    <Strong>{step.endS > step.startS ? clock(step.endS - step.startS) : ''}</Strong>
-                    {step.takes.map((take, i) => (
-                      <Mass key={i} g={take.g} size="text-16" />
-                    ))}
-                  </View>
-                </Pressable>
-              </View>
+                  <Small lines={2}>
+                    {step.says} {step.note}
+                  </Small>
+                </View>
+                <View className="items-end">
+                  <Strong>{step.endS > step.startS ? clock(step.endS - step.startS) : ''}</Strong>
+                  {step.takes.map((take, i) => (
+                    <Mass key={i} g={take.g} size="text-16" />
+                  ))}
+                </View>
+              </Pressable>
             );
           }}
         />

@@ -1,7 +1,7 @@
 import { beginRun, pourMoves } from '@potter/core/journal';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { device } from '@/data/device';
 import { putRun, useRuns } from '@/data/runs';
 import { newId } from '@/data/new-id';
@@ -14,6 +14,7 @@ import { dayWords } from '@/ui/day-words';
 import { Tick } from '@/ui/tick';
 import { Body, Heading, Small } from '@/ui/type';
 import { readyCheck } from './ready';
+import { Checkable } from '@/ui/checkable';
 
 /** The ready check, then the pour. Ticks stay on this device until the pour begins. */
 export function PourStation() {
@@ -72,17 +73,17 @@ export function PourStation() {
         {items.map((item) => {
           const done = ticked.includes(item.id);
           return (
-            <Pressable
+            <Checkable
               key={item.id}
               role="checkbox"
-              aria-checked={done}
-              aria-label={item.says}
+              checked={done}
+              label={item.says}
               onPress={() => toggle(item.id)}
               className="min-h-[64px] flex-row items-center gap-3 border-b border-rule py-2 active:bg-pressed"
             >
               <Tick done={done} />
               <Body className={`flex-1 ${done ? 'text-quiet' : ''}`}>{item.says}</Body>
-            </Pressable>
+            </Checkable>
           );
         })}
       </View>

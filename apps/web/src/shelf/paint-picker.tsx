@@ -1,12 +1,13 @@
 import type { Paint } from '@potter/core/paint';
 import Check from 'lucide-react-native/icons/check';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { usePaints, useShelf } from '@/data/shelf';
 import { Chip } from '@/ui/chip';
 import { Failed, Waiting } from '@/ui/state';
 import { useTokens } from '@/ui/tokens';
 import { Body, Small, Strong } from '@/ui/type';
 import { paintChip } from './paint-chip';
+import { Checkable } from '@/ui/checkable';
 
 interface Props {
   readonly chosen: readonly string[];
@@ -39,11 +40,11 @@ export function PaintPicker({ chosen, onToggle }: Props) {
         const taken = chosen.includes(paint.id);
         const { overWhite, overBlack, opacity } = paintChip(paint);
         return (
-          <Pressable
+          <Checkable
             key={paint.id}
             role="checkbox"
-            aria-checked={taken}
-            aria-label={paint.name}
+            checked={taken}
+            label={paint.name}
             onPress={() => onToggle(paint)}
             className={`min-h-[60px] flex-row items-center gap-3 border-b border-b-rule py-2 pr-2 wide:w-[300px] ${taken ? 'border-l-4 border-l-ink bg-raised pl-2' : 'border-l-4 border-l-transparent pl-2'}`}
           >
@@ -58,7 +59,7 @@ export function PaintPicker({ chosen, onToggle }: Props) {
             <View className="w-[24px]">
               {taken ? <Check size={24} color={ink} strokeWidth={3} /> : null}
             </View>
-          </Pressable>
+          </Checkable>
         );
       })}
     </View>

@@ -1,7 +1,7 @@
 import { type ShelfItem, type ShelfKind, shelfId } from '@potter/contract';
 import { Link, useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import { usePutOnShelf, useShelf } from '@/data/shelf';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
@@ -13,6 +13,7 @@ import { Volume } from '@/ui/units';
 import { found, itemWords, KIND_WORDS } from './item-words';
 import { paintChip } from './paint-chip';
 import { takenOff, useTakenOff } from './taken-off';
+import { Checkable } from '@/ui/checkable';
 
 const KINDS = Object.keys(KIND_WORDS) as ShelfKind[];
 
@@ -41,18 +42,18 @@ export function ShelfScreen() {
       ) : null}
       <View role="tablist" aria-label="Kinds" className="mb-3 flex-row flex-wrap gap-2">
         {KINDS.map((k) => (
-          <Pressable
+          <Checkable
             key={k}
             role="tab"
-            aria-selected={k === kind}
-            aria-label={KIND_WORDS[k].many}
+            checked={k === kind}
+            label={KIND_WORDS[k].many}
             onPress={() => router.setParams({ kind: k })}
             className={`min-h-[44px] justify-center border px-3 ${k === kind ? 'border-ink bg-ink' : 'border-outline'}`}
           >
             <Text className={`font-bold text-16 ${k === kind ? 'text-surround' : 'text-ink'}`}>
               {KIND_WORDS[k].many}
             </Text>
-          </Pressable>
+          </Checkable>
         ))}
       </View>
       {shelf.isError ? (

@@ -1,5 +1,6 @@
-import { Pressable, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import { Small } from './type';
+import { Checkable } from './checkable';
 
 interface Props<T extends string> {
   readonly label: string;
@@ -17,18 +18,18 @@ export function Choice<T extends string>({ label, value, options, onChange }: Pr
         {options.map((option) => {
           const chosen = option.value === value;
           return (
-            <Pressable
+            <Checkable
               key={option.value}
               role="radio"
-              aria-checked={chosen}
-              aria-label={option.label}
+              checked={chosen}
+              label={option.label}
               onPress={() => onChange(option.value)}
               className={`min-h-[44px] justify-center border px-3 py-2 ${chosen ? 'border-ink bg-ink' : 'border-outline active:bg-pressed'}`}
             >
               <Text className={`font-bold text-16 ${chosen ? 'text-surround' : 'text-ink'}`}>
                 {option.label}
               </Text>
-            </Pressable>
+            </Checkable>
           );
         })}
       </View>

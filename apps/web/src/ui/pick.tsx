@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useTokens } from './tokens';
 import { Small, Strong } from './type';
+import { Checkable } from './checkable';
 
 interface Props {
   readonly label: string;
@@ -34,11 +35,11 @@ export function Pick({ label, value, options, onChange }: Props) {
       {open ? (
         <View role="radiogroup" aria-label={label} className="border border-outline">
           {options.map((option) => (
-            <Pressable
+            <Checkable
               key={option.value}
               role="radio"
-              aria-checked={option.value === value}
-              aria-label={option.label}
+              checked={option.value === value}
+              label={option.label}
               onPress={() => {
                 onChange(option.value);
                 setOpen(false);
@@ -46,7 +47,7 @@ export function Pick({ label, value, options, onChange }: Props) {
               className={`min-h-[44px] justify-center border-l-4 px-3 ${option.value === value ? 'border-l-ink bg-pressed' : 'border-l-transparent bg-raised active:bg-pressed'}`}
             >
               <Strong>{option.label}</Strong>
-            </Pressable>
+            </Checkable>
           ))}
         </View>
       ) : null}

@@ -12,7 +12,9 @@ export interface SortableRowsProps {
 export const SortableRows = ({ ids, row }: SortableRowsProps) => (
   <>
     {ids.map((id, index) => (
-      <View key={id}>{row(index)}</View>
+      <View key={id} role="listitem">
+        {row(index)}
+      </View>
     ))}
   </>
 );

@@ -32,6 +32,8 @@ export function SortableRows({ ids, onMove, row }: SortableRowsProps) {
       collisionDetection={closestCenter}
       modifiers={[restrictToVerticalAxis, restrictToParentElement]}
       onDragEnd={end}
+      // Its words for screen readers stand apart from the list, which may hold rows only.
+      accessibility={{ container: document.body }}
     >
       <SortableContext items={[...ids]} strategy={verticalListSortingStrategy}>
         {ids.map((id, index) => (
@@ -56,6 +58,7 @@ const Row = memo(function Row({
     'div',
     {
       ref: setNodeRef,
+      role: 'listitem',
       ...listeners,
       style: {
         transform: CSS.Translate.toString(transform),

@@ -1,0 +1,120 @@
+// Nothing can be lost: a page killed after every edit, undo over a reload, two tabs on one plan.
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import { launch, openPage, PHONE, press, says, see, type, WIDE } from './support/browser.mjs';
+import { startStudio } from './support/studio.mjs';
+
+let studio;
+let browser;
+before(async () => {
+  studio = await startStudio();
+  browser = await launch();
+});
+after(async () => {
+  await browser.close();
+  await studio.stop();
+});
+
+const plans = async () => (await (await fetch(`${studio.url}/api/plans`)).json()).plans;
+const planOf = async (id) => (await (await fetch(`${studio.url}/api/plans/${id}`)).json()).plan;
+const byTitle = async (title) => (await plans()).find((p) => p.title === title);
+
+test('the page is killed after any of 30 edits, and all 30 are found', async () => {
+  const first = await openPage(browser, WIDE);
+  const context = first.browserContext();
+  const { id } = await byTitle('Damson Moon');
+  const address = `${studio.url}/plans/${id}/surface`;
+  let page = first;
+  for (let i = 1; i <= 30; i++) {
+    await page.goto(address, { waitUntil: 'domcontentloaded' });
+    await type(page, 'Pieces', String(i + 1));
+    // Gone within the same moment: no time for a save, no unload handler.
+    const session = await page.createCDPSession();
+    await session.send('Page.crash').catch(() => undefined);
+    await page.close().catch(() => undefined);
+    page = await context.newPage();
+    await page.setViewport(WIDE);
+  }
+  await page.goto(address, { waitUntil: 'networkidle0' });
+  const pieces = () => page.$eval('[aria-label="Pieces"]', (field) => field.value);
+  assert.equal(await pieces(), '31');
+  // Every one of the thirty is there to go back through.
+  for (let i = 30; i >= 1; i--) {
+    await press(page, 'button', 'Undo');
+    await page.waitForFunction(
+      (n) => document.querySelector('[aria-label="Pieces"]').value === n,
+      {},
+      String(i),
+    );
+  }
+  await context.close();
+});
+
+test('two tabs: the one that falls behind keeps its edits as a copy, and says so with a link', async () => {
+  const one = await openPage(browser, WIDE);
+  const two = await openPage(browser, PHONE);
+  two.expectRefusals = true;
+  const { id } = await byTitle('Quince and Slate');
+  for (const page of [one, two])
+    await page.goto(`${studio.url}/plans/${id}/surface`, { waitUntil: 'networkidle0' });
+  await type(one, 'Edge depth', '20');
+  await says(one, 'saved');
+  for (let i = 0; i < 50 && (await planOf(id)).surface.edgeDepthMm !== 20; i++)
+    await new Promise((r) => setTimeout(r, 100));
+  await type(two, 'Pieces', '4');
+  await says(two, 'your edits go on as a copy');
+  assert.deepEqual(
+    (({ edgeDepthMm, pieces }) => ({ edgeDepthMm, pieces }))((await planOf(id)).surface),
+    { edgeDepthMm: 20, pieces: 1 },
+  );
+  await press(two, 'link', /open the copy/);
+  await says(two, 'second copy');
+  const copy = (await plans()).find((p) => p.title === 'Quince and Slate, second copy');
+  assert.equal((await planOf(copy.id)).surface.pieces, 4);
+  for (const page of [one, two]) await page.browserContext().close();
+});
+
+test('a plan is branched, changed, and compared with where it came from', async () => {
+  const page = await openPage(browser, WIDE);
+  const { id } = await byTitle('Kale and Walnut tiles');
+  await page.goto(`${studio.url}/plans/${id}/surface`, { waitUntil: 'networkidle0' });
+  await press(page, 'button', 'Branch it');
+  await says(page, 'Kale and Walnut tiles, variant');
+  await press(page, 'radio', 'Lean');
+  await press(page, 'button', 'Compare');
+  await says(page, 'lines differ');
+  await see(page, 'listitem', 'School differs');
+  await see(page, 'listitem', 'Size');
+  assert.deepEqual(page.faults, []);
+  await page.browserContext().close();
+});
+
+test('layers are dragged by mouse and by touch', async () => {
+  const { id } = await byTitle('Damson Moon');
+  const order = async () => (await planOf(id)).cups[0].layers.map((l) => l.mix);
+  for (const viewport of [WIDE, PHONE]) {
+    const page = await openPage(browser, viewport);
+    await page.goto(`${studio.url}/plans/${id}/cups`, { waitUntil: 'networkidle0' });
+    const before = await order();
+    const rows = await page.$$('[role="list"][aria-label="Layers, last in first"] [role="button"]');
+    const [from, to] = await Promise.all([rows[0].boundingBox(), rows[2].boundingBox()]);
+    const x = from.x + 60;
+    if (viewport.hasTouch) {
+      const touch = await page.touchscreen.touchStart(x, from.y + 30);
+      await new Promise((r) => setTimeout(r, 350));
+      for (let i = 1; i <= 8; i++) await touch.move(x, from.y + 30 + ((to.y - from.y) * i) / 8);
+      await touch.end();
+    } else {
+      await page.mouse.move(x, from.y + 30);
+      await page.mouse.down();
+      await page.mouse.move(x, to.y + 34, { steps: 12 });
+      await page.mouse.up();
+    }
+    const wanted = [...before];
+    wanted.splice(before.length - 3, 0, ...wanted.splice(before.length - 1, 1));
+    for (let i = 0; i < 50 && JSON.stringify(await order()) !== JSON.stringify(wanted); i++)
+      await new Promise((r) => setTimeout(r, 100));
+    assert.deepEqual(await order(), wanted);
+    await page.browserContext().close();
+  }
+});

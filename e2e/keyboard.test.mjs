@@ -1,0 +1,107 @@
+// A whole plan by the keyboard alone on a wide screen: no mouse, no touch.
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import { launch, openPage, says, WIDE } from './support/browser.mjs';
+import { startStudio } from './support/studio.mjs';
+
+let studio;
+let browser;
+before(async () => {
+  studio = await startStudio();
+  browser = await launch();
+});
+after(async () => {
+  await browser.close();
+  await studio.stop();
+});
+
+/** Presses Tab until what has this name has the focus, as someone without a mouse does. */
+async function tabTo(page, name) {
+  for (let i = 0; i < 120; i++) {
+    const here = await page.evaluate(
+      () =>
+        document.activeElement?.getAttribute('aria-label') ??
+        document.activeElement?.innerText?.trim(),
+    );
+    if (here === name) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`no way by Tab to "${name}"`);
+}
+
+test('new plan, size, shares, a layer moved and made larger, undo, a run', async () => {
+  const page = await openPage(browser, WIDE);
+  const { keyboard } = page;
+  await page.goto(`${studio.url}/plans`, { waitUntil: 'networkidle0' });
+  await tabTo(page, 'New plan');
+  await keyboard.press('Enter');
+  await says(page, 'One to twelve');
+  await tabTo(page, 'Size');
+  await keyboard.down('Control');
+  await keyboard.press('a');
+  await keyboard.up('Control');
+  await keyboard.type('30 cm round');
+  for (const paint of ['Oat milk', 'Slate', 'Walnut']) {
+    await tabTo(page, paint);
+    await keyboard.press('Space');
+  }
+  await tabTo(page, 'Write the plan');
+  await keyboard.press('Enter');
+  await page.waitForFunction(() => location.pathname.endsWith('/colours'));
+  const id = /plans\/([^/]+)/.exec(page.url())[1];
+  const plan = async () => (await (await fetch(`${studio.url}/api/plans/${id}`)).json()).plan;
+  const until = async (done) => {
+    for (let i = 0; i < 60; i++) {
+      const p = await plan();
+      if (done(p)) return p;
+      await new Promise((r) => setTimeout(r, 100));
+    }
+    throw new Error('the studio never got the change');
+  };
+
+  await tabTo(page, 'Border of Oat milk and Slate');
+  for (let i = 0; i < 5; i++) await keyboard.press('ArrowRight');
+  await until((p) => Math.abs(p.budget.shares[0].share - 0.3833) < 0.002);
+
+  await page.evaluate(() => document.activeElement.blur());
+  await keyboard.press('4');
+  await page.waitForFunction(() => location.pathname.endsWith('/cups'));
+  const before = (await plan()).cups[0].layers.map((l) => l.mix);
+  await keyboard.press('ArrowUp');
+  await says(page, 'Parts of its pot');
+  await keyboard.down('Alt');
+  await keyboard.press('ArrowDown');
+  await keyboard.up('Alt');
+  const moved = await until(
+    (p) => p.cups[0].layers.at(-1).mix !== before.at(-1) || p.cups[0].layers.at(-1).parts !== 1,
+  );
+  assert.deepEqual(
+    moved.cups[0].layers.map((l) => l.mix),
+    [...before.slice(0, -2), before.at(-1), before.at(-2)],
+  );
+  await keyboard.press(']');
+  await until((p) => p.cups[0].layers.at(-2).parts === 1.1);
+  await keyboard.press('d');
+  await until((p) => p.cups[0].layers.length === before.length + 1);
+  for (let i = 0; i < 3; i++) {
+    await keyboard.down('Control');
+    await keyboard.press('z');
+    await keyboard.up('Control');
+  }
+  await until((p) => JSON.stringify(p.cups[0].layers.map((l) => l.mix)) === JSON.stringify(before));
+
+  await keyboard.press('6');
+  await says(page, 'Ready?');
+  await tabTo(page, 'Gloves on.');
+  await keyboard.press('Space');
+  const begin = await page.evaluate(() =>
+    [...document.querySelectorAll('[role="button"]')]
+      .map((b) => b.getAttribute('aria-label'))
+      .find((n) => n?.startsWith('Begin')),
+  );
+  await tabTo(page, begin);
+  await keyboard.press('Enter');
+  await says(page, '1 of ');
+  assert.deepEqual(page.faults, []);
+  await page.browserContext().close();
+});

@@ -1,0 +1,143 @@
+// The pour at the table: by touch, over a reload, over a stopped server, with its timers.
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import { launch, openPage, PHONE, press, says, see, type, WIDE } from './support/browser.mjs';
+import { startStudio } from './support/studio.mjs';
+
+let studio;
+let browser;
+let quince;
+before(async () => {
+  studio = await startStudio();
+  browser = await launch();
+  quince = (await (await fetch(`${studio.url}/api/plans`)).json()).plans.find(
+    (p) => p.title === 'Quince and Slate',
+  );
+});
+after(async () => {
+  await browser.close();
+  await studio.stop();
+});
+
+const wait = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+const runs = async () => (await (await fetch(`${studio.url}/api/runs`)).json()).runs;
+const secondsLeft = (page) =>
+  page.$eval('[role="timer"]', (node) => {
+    const [, minutes, seconds] = /(\d+):(\d+) left/.exec(node.getAttribute('aria-label'));
+    return Number(minutes) * 60 + Number(seconds);
+  });
+
+async function begin(page) {
+  await page.goto(`${studio.url}/plans/${quince.id}/pour`, { waitUntil: 'networkidle0' });
+  await press(page, 'button', /^(Begin|Go on)/);
+  await see(page, 'button', /^(Next|Finish)/);
+}
+
+test('a whole pour by touch: next, back, skip, note, finish; written in the journal, and on the rack', async () => {
+  const page = await openPage(browser, PHONE);
+  await page.goto(`${studio.url}/plans/${quince.id}/pour`, { waitUntil: 'networkidle0' });
+  await press(page, 'checkbox', 'Gloves on.');
+  await begin(page);
+  await says(page, '1 of 14');
+  await press(page, 'button', /^Next/);
+  await says(page, '2 of 14');
+  // A glove's bounce: a second tap at once does nothing.
+  await press(page, 'button', /^Next/);
+  await says(page, '2 of 14');
+  await press(page, 'button', 'Back');
+  await says(page, '1 of 14');
+  await press(page, 'button', 'Note');
+  await type(page, 'Note on this move', 'lifted early');
+  await press(page, 'button', 'Done');
+  for (let i = 2; i <= 14; i++) {
+    await press(page, 'button', 'Skip');
+    await says(page, `${i} of 14`);
+  }
+  await wait(750);
+  await press(page, 'button', 'Finish the pour');
+  await says(page, 'Poured');
+  await type(page, 'What would you do differently next time?', 'less slate');
+  await press(page, 'button', 'To the bench');
+  await says(page, 'On the rack');
+  await says(page, 'still wet, keep covered');
+  for (let i = 0; i < 50 && !(await runs()).some((r) => r.note === 'less slate'); i++)
+    await wait(100);
+  const run = (await runs()).find((r) => r.planId === quince.id);
+  assert.equal(run.note, 'less slate');
+  assert.equal(run.moves[0].note, 'lifted early');
+  assert.equal(run.moves.filter((m) => m.skipped).length, 13);
+  assert.ok(run.endedAt > run.startedAt);
+  await page.goto(`${studio.url}/journal`, { waitUntil: 'networkidle0' });
+  await says(page, 'less slate');
+  assert.deepEqual(page.faults, []);
+  await page.browserContext().close();
+});
+
+test('a reload, and a closed tab, come back to the right move with the time that is left', async () => {
+  const page = await openPage(browser, PHONE);
+  await begin(page);
+  await press(page, 'button', /^Next/);
+  await says(page, '2 of 14');
+  await see(page, 'timer', /left of/);
+  const before = await secondsLeft(page);
+  const from = Date.now();
+  await wait(2000);
+  await page.reload({ waitUntil: 'networkidle0' });
+  await says(page, '2 of 14');
+  const expected = before - (Date.now() - from) / 1000;
+  assert.ok(
+    Math.abs((await secondsLeft(page)) - expected) <= 2,
+    `${await secondsLeft(page)} s left, ${expected} expected`,
+  );
+
+  const { href } = await page.evaluate(() => ({ href: location.href }));
+  const context = page.browserContext();
+  await page.close();
+  const again = await context.newPage();
+  await again.setViewport(PHONE);
+  await again.goto(href, { waitUntil: 'networkidle0' });
+  await says(again, '2 of 14');
+  // The band shows it everywhere else.
+  await again.goto(`${studio.url}/plans`, { waitUntil: 'networkidle0' });
+  await see(again, 'link', /^Flip, Quince and Slate/);
+  await context.close();
+});
+
+test('with the server stopped the pour goes on, and the journal has it once it is back', async () => {
+  const page = await openPage(browser, PHONE);
+  page.expectRefusals = true;
+  await begin(page);
+  await studio.halt();
+  await press(page, 'button', 'Skip');
+  await press(page, 'button', 'Skip');
+  const shown = await page.evaluate(() => /(\d+) of 14/.exec(document.body.innerText)[1]);
+  await page.evaluate(() => globalThis.scrollTo(0, 0));
+  await studio.resume();
+  for (let i = 0; i < 80; i++) {
+    const open = (await runs()).find((r) => r.planId === quince.id && r.endedAt === undefined);
+    if (open && open.at + 1 === Number(shown)) break;
+    await wait(100);
+  }
+  const open = (await runs()).find((r) => r.planId === quince.id && r.endedAt === undefined);
+  assert.equal(open.at + 1, Number(shown));
+  await page.browserContext().close();
+});
+
+test('space, Enter and a foot pedal go on, unless another control has the focus', async () => {
+  const page = await openPage(browser, WIDE);
+  await begin(page);
+  const at = async () =>
+    Number(await page.evaluate(() => /(\d+) of 14/.exec(document.body.innerText)[1]));
+  await page.evaluate(() => document.activeElement?.blur());
+  const start = await at();
+  await page.keyboard.press('PageDown');
+  await says(page, `${start + 1} of 14`);
+  await wait(750);
+  await page.keyboard.press('Space');
+  await says(page, `${start + 2} of 14`);
+  await wait(750);
+  await page.focus('[aria-label="Back"]');
+  await page.keyboard.press('Enter');
+  await says(page, `${start + 1} of 14`);
+  await page.browserContext().close();
+});
