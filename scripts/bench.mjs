@@ -4,3 +4,4 @@ import { run } from './setup.mjs';
 run('npx', ['tsx', 'bench/brief.ts']);
 run('node', ['bench/api.mjs']);
 run('node', ['bench/first-screen.mjs']);
+run('npx', ['tsx', 'bench/drag.mjs']);

@@ -10,19 +10,62 @@ export interface Kept {
   readonly history: History<Plan>;
 }
 
+/** The present state alone: small, so that it is written with every keystroke. */
+interface Now {
+  readonly revision: number;
+  readonly unsaved: boolean;
+  readonly plan: Plan;
+  /** How many steps lay behind it, to tell whether it belongs to the last written step or is a new one. */
+  readonly depth: number;
+}
+
 /** Steps written for a reload: enough to undo a day's work, small enough for a phone's storage. */
 const MOST_STEPS = 120;
 
-const key = (id: string): string => `plan.${id}`;
+const nowKey = (id: string): string => `plan.${id}.now`;
+const stepsKey = (id: string): string => `plan.${id}.steps`;
 
-export function keep(id: string, entry: Kept): void {
-  const { past, now, future } = entry.history;
-  device.set(key(id), {
-    ...entry,
-    history: { past: past.slice(-MOST_STEPS), now, future: future.slice(0, MOST_STEPS), at: 0 },
+/** Keeps the present state at once. */
+export const keepNow = (id: string, { revision, unsaved, history }: Kept): void =>
+  device.set(nowKey(id), {
+    revision,
+    unsaved,
+    plan: history.now,
+    depth: history.past.length,
+  } satisfies Now);
+
+/** Keeps the steps before and after it: large, so that it is written when a burst of edits is over. */
+export function keepSteps(id: string, { past, now, future }: History<Plan>): void {
+  const kept = past.slice(-MOST_STEPS);
+  device.set(stepsKey(id), {
+    past: kept,
+    now,
+    future: future.slice(0, MOST_STEPS),
+    at: 0,
+    depth: past.length,
   });
 }
 
-export const kept = (id: string): Kept | undefined => device.get<Kept>(key(id));
+/** What this device kept: the steps as last written, with the present state on top where it is newer. */
+export function kept(id: string): Kept | undefined {
+  const now = device.get<Now>(nowKey(id));
+  if (!now) return undefined;
+  const steps = device.get<History<Plan> & { readonly depth: number }>(stepsKey(id));
+  return { revision: now.revision, unsaved: now.unsaved, history: join(now, steps) };
+}
 
-export const letGo = (id: string): void => device.remove(key(id));
+function join(
+  { plan, depth }: Now,
+  steps: (History<Plan> & { readonly depth: number }) | undefined,
+): History<Plan> {
+  if (!steps) return { past: [], now: plan, future: [], at: 0 };
+  const { past, now, future } = steps;
+  if (depth <= steps.depth)
+    return { past, now: plan, future: depth === steps.depth ? future : [], at: 0 };
+  return { past: [...past, now], now: plan, future: [], at: 0 };
+}
+
+export function letGo(id: string): void {
+  device.remove(nowKey(id));
+  device.remove(stepsKey(id));
+}

@@ -2,7 +2,7 @@ import { edit, type Plan } from '@potter/core/plan';
 import type { PlanRecord, PlanSaved } from '@potter/contract';
 import { Away, call, Refused } from './api';
 import { advance, beginHistory, type History, redo, undo } from './history';
-import { keep, kept, letGo } from './kept';
+import { keepNow, keepSteps, kept, letGo } from './kept';
 import { fetchPlan } from './plans';
 
 /** How the document on screen stands to the one in the studio. */
@@ -30,7 +30,7 @@ export interface PlanSession {
 
 const SAVE_AFTER_MS = 400;
 const RETRY_AFTER_MS = 3000;
-/** History is written this long after the last edit; the present state is written with every one. */
+/** Undo steps are written this long after the last edit of a burst; the present state is written with every one. */
 const WRITE_AFTER_MS = 250;
 
 /**
@@ -67,11 +67,16 @@ export async function openSession(id: string): Promise<PlanSession> {
     clearTimeout(timer);
     timer = setTimeout(() => void save(), ms);
   };
-  const write = () => {
+  const snapshot = () => ({
+    revision,
+    unsaved: state.history.now !== sent,
+    history: state.history,
+  });
+  const writeNow = () => state.saving !== 'branched' && keepNow(id, snapshot());
+  const writeSteps = () => {
     clearTimeout(writing);
     writing = undefined;
-    if (state.saving !== 'branched')
-      keep(id, { revision, unsaved: state.history.now !== sent, history: state.history });
+    if (state.saving !== 'branched') keepSteps(id, state.history);
   };
 
   async function save(keepalive = false): Promise<void> {
@@ -88,7 +93,7 @@ export async function openSession(id: string): Promise<PlanSession> {
       revision = saved.revision;
       sent = plan;
       set({ saving: 'saved', why: undefined });
-      write();
+      writeNow();
     } catch (error) {
       if (error instanceof Away) {
         set({ saving: 'away' });
@@ -125,10 +130,11 @@ export async function openSession(id: string): Promise<PlanSession> {
   function go(history: History<Plan>): void {
     if (history === state.history || state.saving === 'branched') return;
     set({ history });
-    // The first edit of a burst is written at once, so that no moment is without a copy; the rest follow shortly.
-    if (writing === undefined) write();
+    writeNow();
+    // A new step is written at once; keystrokes that join the last one wait for the end of the burst.
+    if (writing === undefined) writeSteps();
     clearTimeout(writing);
-    writing = setTimeout(write, WRITE_AFTER_MS);
+    writing = setTimeout(writeSteps, WRITE_AFTER_MS);
     later(state.saving === 'away' ? RETRY_AFTER_MS : SAVE_AFTER_MS);
   }
 
@@ -143,7 +149,7 @@ export async function openSession(id: string): Promise<PlanSession> {
     undo: () => go(undo(state.history)),
     redo: () => go(redo(state.history)),
     flush: () => {
-      if (writing !== undefined) write();
+      if (writing !== undefined) writeSteps();
       clearTimeout(timer);
       void save(true);
     },

@@ -31,6 +31,9 @@ interface OpenPlan {
   readonly redo: () => void;
 }
 
+/** From one station to the next takes less than this; whoever was away longer opens the plan as it is by then. */
+const BETWEEN_STATIONS_MS = 1500;
+
 const Context = createContext<OpenPlan | undefined>(undefined);
 
 /** The plan a station works on. */
@@ -40,7 +43,7 @@ export function usePlan(): OpenPlan {
   return open;
 }
 
-/** Opens a plan for the stations below it, and keeps it open while one walks between them. */
+/** Opens a plan for a station, and keeps it open while one walks to the next. */
 export function PlanProvider({
   id,
   children,
@@ -49,12 +52,12 @@ export function PlanProvider({
   readonly children: ReactNode;
 }) {
   const client = useQueryClient();
-  // The session holds unsaved work: it is opened once and never fetched anew behind the artist's back.
+  // The session holds unsaved work: it is never fetched anew behind the artist's back.
   const session = useQuery({
     queryKey: ['session', id],
     queryFn: () => openSession(id),
     staleTime: Infinity,
-    gcTime: 0,
+    gcTime: BETWEEN_STATIONS_MS,
     structuralSharing: false,
   });
   useEffect(() => {

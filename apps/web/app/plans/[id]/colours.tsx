@@ -1,1 +1,4 @@
-export { ColoursStation as default } from '@/colours/colours-station';
+import { withPlan } from '@/plan/with-plan';
+import { ColoursStation } from '@/colours/colours-station';
+
+export default withPlan(ColoursStation);

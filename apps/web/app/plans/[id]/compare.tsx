@@ -1,1 +1,4 @@
-export { CompareScreen as default } from '@/compare/compare-screen';
+import { CompareScreen } from '@/compare/compare-screen';
+import { withPlan } from '@/plan/with-plan';
+
+export default withPlan(CompareScreen);

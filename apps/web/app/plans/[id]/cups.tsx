@@ -1,1 +1,4 @@
-export { CupsStation as default } from '@/cups/cups-station';
+import { withPlan } from '@/plan/with-plan';
+import { CupsStation } from '@/cups/cups-station';
+
+export default withPlan(CupsStation);

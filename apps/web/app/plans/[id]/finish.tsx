@@ -1,1 +1,4 @@
-export { FinishStation as default } from '@/finish/finish-station';
+import { withPlan } from '@/plan/with-plan';
+import { FinishStation } from '@/finish/finish-station';
+
+export default withPlan(FinishStation);

@@ -1,1 +1,4 @@
-export { MixesStation as default } from '@/mixes/mixes-station';
+import { withPlan } from '@/plan/with-plan';
+import { MixesStation } from '@/mixes/mixes-station';
+
+export default withPlan(MixesStation);

@@ -1,1 +1,4 @@
-export { MovesStation as default } from '@/moves/moves-station';
+import { withPlan } from '@/plan/with-plan';
+import { MovesStation } from '@/moves/moves-station';
+
+export default withPlan(MovesStation);

@@ -1,1 +1,4 @@
-export { PourStation as default } from '@/pour/pour-station';
+import { withPlan } from '@/plan/with-plan';
+import { PourStation } from '@/pour/pour-station';
+
+export default withPlan(PourStation);

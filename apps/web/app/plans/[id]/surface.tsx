@@ -1,1 +1,4 @@
-export { SurfaceStation as default } from '@/surface/surface-station';
+import { withPlan } from '@/plan/with-plan';
+import { SurfaceStation } from '@/surface/surface-station';
+
+export default withPlan(SurfaceStation);
