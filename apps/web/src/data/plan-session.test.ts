@@ -131,6 +131,19 @@ test('undo steps are there again after a reload', async () => {
   expect(second.get().history.now.title).toBe('Step 10');
 });
 
+test('a save that arrived after its page was closed is no save of another’s', async () => {
+  const held = studio();
+  const first = await openSession('p');
+  first.edit(rename('Last words'));
+  held.plan = edit.rename(plan, 'Last words');
+  held.revision++;
+  const second = await openSession('p');
+  second.edit(rename('Going on'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(second.get().saving).toBe('saved');
+  expect(held.plan.title).toBe('Going on');
+});
+
 test('a plan changed elsewhere meanwhile opens as it is now, without steps that no longer fit', async () => {
   const held = studio();
   const first = await openSession('p');

@@ -45,15 +45,16 @@ export async function openSession(id: string): Promise<PlanSession> {
       return { id, revision: left.revision, updatedAt: '', plan: left.history.now };
     throw error;
   });
-  const continues =
-    left !== undefined &&
-    (left.unsaved || (left.revision === record.revision && same(left.history.now, record.plan)));
-  let revision = continues ? left.revision : record.revision;
+  // A page that was closed never hears that its last save arrived: then the studio's state is this device's.
+  const arrived = left !== undefined && same(left.history.now, record.plan);
+  const continues = left !== undefined && (arrived || left.unsaved);
+  const unsaved = continues && !arrived;
+  let revision = unsaved ? left.revision : record.revision;
   let state: SessionState = {
     history: continues ? left.history : beginHistory(record.plan),
     saving: 'saved',
   };
-  let sent: Plan = continues && !left.unsaved ? left.history.now : record.plan;
+  let sent: Plan = unsaved ? record.plan : state.history.now;
   let underWay = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let writing: ReturnType<typeof setTimeout> | undefined;
@@ -138,7 +139,7 @@ export async function openSession(id: string): Promise<PlanSession> {
     later(state.saving === 'away' ? RETRY_AFTER_MS : SAVE_AFTER_MS);
   }
 
-  if (continues && left.unsaved) later(0);
+  if (unsaved) later(0);
   return {
     get: () => state,
     subscribe: (listener) => {

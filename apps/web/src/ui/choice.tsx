@@ -24,7 +24,7 @@ export function Choice<T extends string>({ label, value, options, onChange }: Pr
               checked={chosen}
               label={option.label}
               onPress={() => onChange(option.value)}
-              className={`min-h-[44px] justify-center border px-3 py-2 ${chosen ? 'border-ink bg-ink' : 'border-outline active:bg-pressed'}`}
+              className={`min-h-[44px] min-w-[44px] items-center justify-center border px-3 py-2 ${chosen ? 'border-ink bg-ink' : 'border-outline active:bg-pressed'}`}
             >
               <Text className={`font-bold text-16 ${chosen ? 'text-surround' : 'text-ink'}`}>
                 {option.label}
