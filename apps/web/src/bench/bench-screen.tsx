@@ -130,7 +130,7 @@ function Clock({ run, label, title, left }: ClockProps) {
     <Link
       href={`/run/${run}`}
       aria-label={`${label}, ${title}`}
-      className="mb-2 flex min-h-[84px] flex-row items-center gap-3 bg-rail px-4 no-underline"
+      className="mb-4 flex min-h-[84px] flex-row items-center gap-3 bg-rail px-4 no-underline"
     >
       <View className="min-w-0 flex-1">
         <Text className="font-body text-13 text-railink">{label}</Text>

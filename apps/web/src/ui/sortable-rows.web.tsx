@@ -63,6 +63,9 @@ const Row = memo(function Row({
       style: {
         transform: CSS.Translate.toString(transform),
         transition,
+        // A column, so that what stands in it fills the width.
+        display: 'flex',
+        flexDirection: 'column',
         position: 'relative',
         zIndex: isDragging ? 1 : 0,
         opacity: isDragging ? 0.85 : 1,
