@@ -12,7 +12,7 @@ import { IconButton } from '@/ui/button';
 import { dayWords } from '@/ui/day-words';
 import { clock, localTime } from '@/ui/local-time';
 import { Screen } from '@/ui/screen';
-import { Empty, Failed, Waiting } from '@/ui/state';
+import { Asking, Empty } from '@/ui/state';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 import { useNow } from '@/ui/use-now';
 
@@ -38,14 +38,7 @@ export function BenchScreen() {
       <Small className="-mt-3 mb-4 !text-16">{TODAY.format(new Date())}</Small>
       <UnderWay />
       <Rack />
-      {plans.isError ? (
-        <Failed
-          what="The plans cannot be read."
-          why={plans.error.message}
-          onRetry={() => void plans.refetch()}
-        />
-      ) : null}
-      {plans.isPending ? <Waiting what="Looking at the bench" /> : null}
+      <Asking query={plans} waiting="Looking at the bench" failed="The plans cannot be read." />
       {plans.data?.length === 0 ? (
         <Empty
           says="The bench shows what to pour next. There is no plan yet."

@@ -65,6 +65,13 @@ export function CompareScreen() {
         ) : null}
         {other.isLoading ? <Waiting what="Reading the other plan" /> : null}
         {rows.length > 0 ? <Body>{rows.filter((r) => r.differs).length} lines differ.</Body> : null}
+        {other.data ? (
+          <View className="flex-row gap-3 border-b-2 border-b-ink pb-1 pl-3" aria-hidden>
+            <View className="w-[84px]" />
+            <Strong className="flex-1">{plan.title}</Strong>
+            <Strong className="flex-1">{other.data.plan.title}</Strong>
+          </View>
+        ) : null}
         {(Object.keys(GROUPS) as CompareRow['group'][]).map((group) => {
           const lines = rows.filter((r) => r.group === group);
           if (lines.length === 0) return null;

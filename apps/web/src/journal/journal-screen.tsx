@@ -4,13 +4,13 @@ import { Link, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { putRun, useRuns } from '@/data/runs';
-import { Button } from '@/ui/button';
 import { CoresThumbnail } from '@/ui/cores-thumbnail';
 import { dayWords } from '@/ui/day-words';
 import { clock, localTime } from '@/ui/local-time';
 import { Screen } from '@/ui/screen';
 import { Empty, Failed, Waiting } from '@/ui/state';
-import { Body, Small, Strong } from '@/ui/type';
+import { Small, Strong } from '@/ui/type';
+import { UndoBar } from '@/ui/undo-bar';
 import { Mass } from '@/ui/units';
 import { struckOut, useStruckOut } from './struck-out';
 
@@ -23,16 +23,13 @@ export function JournalScreen() {
   return (
     <Screen title="Journal">
       {gone ? (
-        <View role="status" className="mb-3 flex-row items-center gap-3 bg-raised p-3">
-          <Body className="flex-1">The pour of {gone.plan.title} is out of the journal.</Body>
-          <Button
-            label="Put it back"
-            onPress={() => {
-              putRun(gone);
-              struckOut.set(undefined);
-            }}
-          />
-        </View>
+        <UndoBar
+          says={`The pour of ${gone.plan.title} is out of the journal.`}
+          onUndo={() => {
+            putRun(gone);
+            struckOut.set(undefined);
+          }}
+        />
       ) : null}
       {fault ? <Failed what="The journal cannot be read." why={fault} /> : null}
       {!loaded && done.length === 0 ? <Waiting what="Opening the journal" /> : null}

@@ -3,8 +3,8 @@ import { View } from 'react-native';
 import { useCreatePlan, usePlans } from '@/data/plans';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
-import { Empty, Failed, Waiting } from '@/ui/state';
-import { Body } from '@/ui/type';
+import { Asking, Empty } from '@/ui/state';
+import { UndoBar } from '@/ui/undo-bar';
 import { dropped, useDropped } from './dropped';
 import { ImportPlan } from './import-plan';
 import { PlanRow } from './plan-row';
@@ -20,22 +20,12 @@ export function PlansScreen() {
       acts={<Button primary label="New plan" onPress={() => router.push('/plans/new')} />}
     >
       {gone ? (
-        <View role="status" className="mb-3 flex-row items-center gap-3 bg-raised p-3">
-          <Body className="flex-1">{gone.title} is deleted.</Body>
-          <Button
-            label="Put it back"
-            onPress={() => create.mutate(gone, { onSuccess: () => dropped.set(undefined) })}
-          />
-        </View>
-      ) : null}
-      {plans.isError ? (
-        <Failed
-          what="The plans cannot be read."
-          why={plans.error.message}
-          onRetry={() => void plans.refetch()}
+        <UndoBar
+          says={`${gone.title} is deleted.`}
+          onUndo={() => create.mutate(gone, { onSuccess: () => dropped.set(undefined) })}
         />
       ) : null}
-      {plans.isPending ? <Waiting what="Looking for plans" /> : null}
+      <Asking query={plans} waiting="Looking for plans" failed="The plans cannot be read." />
       {plans.data?.length === 0 ? (
         <Empty
           says="A plan takes a pour from idea to finished piece. It asks three things to begin with: the surface, the colours, and how you pour."

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useShelf } from '@/data/shelf';
 import { newId } from '@/data/new-id';
 import { Screen } from '@/ui/screen';
-import { Empty, Failed, Waiting } from '@/ui/state';
+import { Asking, Empty } from '@/ui/state';
 import { MaterialForm } from './material-form';
 import { MediumForm } from './medium-form';
 import { PaintForm } from './paint-form';
@@ -73,14 +73,7 @@ export function ShelfItemScreen() {
   if (kind && item) return <Form key={params.id} item={item} isNew={isNew} />;
   return (
     <Screen title="Shelf">
-      {shelf.isError ? (
-        <Failed
-          what="The shelf cannot be read."
-          why={shelf.error.message}
-          onRetry={() => void shelf.refetch()}
-        />
-      ) : null}
-      {shelf.isPending ? <Waiting what="Looking at the shelf" /> : null}
+      <Asking query={shelf} waiting="Looking at the shelf" failed="The shelf cannot be read." />
       {shelf.data ? (
         <Empty
           says="This is not on the shelf any more."

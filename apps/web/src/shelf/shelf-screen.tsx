@@ -6,9 +6,10 @@ import { usePutOnShelf, useShelf } from '@/data/shelf';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Screen } from '@/ui/screen';
-import { Empty, Failed, Waiting } from '@/ui/state';
+import { Asking, Empty } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Figure, Small, Strong } from '@/ui/type';
+import { UndoBar } from '@/ui/undo-bar';
 import { Volume } from '@/ui/units';
 import { found, itemWords, KIND_WORDS } from './item-words';
 import { paintChip } from './paint-chip';
@@ -32,13 +33,10 @@ export function ShelfScreen() {
   return (
     <Screen title="Shelf" acts={<Button primary label={`New ${words.one}`} onPress={make} />}>
       {gone ? (
-        <View role="status" className="mb-3 flex-row items-center gap-3 bg-raised p-3">
-          <Body className="flex-1">{itemWords(gone).name} is off the shelf.</Body>
-          <Button
-            label="Put it back"
-            onPress={() => put.mutate(gone, { onSuccess: () => takenOff.set(undefined) })}
-          />
-        </View>
+        <UndoBar
+          says={`${itemWords(gone).name} is off the shelf.`}
+          onUndo={() => put.mutate(gone, { onSuccess: () => takenOff.set(undefined) })}
+        />
       ) : null}
       <View role="tablist" aria-label="Kinds" className="mb-3 flex-row flex-wrap gap-2">
         {KINDS.map((k) => (
@@ -56,14 +54,7 @@ export function ShelfScreen() {
           </Checkable>
         ))}
       </View>
-      {shelf.isError ? (
-        <Failed
-          what="The shelf cannot be read."
-          why={shelf.error.message}
-          onRetry={() => void shelf.refetch()}
-        />
-      ) : null}
-      {shelf.isPending ? <Waiting what="Looking at the shelf" /> : null}
+      <Asking query={shelf} waiting="Looking at the shelf" failed="The shelf cannot be read." />
       {shelf.data && items.length === 0 ? (
         <Empty says={words.empty} act={`Put a ${words.one} on`} onAct={make} />
       ) : null}

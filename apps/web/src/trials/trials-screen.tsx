@@ -18,7 +18,7 @@ import { Chip } from '@/ui/chip';
 import { Choice } from '@/ui/choice';
 import { Pick } from '@/ui/pick';
 import { Screen } from '@/ui/screen';
-import { Empty, Failed, Waiting } from '@/ui/state';
+import { Asking, Empty } from '@/ui/state';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 
 const PARTS = [0, 0.5, 1, 1.5, 2, 3, 4] as const;
@@ -39,14 +39,7 @@ export function TrialsScreen() {
   const paint = (paints.find((p) => p.paint.id === chosen) ?? paints[0])?.paint;
   return (
     <Screen title="Trials">
-      {shelf.isError ? (
-        <Failed
-          what="The shelf cannot be read."
-          why={shelf.error.message}
-          onRetry={() => void shelf.refetch()}
-        />
-      ) : null}
-      {shelf.isPending ? <Waiting what="Looking at the shelf" /> : null}
+      <Asking query={shelf} waiting="Looking at the shelf" failed="The shelf cannot be read." />
       {shelf.data && !paint ? (
         <Empty
           says="A trial shows what becomes of a paint as it is thinned. Put a paint on the shelf to try."

@@ -50,3 +50,27 @@ export function Empty({
     </View>
   );
 }
+
+interface Asked {
+  readonly isError: boolean;
+  readonly isPending: boolean;
+  readonly error: Error | null;
+  readonly refetch: () => unknown;
+}
+
+/** What stands in for an answer that is not there yet, or could not be had; nothing once it is there. */
+export function Asking({
+  query,
+  waiting,
+  failed,
+}: {
+  readonly query: Asked;
+  readonly waiting: string;
+  readonly failed: string;
+}) {
+  if (query.isError)
+    return (
+      <Failed what={failed} why={query.error?.message ?? ''} onRetry={() => void query.refetch()} />
+    );
+  return query.isPending ? <Waiting what={waiting} /> : null;
+}
