@@ -16,6 +16,7 @@ const LAYERS = [
   'cup',
   'order',
   'budget',
+  'flow',
   'verb',
   'technique',
   'schedule',

@@ -138,7 +138,7 @@ function Running({ run }: { readonly run: Run }) {
         role="button"
         aria-label={last ? 'Finish the pour' : `Next: ${next?.title ?? ''}`}
         onPress={goOn}
-        className="h-[42%] items-center justify-center gap-2 bg-rail px-4"
+        className="h-[48%] items-center justify-center gap-2 bg-rail px-4"
       >
         <Text className="text-center font-display text-34 leading-[38px] text-railink">
           {last ? 'Finish' : 'Next'}

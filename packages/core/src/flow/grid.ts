@@ -1,0 +1,35 @@
+/** A square-celled grid over a surface. Row-major: cell (x, y) is at index y·nx + x; x to the right, y down. */
+export interface Grid {
+  readonly nx: number;
+  readonly ny: number;
+  /** Side of a cell, m. */
+  readonly dx: number;
+}
+
+/** What drives the film between two moments, SI units. */
+export interface Drive {
+  /** Kinematic viscosity μ/ρ, m²/s. */
+  readonly nu: number;
+  /** Acceleration across the surface, m/s²: along +x and +y. */
+  readonly gx: number;
+  readonly gy: number;
+  /** Acceleration into the surface, m/s²: g·cos of the tilt. */
+  readonly gz: number;
+  /** Spin about a point of the grid, rad/s and m; none where absent. */
+  readonly spin?: { readonly omega: number; readonly xM: number; readonly yM: number };
+}
+
+/** Standard gravity, m/s² (exact by definition, CGPM 1901). */
+export const GRAVITY = 9.80665;
+
+/** The drive of a surface tilted by `angleDeg` down toward `towardDeg` (clockwise from +x). Level where both are 0. */
+export function tilted(nu: number, angleDeg = 0, towardDeg = 0): Drive {
+  const [angle, toward] = [(angleDeg * Math.PI) / 180, (towardDeg * Math.PI) / 180];
+  const along = GRAVITY * Math.sin(angle);
+  return {
+    nu,
+    gx: along * Math.cos(toward),
+    gy: along * Math.sin(toward),
+    gz: GRAVITY * Math.cos(angle),
+  };
+}
