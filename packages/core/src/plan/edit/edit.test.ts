@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { normalise } from '../budget/budget';
-import { brief } from './brief';
-import { checkPlan } from './check';
-import * as edit from './edit';
-import { BRASS, DAMSON, KALE, OAT, plan, QUINCE, SLATE } from './fixture.test-data';
-import type { Plan } from './schema';
-import { type VerbId, VERBS } from '../verb';
+import { normalise } from '../../budget/budget';
+import { brief } from '../brief';
+import { checkPlan } from '../check';
+import * as edit from './index';
+import { BRASS, DAMSON, KALE, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
+import type { Plan } from '../schema';
+import { type VerbId, VERBS } from '../../verb';
 
 const shareOf = (p: Plan, mix: string) =>
   normalise(p.budget.shares).find((s) => s.mix === mix)?.share;

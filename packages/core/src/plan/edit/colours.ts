@@ -1,0 +1,48 @@
+import type { Paint } from '../../paint/schema';
+import { techniqueOf } from '../../technique';
+import { mixFor } from '../create';
+import { rewriteMoves } from '../moves';
+import type { Plan } from '../schema';
+import { setShare } from './amounts';
+import { freeId } from './list';
+
+/** Adds a paint as a colour of its own, with an even share and a layer on top of every cup. A paint that is in already changes nothing. */
+export function addColour(plan: Plan, paint: Paint): Plan {
+  if (plan.paints.some((p) => p.id === paint.id)) return plan;
+  const mix = mixFor(paint, techniqueOf(plan.technique.id).needs.consistency);
+  const id = freeId(
+    mix.id,
+    plan.mixes.map((m) => m.id),
+  );
+  const grown: Plan = {
+    ...plan,
+    paints: [...plan.paints, paint],
+    mixes: [...plan.mixes, { ...mix, id }],
+    budget: { ...plan.budget, shares: [...plan.budget.shares, { mix: id, share: 0 }] },
+    cups: plan.cups.map((cup) =>
+      cup.layers
+        ? { ...cup, layers: [...cup.layers, { mix: id, parts: 1, placement: 'wall' as const }] }
+        : cup,
+    ),
+  };
+  return setShare(grown, id, 1 / grown.budget.shares.length);
+}
+
+/** Takes a colour out: its mix, its share, layers, pots, and paints no other mix uses. The last colour stays. */
+export function removeColour(plan: Plan, mixId: string): Plan {
+  const shares = plan.budget.shares.filter((s) => s.mix !== mixId);
+  const mixes = plan.mixes.filter((m) => m.id !== mixId);
+  if (shares.length === 0 || mixes.length === 0) return plan;
+  const used = new Set(mixes.flatMap((m) => m.paints.map((p) => p.paint)));
+  const without: Plan = {
+    ...plan,
+    paints: plan.paints.filter((p) => used.has(p.id)),
+    mixes,
+    budget: { ...plan.budget, shares, pots: plan.budget.pots.filter((p) => p.mix !== mixId) },
+    cups: plan.cups.map((cup) =>
+      cup.layers ? { ...cup, layers: cup.layers.filter((l) => l.mix !== mixId) } : cup,
+    ),
+    moves: plan.moves.filter((m) => !('mix' in m && m.mix === mixId)),
+  };
+  return rewriteMoves(without, { ...plan, moves: without.moves });
+}

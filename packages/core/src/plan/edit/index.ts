@@ -1,0 +1,7 @@
+/** Edits a person makes to a plan, each a pure function from plan to plan. Array positions are the document's. */
+export * from './amounts';
+export * from './colours';
+export * from './cups';
+export * from './mixes';
+export * from './moves';
+export * from './whole';
