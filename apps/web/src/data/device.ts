@@ -8,11 +8,24 @@ export const device = {
       return undefined;
     }
   },
-  set(key: string, value: unknown): void {
+  /** Whether it is kept now. */
+  set(key: string, value: unknown): boolean {
     try {
       localStorage.setItem(`potter.${key}`, JSON.stringify(value));
+      return true;
     } catch {
       // Full or forbidden: the studio still gets it.
+      return false;
+    }
+  },
+  /** Keys this device holds. */
+  keys(): string[] {
+    try {
+      return Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i) ?? '')
+        .filter((key) => key.startsWith('potter.'))
+        .map((key) => key.slice('potter.'.length));
+    } catch {
+      return [];
     }
   },
   remove(key: string): void {

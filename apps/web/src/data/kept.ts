@@ -25,25 +25,32 @@ const MOST_STEPS = 120;
 const nowKey = (id: string): string => `plan.${id}.now`;
 const stepsKey = (id: string): string => `plan.${id}.steps`;
 
-/** Keeps the present state at once. */
-export const keepNow = (id: string, { revision, unsaved, history }: Kept): void =>
-  device.set(nowKey(id), {
-    revision,
-    unsaved,
-    plan: history.now,
-    depth: history.past.length,
-  } satisfies Now);
+/** Keeps the present state at once. It comes before any plan's undo steps where room is short. */
+export function keepNow(id: string, { revision, unsaved, history }: Kept): void {
+  const now: Now = { revision, unsaved, plan: history.now, depth: history.past.length };
+  if (device.set(nowKey(id), now)) return;
+  makeRoom();
+  device.set(nowKey(id), now);
+}
 
-/** Keeps the steps before and after it: large, so that it is written when a burst of edits is over. */
+/** Keeps the steps before and after it: large, so that it is written when a burst of edits is over; fewer where room is short. */
 export function keepSteps(id: string, { past, now, future }: History<Plan>): void {
-  const kept = past.slice(-MOST_STEPS);
-  device.set(stepsKey(id), {
-    past: kept,
-    now,
-    future: future.slice(0, MOST_STEPS),
-    at: 0,
-    depth: past.length,
-  });
+  const write = (most: number) =>
+    device.set(stepsKey(id), {
+      past: past.slice(-most),
+      now,
+      future: future.slice(0, most),
+      at: 0,
+      depth: past.length,
+    });
+  if (write(MOST_STEPS)) return;
+  makeRoom();
+  for (let most = MOST_STEPS; most >= 1 && !write(most); most = Math.floor(most / 2));
+}
+
+/** Gives up the undo steps of all plans; what is not yet in the studio stays. */
+function makeRoom(): void {
+  for (const key of device.keys()) if (/^plan\..*\.steps$/.test(key)) device.remove(key);
 }
 
 /** What this device kept: the steps as last written, with the present state on top where it is newer. */

@@ -1,7 +1,6 @@
 import { edit, newPlan, type Plan } from '@potter/core/plan';
 import { plainSurface } from '@potter/core/surface';
 import { kept } from './kept';
-import { openSession } from './plan-session';
 
 const plan: Plan = newPlan({
   title: 'Quince',
@@ -55,6 +54,17 @@ function studio() {
   return held;
 }
 
+let openSession: (typeof import('./plan-session'))['openSession'];
+
+/** A page anew: nothing of the one before goes on but what it wrote on the device. */
+function reload() {
+  jest.clearAllTimers();
+  jest.isolateModules(() => {
+    // eslint-disable-next-line @typescript-eslint/no-require-imports
+    ({ openSession } = require('./plan-session') as typeof import('./plan-session'));
+  });
+}
+
 beforeEach(() => {
   const store = new Map<string, string>();
   Object.defineProperty(global, 'localStorage', {
@@ -66,6 +76,7 @@ beforeEach(() => {
     },
   });
   jest.useFakeTimers();
+  reload();
 });
 afterEach(() => jest.useRealTimers());
 
@@ -98,10 +109,25 @@ test('while the studio is away the work is kept on this device and sent later', 
   expect(held.plan.title).toBe('Away');
 });
 
+test('a plan opened again while the studio is away still sends what it owes', async () => {
+  const held = studio();
+  const first = await openSession('p');
+  held.away = true;
+  first.edit(rename('Owed'));
+  await jest.advanceTimersByTimeAsync(100);
+  const second = await openSession('p');
+  expect(second).toBe(first);
+  held.away = false;
+  await jest.advanceTimersByTimeAsync(8000);
+  expect(held.plan.title).toBe('Owed');
+  expect(second.get().saving).toBe('saved');
+});
+
 test('a page closed before its save comes back with the edit', async () => {
   const held = studio();
   const first = await openSession('p');
   first.edit(rename('Unsaved'));
+  reload();
   const second = await openSession('p');
   expect(second.get().history.now.title).toBe('Unsaved');
   await jest.advanceTimersByTimeAsync(500);
@@ -126,6 +152,7 @@ test('undo steps are there again after a reload', async () => {
   const first = await openSession('p');
   for (let i = 1; i <= 110; i++) first.edit(rename(`Step ${i}`));
   await jest.advanceTimersByTimeAsync(2000);
+  reload();
   const second = await openSession('p');
   for (let i = 0; i < 100; i++) second.undo();
   expect(second.get().history.now.title).toBe('Step 10');
@@ -137,6 +164,7 @@ test('a save that arrived after its page was closed is no save of another’s', 
   first.edit(rename('Last words'));
   held.plan = edit.rename(plan, 'Last words');
   held.revision++;
+  reload();
   const second = await openSession('p');
   second.edit(rename('Going on'));
   await jest.advanceTimersByTimeAsync(500);
@@ -151,6 +179,7 @@ test('a plan changed elsewhere meanwhile opens as it is now, without steps that 
   await jest.advanceTimersByTimeAsync(500);
   held.plan = edit.rename(held.plan, 'Elsewhere');
   held.revision++;
+  reload();
   const second = await openSession('p');
   expect(second.get().history.now.title).toBe('Elsewhere');
   expect(second.get().history.past).toEqual([]);

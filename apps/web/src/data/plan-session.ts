@@ -33,28 +33,35 @@ const RETRY_AFTER_MS = 3000;
 /** Undo steps are written this long after the last edit of a burst; the present state is written with every one. */
 const WRITE_AFTER_MS = 250;
 
+/** Sessions of this page that still owe the studio a save: whoever opens such a plan again goes on in the same one. */
+const owing = new Map<string, PlanSession>();
+
 /**
  * Opens a plan; edits and undo steps that this device kept from an earlier page are taken up again. Where another
  * device has changed the plan since, what is unsaved here is kept as a plan of its own.
  */
 export async function openSession(id: string): Promise<PlanSession> {
+  const open = owing.get(id);
+  if (open) return open;
   const left = kept(id);
+  let away = false;
   const record = await fetchPlan(id).catch((error: unknown) => {
-    // The studio is away: this device's own copy serves until it is back.
-    if (error instanceof Away && left)
-      return { id, revision: left.revision, updatedAt: '', plan: left.history.now };
-    throw error;
+    if (!(error instanceof Away) || !left) throw error;
+    // This device's own copy serves until the studio is back.
+    away = true;
+    return { id, revision: left.revision, updatedAt: '', plan: left.history.now };
   });
   // A page that was closed never hears that its last save arrived: then the studio's state is this device's.
-  const arrived = left !== undefined && same(left.history.now, record.plan);
+  const arrived =
+    left !== undefined && (away ? !left.unsaved : same(left.history.now, record.plan));
   const continues = left !== undefined && (arrived || left.unsaved);
   const unsaved = continues && !arrived;
   let revision = unsaved ? left.revision : record.revision;
   let state: SessionState = {
     history: continues ? left.history : beginHistory(record.plan),
-    saving: 'saved',
+    saving: away ? 'away' : 'saved',
   };
-  let sent: Plan = unsaved ? record.plan : state.history.now;
+  let sent: Plan | undefined = unsaved ? undefined : state.history.now;
   let underWay = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let writing: ReturnType<typeof setTimeout> | undefined;
@@ -95,6 +102,7 @@ export async function openSession(id: string): Promise<PlanSession> {
       sent = plan;
       set({ saving: 'saved', why: undefined });
       writeNow();
+      if (state.history.now === sent) owing.delete(id);
     } catch (error) {
       if (error instanceof Away) {
         set({ saving: 'away' });
@@ -121,6 +129,7 @@ export async function openSession(id: string): Promise<PlanSession> {
         body: { plan: edit.rename(plan, `${plan.title}, second copy`.slice(0, 120)) },
       });
       set({ saving: 'branched', branch: record.id });
+      owing.delete(id);
       letGo(id);
     } catch {
       set({ saving: 'away' });
@@ -131,6 +140,7 @@ export async function openSession(id: string): Promise<PlanSession> {
   function go(history: History<Plan>): void {
     if (history === state.history || state.saving === 'branched') return;
     set({ history });
+    owing.set(id, session);
     writeNow();
     // A new step is written at once; keystrokes that join the last one wait for the end of the burst.
     if (writing === undefined) writeSteps();
@@ -139,8 +149,7 @@ export async function openSession(id: string): Promise<PlanSession> {
     later(state.saving === 'away' ? RETRY_AFTER_MS : SAVE_AFTER_MS);
   }
 
-  if (unsaved) later(0);
-  return {
+  const session: PlanSession = {
     get: () => state,
     subscribe: (listener) => {
       listeners.add(listener);
@@ -155,6 +164,11 @@ export async function openSession(id: string): Promise<PlanSession> {
       void save(true);
     },
   };
+  if (unsaved) {
+    owing.set(id, session);
+    later(away ? RETRY_AFTER_MS : 0);
+  }
+  return session;
 }
 
 const same = (a: Plan, b: Plan): boolean => JSON.stringify(a) === JSON.stringify(b);

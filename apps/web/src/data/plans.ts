@@ -2,6 +2,7 @@ import type { PlanList, PlanRecord } from '@potter/contract';
 import type { Plan } from '@potter/core/plan';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './api';
+import { letGo } from './kept';
 
 export const plansKey = ['plans'] as const;
 
@@ -28,6 +29,7 @@ export function useDeletePlan() {
     mutationFn: async (id: string) => {
       const { plan } = await fetchPlan(id);
       await call(`/api/plans/${encodeURIComponent(id)}`, { method: 'DELETE' });
+      letGo(id);
       return plan;
     },
     onSuccess: () => client.invalidateQueries({ queryKey: plansKey }),
