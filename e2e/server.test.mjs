@@ -22,6 +22,7 @@ test('serves the application compressed, its digested files for good, its page a
   await asset.arrayBuffer();
   assert.equal(asset.headers.get('content-encoding'), 'br');
   assert.match(asset.headers.get('cache-control'), /immutable/);
+  assert.equal((await fetch(`${studio.url}/plans`, { method: 'HEAD' })).status, 200);
   assert.equal((await fetch(`${studio.url}/no/such/file.js`)).status, 404);
   await studio.stop();
 });

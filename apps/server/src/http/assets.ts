@@ -24,8 +24,8 @@ export async function serveApplication(
   }
   app.setNotFoundHandler((request, reply) => {
     const path = request.url.split('?')[0] ?? '';
-    const page =
-      request.method === 'GET' && !path.startsWith('/api/') && !/\.[a-z0-9]+$/i.test(path);
+    const asksForPage = request.method === 'GET' || request.method === 'HEAD';
+    const page = asksForPage && !path.startsWith('/api/') && !/\.[a-z0-9]+$/i.test(path);
     if (page && folder !== undefined) return reply.sendFile('index.html');
     throw new Refused(404, 'not-found', `There is nothing at ${path}.`);
   });
