@@ -115,5 +115,8 @@ module.exports = [
     // `import x from` a CommonJS package is right in Node, whatever it also exports by name.
     rules: { 'import/no-named-as-default-member': 'off', 'import/no-named-as-default': 'off' },
   },
-  { files: ['**/*.test.{ts,tsx}'], languageOptions: { globals: globals.jest } },
+  {
+    files: ['**/*.test.{ts,tsx}', '**/jest.setup.cjs'],
+    languageOptions: { globals: globals.jest },
+  },
 ];

@@ -1,6 +1,7 @@
 module.exports = {
   displayName: 'core',
   testEnvironment: 'node',
+  setupFilesAfterEnv: ['<rootDir>/jest.setup.cjs'],
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   // Packages that ship ES modules only are turned into CommonJS with our own code.
   transformIgnorePatterns: ['/node_modules/(?!(colorjs.io|fast-check|pure-rand|culori)/)'],

@@ -2,7 +2,7 @@ import type { Run } from '@potter/core/journal';
 import type { RunStep } from '@potter/core/verb';
 import { View } from 'react-native';
 import { clock } from '@/ui/local-time';
-import { Body, Strong } from '@/ui/type';
+import { Body, Small, Strong } from '@/ui/type';
 
 /** What was done, with the time each move took and what was noted. */
 export function Moves({ run, sheet }: { readonly run: Run; readonly sheet: readonly RunStep[] }) {
@@ -20,6 +20,7 @@ export function Moves({ run, sheet }: { readonly run: Run; readonly sheet: reado
                   : ''}
             </Body>
           </View>
+          <Small>{sheet[i]?.says}</Small>
           {m.note ? <Body>{m.note}</Body> : null}
         </View>
       ))}

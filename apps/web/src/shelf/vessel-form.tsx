@@ -39,7 +39,7 @@ export function VesselForm({
             <View className="flex-row gap-3">
               <QuantityField
                 className="flex-1"
-                label="Across the top, inside"
+                label="Across the top"
                 dimension="length"
                 unit="mm"
                 value={vessel.topMm}
