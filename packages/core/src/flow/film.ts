@@ -1,0 +1,54 @@
+import type { Grid } from './grid';
+
+export type Floats = Float32Array | Float64Array;
+
+/**
+ * The wet film and the ground it moves on, row-major over `grid`. The outermost ring of cells and every other cell
+ * off the surface are *outside*: what flows into one has left over the edge.
+ */
+export interface Film {
+  readonly grid: Grid;
+  /** Wet height, m. */
+  readonly h: Floats;
+  /**
+   * On the surface: the height at which a front on dry ground stops, m (0 where nothing stops it).
+   * Outside: minus the height the edge beside it holds back, m.
+   */
+  readonly ground: Floats;
+  /** Paint arriving from above, m/s. */
+  readonly source: Floats;
+  /** Flux through the face at the left of each cell, and at its upper side, summed over time since last cleared, m². */
+  readonly fluxX: Floats;
+  readonly fluxY: Floats;
+}
+
+/** Below this a cell counts as dry, m. */
+export const DRY_M = 20e-6;
+
+/** Height no edge is held back by: a rim too high to run over. */
+export const RIM_M = 1e3;
+
+/** A bare film on a grid, every cell on the surface but the outermost ring, which a high rim closes. */
+export function bareFilm(grid: Grid, make: (n: number) => Floats = (n) => new Float64Array(n)): Film {
+  const n = grid.nx * grid.ny;
+  const film: Film = {
+    grid,
+    h: make(n),
+    ground: make(n),
+    source: make(n),
+    fluxX: make(n),
+    fluxY: make(n),
+  };
+  for (let y = 0; y < grid.ny; y++)
+    for (let x = 0; x < grid.nx; x++)
+      if (x === 0 || y === 0 || x === grid.nx - 1 || y === grid.ny - 1)
+        film.ground[y * grid.nx + x] = -RIM_M;
+  return film;
+}
+
+/** Paint on the grid, m³. */
+export function volumeM3({ h, grid }: Film): number {
+  let sum = 0;
+  for (let i = 0; i < h.length; i++) sum += h[i]!;
+  return sum * grid.dx * grid.dx;
+}

@@ -1,0 +1,142 @@
+import { DRY_M, type Film } from './film';
+import type { Drive } from './grid';
+
+/** Below this a face carries nothing, m: it keeps single-precision heights from becoming denormal numbers. */
+const NOTHING_M = 1e-8;
+
+/** Lines of a sweep, made once for a grid: the tridiagonal system of one row or column, and its faces' coefficients. */
+export interface SweepLines {
+  readonly upper: Float64Array;
+  readonly right: Float64Array;
+  readonly ahead: Float64Array;
+  readonly back: Float64Array;
+}
+
+export function sweepLines({ nx, ny }: { nx: number; ny: number }): SweepLines {
+  const n = Math.max(nx, ny) + 1;
+  const line = () => new Float64Array(n);
+  return { upper: line(), right: line(), ahead: line(), back: line() };
+}
+
+/**
+ * One step of the film's height, in place: h_t + div Q = S with Q = h³/(3ν)·G, G the slope, tilt and spin
+ * (lubrication theory). Each direction is swept on its own, linearly implicit with mobility from the old height and
+ * upwind transport, so that heights stay positive and volume is kept for any `dtS`. The sweeps change order with
+ * `xFirst`; alternate it to keep both directions alike. The kernel of `@potter/kernel` does the same in single precision.
+ */
+export function stepFilm(
+  film: Film,
+  drive: Drive,
+  dtS: number,
+  xFirst: boolean,
+  lines: SweepLines = sweepLines(film.grid),
+): void {
+  const { nx, ny } = film.grid;
+  const { h, source } = film;
+  for (let i = 0; i < h.length; i++) if (source[i] !== 0) h[i] = h[i]! + source[i]! * dtS;
+  const sweepX = () => {
+    for (let y = 0; y < ny; y++) sweepLine(film, y * nx, 1, nx, drive, dtS, true, lines);
+  };
+  const sweepY = () => {
+    for (let x = 0; x < nx; x++) sweepLine(film, x, nx, ny, drive, dtS, false, lines);
+  };
+  if (xFirst) sweepX();
+  sweepY();
+  if (!xFirst) sweepX();
+}
+
+/** Solves one row or column. Face i lies between cells i − 1 and i; faces 0 and n are never crossed: both sides are outside. */
+function sweepLine(
+  film: Film,
+  start: number,
+  stride: number,
+  n: number,
+  drive: Drive,
+  dtS: number,
+  alongX: boolean,
+  { upper, right, ahead, back }: SweepLines,
+): void {
+  const { h, ground } = film;
+  const { dx } = film.grid;
+  const { nu, gz, spin } = drive;
+  const flux = alongX ? film.fluxX : film.fluxY;
+  const rate = dtS / dx;
+  const tilt = alongX ? drive.gx : drive.gy;
+  const spun = spin ? spin.omega * spin.omega : 0;
+  const centre = spin ? (alongX ? spin.xM : spin.yM) : 0;
+  const slope = gz / dx;
+  ahead[0] = back[0] = ahead[n] = back[n] = 0;
+  for (let i = 1; i < n; i++) {
+    const left = h[start + (i - 1) * stride]!;
+    const next = h[start + i * stride]!;
+    const groundLeft = ground[start + (i - 1) * stride]!;
+    const groundNext = ground[start + i * stride]!;
+    ahead[i] = back[i] = 0;
+    if (left + next < NOTHING_M) continue;
+    const pull = tilt + spun * (i * dx - centre);
+    if (groundLeft >= 0 && groundNext >= 0) {
+      // Spreading by the slope of the surface, mean mobility so that fronts can move onto dry ground.
+      const spread = (slope * (left * left * left + next * next * next)) / (6 * nu);
+      const upwind = pull > 0 ? left : next;
+      const drift = (pull * upwind * upwind) / (3 * nu);
+      const stop = arrest(left, next, groundLeft, groundNext, pull, slope, gz, dx);
+      ahead[i] = stop * (spread + Math.max(drift, 0));
+      back[i] = stop * (spread - Math.min(drift, 0));
+    } else if (groundLeft >= 0) ahead[i] = spill(left, -groundNext, pull, slope, nu);
+    else if (groundNext >= 0) back[i] = spill(next, -groundLeft, -pull, slope, nu);
+  }
+  // h' + rate·(q right − q left) = h with q = ahead·h'(left) − back·h'(right): diagonally dominant, so Thomas is safe.
+  for (let i = 0; i < n; i++) {
+    const toLeft = -rate * ahead[i]!;
+    let pivot = 1 + rate * (ahead[i + 1]! + back[i]!);
+    let known = h[start + i * stride]!;
+    if (i > 0) {
+      pivot -= toLeft * upper[i - 1]!;
+      known -= toLeft * right[i - 1]!;
+    }
+    upper[i] = (-rate * back[i + 1]!) / pivot;
+    right[i] = known / pivot;
+  }
+  let beyond = 0;
+  for (let i = n - 1; i >= 0; i--) {
+    const at = start + i * stride;
+    const value = right[i]! - upper[i]! * beyond;
+    h[at] = value;
+    if (i < n - 1)
+      flux[at + stride] =
+        flux[at + stride]! + dtS * (ahead[i + 1]! * value - back[i + 1]! * beyond);
+    beyond = value;
+  }
+}
+
+/**
+ * Share of its flux a front keeps where wet meets dry ground: surface tension holds back g·heq²/(2h) of the pressure,
+ * so a front stops at the height heq. 1 inside the film.
+ */
+function arrest(
+  left: number,
+  next: number,
+  groundLeft: number,
+  groundNext: number,
+  pull: number,
+  slope: number,
+  gz: number,
+  dx: number,
+): number {
+  const wetLeft = left >= DRY_M;
+  if (wetLeft === next >= DRY_M) return 1;
+  const wet = wetLeft ? left : next;
+  const heq = wetLeft ? groundNext : groundLeft;
+  const push = (wetLeft ? pull : -pull) + slope * wet;
+  if (push <= 0) return heq > 0 ? 0 : 1;
+  return Math.max(0, push - (gz * heq * heq) / (wet * dx)) / push;
+}
+
+/**
+ * Outflow per height over an edge that holds back `lip`: h²/3ν·(pull outward + slope of what stands above the lip).
+ * Our own closure, not validated.
+ */
+function spill(height: number, lip: number, pull: number, slope: number, nu: number): number {
+  if (height <= lip) return 0;
+  return (height * height * (Math.max(0, pull) + slope * (height - lip))) / (3 * nu);
+}
