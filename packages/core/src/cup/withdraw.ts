@@ -1,0 +1,135 @@
+/** Equal shares a cup is cut into, from the first that leaves to the last. */
+export const STREAM_BINS = 240;
+
+/** How a cup empties. Tuned so that pictures read as poured; not measured. */
+export interface Outlet {
+  readonly from: 'top' | 'bottom';
+  /** Depth paint is drawn from beside the outlet, as a share of the cup. */
+  readonly reach: number;
+  /** Share that clings to the wall until the end. */
+  readonly cling: number;
+}
+
+export interface Stratum {
+  readonly ml: number;
+  /** How deep it dived as it was poured in: 0 laid on top, 1 churned through. */
+  readonly dive: number;
+}
+
+/** Depth an exchange reaches, as a share of what it dives into (tuned). */
+const DIVE_REACH = 0.42;
+
+/**
+ * What leaves a cup when: row s holds, for each stratum, its share of the s-th of `STREAM_BINS` equal portions to leave;
+ * rows sum to 1. Row-major, `strata.length` wide. Loading exchanges paint with what lies below, stirring blends
+ * neighbours, emptying draws from near the outlet (selective withdrawal). All three only move paint about, so every stratum
+ * leaves exactly as much as went in. Empty strata get nothing; an empty cup gives all zeros.
+ * @param strata first in first
+ * @param stir 0..1
+ */
+export function withdraw(strata: readonly Stratum[], stir: number, outlet: Outlet): Float64Array {
+  const width = strata.length;
+  const bins = fill(strata);
+  if (stir > 0) blendBins(bins, width, stir);
+  const out = new Float64Array(STREAM_BINS * width);
+  const whole = strata.reduce((sum, s) => sum + s.ml, 0);
+  if (whole <= 0) return out;
+
+  // From here on, bins count from the outlet.
+  const at = (j: number) => (outlet.from === 'top' ? STREAM_BINS - 1 - j : j);
+  const loose = new Float64Array(STREAM_BINS).fill(1 - outlet.cling);
+  const held = new Float64Array(STREAM_BINS).fill(outlet.cling);
+  for (let s = 0; s < STREAM_BINS; s++) {
+    let wanted = draw(1, loose, outlet.reach, (j, part) => give(s, at(j), part));
+    if (wanted > 0) wanted = draw(wanted, held, 1, (j, part) => give(s, at(j), part));
+  }
+  return out;
+
+  function give(s: number, bin: number, part: number): void {
+    for (let k = 0; k < width; k++)
+      out[s * width + k] = out[s * width + k]! + part * bins[bin * width + k]!;
+  }
+}
+
+/** Takes up to `wanted` bins' worth, nearest first by e^(−depth/reach); returns what it could not get. */
+function draw(
+  wanted: number,
+  left: Float64Array,
+  reach: number,
+  give: (bin: number, part: number) => void,
+): number {
+  const weights = new Float64Array(STREAM_BINS);
+  // A bin that runs out leaves its part to the others, so a few rounds are needed.
+  for (let round = 0; round < 60 && wanted > 1e-12; round++) {
+    let depth = 0;
+    let sum = 0;
+    for (let j = 0; j < STREAM_BINS; j++) {
+      weights[j] = left[j]! * Math.exp(-(depth + left[j]! / 2) / STREAM_BINS / reach);
+      depth += left[j]!;
+      sum += weights[j]!;
+    }
+    if (sum <= 0) break;
+    const share = wanted / sum;
+    for (let j = 0; j < STREAM_BINS; j++) {
+      const part = Math.min(left[j]!, share * weights[j]!);
+      if (part <= 0) continue;
+      left[j] = left[j]! - part;
+      wanted -= part;
+      give(j, part);
+    }
+  }
+  return wanted;
+}
+
+/** Bins from the floor up: the share of each stratum in each. */
+function fill(strata: readonly Stratum[]): Float64Array {
+  const width = strata.length;
+  const bins = new Float64Array(STREAM_BINS * width);
+  const whole = strata.reduce((sum, s) => sum + s.ml, 0);
+  if (whole <= 0) return bins;
+  let from = 0;
+  strata.forEach(({ ml, dive }, k) => {
+    const to = from + (ml / whole) * STREAM_BINS;
+    for (let b = Math.floor(from); b < Math.min(STREAM_BINS, Math.ceil(to)); b++)
+      bins[b * width + k] = Math.min(to, b + 1) - Math.max(from, b);
+    if (dive > 0)
+      // Whole bins only: one shared with the stratum below lies at its very edge.
+      for (let b = Math.ceil(from); b < Math.floor(to); b++) sink(bins, width, b, dive);
+    from = to;
+  });
+  return bins;
+}
+
+/** Exchanges half a dive's share of bin `top` with the bins below it, nearest most. */
+function sink(bins: Float64Array, width: number, top: number, dive: number): void {
+  if (top === 0) return;
+  const scale = DIVE_REACH * dive * top;
+  const weight = (j: number) => Math.exp(-(top - j) / scale);
+  let sum = 0;
+  for (let j = 0; j < top; j++) sum += weight(j);
+  if (sum <= 0) return;
+  const before = bins.slice(top * width, (top + 1) * width);
+  for (let j = 0; j < top; j++) {
+    const part = (0.5 * dive * weight(j)) / sum;
+    for (let k = 0; k < width; k++) {
+      const below = bins[j * width + k]!;
+      bins[j * width + k] = below + part * (before[k]! - below);
+      bins[top * width + k] = bins[top * width + k]! + part * (below - before[k]!);
+    }
+  }
+}
+
+/** Blends each bin with those around it; the window is mirrored at both ends, so nothing is gained or lost. */
+function blendBins(bins: Float64Array, width: number, stir: number): void {
+  const reach = Math.round(stir * STREAM_BINS * 0.25);
+  if (reach < 1) return;
+  const before = bins.slice();
+  const mirrored = (b: number) =>
+    b < 0 ? -1 - b : b >= STREAM_BINS ? 2 * STREAM_BINS - 1 - b : b;
+  for (let b = 0; b < STREAM_BINS; b++)
+    for (let k = 0; k < width; k++) {
+      let sum = 0;
+      for (let j = -reach; j <= reach; j++) sum += before[mirrored(b + j) * width + k]!;
+      bins[b * width + k] = sum / (2 * reach + 1);
+    }
+}

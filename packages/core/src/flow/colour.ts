@@ -1,0 +1,194 @@
+import { BANDS, WX, WY, WZ } from '../optics/observer';
+import type { Spectrum } from '../optics/spectrum';
+import { encode, xyzToLinear } from '../optics/srgb';
+import { DEPTHS, type Plate } from './develop';
+import { NONE } from './trace';
+
+/** A mix as the picture needs it: K/S by band, and scatter per µm of wet film. */
+export interface Ink {
+  readonly q: readonly number[] | Spectrum;
+  readonly s: number;
+}
+
+export interface Palette {
+  /** By mix. */
+  readonly inks: Readonly<Record<string, Ink>>;
+  /** Reflectance of the bare ground by band. */
+  readonly ground: readonly number[] | Spectrum;
+}
+
+/** Film heights are told apart in steps of a fifteenth, from 1 µm. */
+const STEPS_PER_E = 15;
+const BINS = 160;
+
+/**
+ * Colours a plate: each pixel's strata as Kubelka-Munk films one on the other, from the ground up (Kubelka 1948: the
+ * reflectance of what lies below is the ground of the film above). Columns that are the same in strata and height, to a
+ * fifteenth, are reckoned once.
+ * @param mixOf the mix of each stratum, as `strataOf` numbers them
+ * @returns red, green, blue, alpha of each pixel; alpha 0 off the surface
+ */
+export function colourPlate(
+  plate: Plate,
+  mixOf: readonly string[],
+  palette: Palette,
+): Uint8ClampedArray<ArrayBuffer> {
+  const names = [...new Set(mixOf)];
+  const inkAt = Uint8Array.from(mixOf, (m) => names.indexOf(m));
+  const films = names.map((m) => filmTable(palette.inks[m]));
+  const ground = Float64Array.from(palette.ground);
+  const bare = new Uint8Array(3);
+  writeBytes(ground, bare, 0);
+  const light = new Float64Array(BANDS);
+  const film = new Uint8Array(DEPTHS.length);
+  const inks = new Uint8Array(DEPTHS.length + 1);
+  // Columns met lately: which one lies in each slot, and its bytes.
+  const keys = new Float64Array(SLOTS).fill(-1);
+  const bytes = new Uint8Array(3 * SLOTS);
+
+  const out = new Uint8ClampedArray(plate.width * plate.height * 4);
+  for (let i = 0; i < plate.on.length; i++) {
+    if (!plate.on[i]) continue;
+    const to = 4 * i;
+    out[to + 3] = 255;
+    const cover = plate.cover[i]!;
+    if (cover === 0 || plate.strata[0]![i] === NONE) {
+      out[to] = bare[0]!;
+      out[to + 1] = bare[1]!;
+      out[to + 2] = bare[2]!;
+      continue;
+    }
+    // A film for each run of one mix, surface first, down to one that hides all below it.
+    let count = 0;
+    let key = 0;
+    let slot = 0;
+    let from = 0;
+    const whole = plate.filmUm[i]!;
+    for (let d = 0; d < DEPTHS.length; d++) {
+      const stratum = plate.strata[d]![i]!;
+      // Below an edge the lattice may know nothing; what lies on top goes down then.
+      const ink = stratum === NONE ? inks[count]! : inkAt[stratum]!;
+      if (d > 0 && ink !== inks[count]) {
+        const level = changeAt(d - 1, plate.changes[d - 1]![i]!);
+        const bin = binOf((level - from) * whole);
+        const own = inks[count]! * BINS + bin;
+        key = key * names.length * BINS + own;
+        slot = Math.imul(slot, 0x2c1b3c6d) + Math.imul(own + 1, 0x297a2d39);
+        film[count++] = bin;
+        if (films[inks[count - 1]!]!.hidesFrom <= bin) break;
+        from = level;
+      }
+      inks[count] = ink;
+      if (d === DEPTHS.length - 1) {
+        const bin = Math.min(binOf((1 - from) * whole), films[ink]!.hidesFrom);
+        const own = ink * BINS + bin;
+        key = key * names.length * BINS + own;
+        slot = Math.imul(slot, 0x2c1b3c6d) + Math.imul(own + 1, 0x297a2d39);
+        film[count++] = bin;
+      }
+    }
+    const at = 3 * (slot >>> (32 - SLOT_BITS));
+    // Three films make a key that a number holds exactly; deeper columns are reckoned each time.
+    const full = key * KEYED + count;
+    if (count > KEYED || keys[at / 3] !== full) {
+      keys[at / 3] = count > KEYED ? -1 : full;
+      light.set(ground);
+      for (let n = count - 1; n >= 0; n--) cast(light, films[inks[n]!]!, film[n]!);
+      writeBytes(light, bytes, at);
+    }
+    for (let c = 0; c < 3; c++)
+      out[to + c] =
+        cover === 255 ? bytes[at + c]! : bare[c]! + ((bytes[at + c]! - bare[c]!) * cover) / 255;
+  }
+  return out;
+}
+
+/** Columns kept at a time: enough for most of a picture, small enough to stay near. */
+const SLOT_BITS = 15;
+const SLOTS = 1 << SLOT_BITS;
+/** Films in a column that is remembered: (names · BINS)³ stays below 2⁵³ for all a pour has. */
+const KEYED = 3;
+
+/** Depth of a change, as a share of the film from the surface: `change` 0..255 of the way from one depth to the next. */
+const changeAt = (d: number, change: number): number => {
+  const [top, low] = [1 - DEPTHS[d]!, 1 - DEPTHS[d + 1]!];
+  return top + ((low - top) * change) / 255;
+};
+
+/** Light through one more film: `light` is the reflectance of what lies below, and becomes that of all. */
+function cast(light: Float64Array, { r, t2 }: Films, bin: number): void {
+  const at = bin * BANDS;
+  for (let b = 0; b < BANDS; b++) {
+    const back = r[at + b]!;
+    light[b] = back + (t2[at + b]! * light[b]!) / (1 - back * light[b]!);
+  }
+}
+
+/** Films of one mix at every height: reflectance on black, and transmittance squared, by bin and band. */
+interface Films {
+  readonly r: Float32Array;
+  readonly t2: Float32Array;
+  /** The bin from which on nothing of what lies below can be seen. */
+  readonly hidesFrom: number;
+}
+
+function filmTable(ink: Ink | undefined): Films {
+  const r = new Float32Array(BINS * BANDS);
+  const t2 = new Float32Array(BINS * BANDS).fill(ink ? 0 : 1);
+  if (!ink) return { r, t2, hidesFrom: BINS };
+  let hidesFrom = BINS;
+  for (let bin = 0; bin < BINS; bin++) {
+    let most = 0;
+    for (let b = 0; b < BANDS; b++) {
+      const a = 1 + ink.q[b]!;
+      const root = Math.sqrt(a * a - 1);
+      const x = root * ink.s * heightOf(bin);
+      const at = bin * BANDS + b;
+      if (x > 40) {
+        r[at] = 1 / (a + root);
+        continue;
+      }
+      // Kubelka 1948: R0 = sinh bSX / (a sinh bSX + b cosh bSX), T = b / (the same); b → 0 for a clear white.
+      if (root < 1e-6) {
+        const sx = ink.s * heightOf(bin);
+        r[at] = sx / (1 + sx);
+        t2[at] = 1 / (1 + sx) ** 2;
+        most = Math.max(most, t2[at]!);
+        continue;
+      }
+      const [sinh, cosh] = [Math.sinh(x), Math.cosh(x)];
+      const under = a * sinh + root * cosh;
+      r[at] = sinh / under;
+      t2[at] = (root / under) ** 2;
+      most = Math.max(most, t2[at]!);
+    }
+    if (most < UNSEEN && hidesFrom === BINS) hidesFrom = bin;
+  }
+  return { r, t2, hidesFrom };
+}
+
+/** What comes back through a film from below and is less than a step of the picture's eight bits. */
+const UNSEEN = 1e-3;
+
+const binOf = (um: number): number =>
+  um <= 1 ? 0 : Math.min(BINS - 1, Math.round(Math.log(um) * STEPS_PER_E));
+const heightOf = (bin: number): number => Math.exp(bin / STEPS_PER_E);
+
+function writeBytes(light: Float64Array, out: Uint8Array, at: number): void {
+  let x = 0;
+  let y = 0;
+  let z = 0;
+  for (let b = 0; b < BANDS; b++) {
+    x += WX[b]! * light[b]!;
+    y += WY[b]! * light[b]!;
+    z += WZ[b]! * light[b]!;
+  }
+  const linear = xyzToLinear([x, y, z]);
+  out[at] = byteOf(linear[0]);
+  out[at + 1] = byteOf(linear[1]);
+  out[at + 2] = byteOf(linear[2]);
+}
+
+/** Linear light to a byte of sRGB, by a table fine enough that no byte is off by more than one. */
+const BYTES = Uint8Array.from({ length: 8193 }, (_, i) => Math.round(255 * encode(i / 8192)));
+const byteOf = (l: number): number => BYTES[Math.round(8192 * Math.min(1, Math.max(0, l)))]!;

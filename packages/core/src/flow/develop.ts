@@ -1,0 +1,342 @@
+import type { FilmKernel } from './kernel';
+import { coverage, filmHeight } from './outline';
+import type { Pour } from './simulate';
+import { type Strata, strataOf } from './strata';
+import { type Births, emptyBirths, LAID, NONE, type Places, traceBirths } from './trace';
+
+/**
+ * Depths a pixel's column is known at, surface first: height ÷ wet height. Close together at the top, where light
+ * still gets through.
+ */
+export const DEPTHS = [1, 0.92, 0.78, 0.57, 0.22] as const;
+
+/** Pixels between places of the first, coarse lattice; halved until it is one. */
+const COARSE = 4;
+/** Pixels between places below the surface: they are seen through paint. */
+const BELOW = 4;
+/** Corners of a lattice cell that came from one stream within this share of its paint need no place between them traced. */
+const ALIKE = 0.05;
+/** The same for the waves of its layers, and for places across it. */
+const ALIKE_WAVE = 0.4;
+const ALIKE_ACROSS = 0.4;
+
+/** A picture before its colours. Pixels row-major, `width` × `height`; all arrays are one entry a pixel. */
+export interface Plate {
+  readonly width: number;
+  readonly height: number;
+  /** Stratum at each depth; `NONE` off the paint. See `strataOf` for the numbers. */
+  readonly strata: readonly Uint8Array[];
+  /** Between each depth and the next: how far down the stratum changes, 0..255. */
+  readonly changes: readonly Uint8Array[];
+  /** Wet height, µm. */
+  readonly filmUm: Float32Array;
+  /** How much of a pixel is covered, 0..255. */
+  readonly cover: Uint8Array;
+  /** 1 where a pixel is on the surface. */
+  readonly on: Uint8Array;
+}
+
+export interface Developed {
+  readonly plate: Plate;
+  /** Share of the picture's work done, and whether this is the last. */
+  readonly share: number;
+  readonly last: boolean;
+}
+
+/**
+ * Finds the strata of every pixel of a picture whose longer side has `pixels`. A generator of plates, coarse then fine:
+ * between plates it yields the share done. Places whose corners agree are filled in, the others traced.
+ */
+export function* develop(
+  pour: Pour,
+  kernel: FilmKernel,
+  pixels: number,
+): Generator<number | Developed, void> {
+  const { widthMm, heightMm } = pour.scene;
+  const perMm = pixels / Math.max(widthMm, heightMm);
+  const width = Math.max(1, Math.round(widthMm * perMm));
+  const height = Math.max(1, Math.round(heightMm * perMm));
+  const view = viewOf(pour, width, height);
+  const strata = strataOf(pour.scene);
+  const surface = new Lattice(view, strata);
+
+  yield* within(surface.traceAll(kernel, 1, COARSE), 0, 0.2);
+  const small = surface.every(COARSE);
+  const rough = viewOf(pour, width, height, COARSE);
+  yield { plate: plateOf(rough, strata, [small], rough.width), share: 0.2, last: false };
+
+  const below: Births[] = [];
+  for (const [k, z] of DEPTHS.slice(1).entries()) {
+    const lattice = new Lattice(view, strata);
+    yield* within(lattice.traceAll(kernel, z, BELOW), 0.2 + 0.1 * k, 0.2 + 0.1 * (k + 1));
+    below.push(lattice.filled(BELOW));
+  }
+  for (let step = COARSE; step > 1; step /= 2) {
+    const from = step === COARSE ? 0.6 : 0.8;
+    yield* within(surface.refine(kernel, step), from, from + 0.2);
+  }
+  yield {
+    plate: plateOf(view, strata, [surface.births, ...below], surface.across),
+    share: 1,
+    last: true,
+  };
+}
+
+/** Strata of each depth and where they change in between; depths not traced are as the last one that is. */
+function plateOf(
+  { width, height, filmUm, cover, on }: View,
+  strata: Strata,
+  births: readonly Births[],
+  across: number,
+): Plate {
+  const placed = births.map((b) => strata.place(b));
+  const planes = DEPTHS.map((_, d) => {
+    const { stratum } = placed[Math.min(d, placed.length - 1)]!;
+    const plane = new Uint8Array(width * height).fill(NONE);
+    for (let y = 0; y < height; y++)
+      for (let x = 0; x < width; x++)
+        if (cover[y * width + x]) plane[y * width + x] = stratum[y * across + x]!;
+    return plane;
+  });
+  const changes = DEPTHS.slice(1).map((_, d) => {
+    const plane = new Uint8Array(width * height).fill(128);
+    const [top, low] = [placed[d], placed[d + 1]];
+    if (!top || !low) return plane;
+    const [topSource, lowSource] = [births[d]!.source, births[d + 1]!.source];
+    for (let y = 0; y < height; y++)
+      for (let x = 0; x < width; x++) {
+        const at = y * across + x;
+        if (top.stratum[at] === low.stratum[at] || topSource[at] !== lowSource[at]) continue;
+        plane[y * width + x] = Math.round(
+          255 * strata.change(topSource[at]!, top.bin[at]!, low.bin[at]!),
+        );
+      }
+    return plane;
+  });
+  return { width, height, strata: planes, changes, filmUm, cover, on };
+}
+
+function* within(work: Generator<number, void>, from: number, to: number): Generator<number, void> {
+  for (const share of work) yield from + (to - from) * share;
+}
+
+/** What is known of each pixel without a trace. */
+interface View extends Pick<Plate, 'width' | 'height' | 'filmUm' | 'cover' | 'on'> {
+  readonly pour: Pour;
+  /** Cells of the film a pixel of the finished picture, and where its corner lies in cells. */
+  readonly cellsX: number;
+  readonly cellsY: number;
+  readonly fromX: number;
+  readonly fromY: number;
+}
+
+/** The view of a picture `width` × `height`, or of every `step`-th of its pixels. */
+function viewOf(pour: Pour, width: number, height: number, step = 1): View {
+  const { site, scene } = pour;
+  const covered = coverage(pour);
+  const film = filmHeight(pour);
+  const [across, down] = [Math.ceil(width / step), Math.ceil(height / step)];
+  const filmUm = new Float32Array(across * down);
+  const cover = new Uint8Array(across * down);
+  const on = new Uint8Array(across * down);
+  const cellsX = scene.widthMm / width / site.cellMm;
+  const cellsY = scene.heightMm / height / site.cellMm;
+  const fromX = site.originMm[0] / site.cellMm;
+  const fromY = site.originMm[1] / site.cellMm;
+  // The outline is as wide as a pixel: coverage climbs from 0 to 1 over about two cells.
+  const sharpness = Math.max(2, 1 / (cellsX * step));
+  for (let y = 0; y < down; y++)
+    for (let x = 0; x < across; x++) {
+      const i = y * across + x;
+      const cx = (x * step + 0.5) * cellsX + fromX;
+      const cy = (y * step + 0.5) * cellsY + fromY;
+      if (!onSurface(site.inside, site.grid.nx, cx, cy)) continue;
+      on[i] = 1;
+      const sure = 0.5 + sharpness * (covered(cx, cy) - 0.5);
+      cover[i] = Math.round(255 * Math.min(1, Math.max(0, sure)));
+      filmUm[i] = 1e6 * film(cx, cy);
+    }
+  return { pour, width: across, height: down, filmUm, cover, on, cellsX, cellsY, fromX, fromY };
+}
+
+/** Whether a place is nearer to the middle of a cell on the surface than to one off it, across cells. */
+function onSurface(inside: Uint8Array, nx: number, x: number, y: number): boolean {
+  const px = x - 0.5;
+  const py = y - 0.5;
+  const ix = Math.floor(px);
+  const iy = Math.floor(py);
+  const [u, v] = [px - ix, py - iy];
+  const i = iy * nx + ix;
+  const top = (inside[i] ?? 0) * (1 - u) + (inside[i + 1] ?? 0) * u;
+  const low = (inside[i + nx] ?? 0) * (1 - u) + (inside[i + nx + 1] ?? 0) * u;
+  return top * (1 - v) + low * v >= 0.5;
+}
+
+/** Births on a lattice of pixels, wide enough for whole coarse steps. */
+class Lattice {
+  readonly across: number;
+  readonly down: number;
+  readonly births: Births;
+
+  constructor(
+    private readonly view: View,
+    private readonly strata: Strata,
+  ) {
+    this.across = COARSE * Math.ceil((view.width - 1) / COARSE) + 1;
+    this.down = COARSE * Math.ceil((view.height - 1) / COARSE) + 1;
+    this.births = emptyBirths(this.across * this.down);
+  }
+
+  /** Traces every `step`-th place at one depth. */
+  *traceAll(kernel: FilmKernel, z: number, step: number): Generator<number, void> {
+    const wanted: number[] = [];
+    for (let y = 0; y < this.down; y += step)
+      for (let x = 0; x < this.across; x += step)
+        if (this.wanted(x, y, step)) wanted.push(y * this.across + x);
+    yield* this.trace(kernel, z, wanted);
+  }
+
+  /** Fills in or traces the places half a step between those known, at the surface. */
+  *refine(kernel: FilmKernel, step: number): Generator<number, void> {
+    const half = step / 2;
+    const ask = new Uint8Array(this.across * this.down);
+    for (let y = 0; y + step < this.down; y += step)
+      for (let x = 0; x + step < this.across; x += step) {
+        if (this.alike(x, y, step)) continue;
+        for (const [dx, dy] of BETWEEN) ask[(y + dy * half) * this.across + x + dx * half] = 1;
+      }
+    const wanted: number[] = [];
+    for (let y = 0; y < this.down; y += half)
+      for (let x = 0; x < this.across; x += half)
+        if (ask[y * this.across + x] && this.wanted(x, y, half)) wanted.push(y * this.across + x);
+    for (let y = 0; y + step < this.down; y += step)
+      for (let x = 0; x + step < this.across; x += step)
+        for (const [dx, dy] of BETWEEN)
+          if (!ask[(y + dy * half) * this.across + x + dx * half])
+            this.between(this.births, x, y, step, dx / 2, dy / 2, true);
+    yield* this.trace(kernel, 1, wanted);
+  }
+
+  /** Every `step`-th birth of every `step`-th row, as many as the picture has. */
+  every(step: number): Births {
+    const [width, height] = [Math.ceil(this.view.width / step), Math.ceil(this.view.height / step)];
+    const out = emptyBirths(width * height);
+    for (let y = 0; y < height; y++)
+      for (let x = 0; x < width; x++)
+        copy(this.births, (y * this.across + x) * step, out, y * width + x);
+    return out;
+  }
+
+  /** A copy with every pixel filled in from the places `step` apart: between corners that agree, else as the nearest. */
+  filled(step: number): Births {
+    const out = emptyBirths(this.across * this.down);
+    for (let y = 0; y < this.down; y += step)
+      for (let x = 0; x < this.across; x += step) {
+        const [cx, cy] = [Math.min(x, this.across - 1 - step), Math.min(y, this.down - 1 - step)];
+        const alike = this.alike(cx, cy, step);
+        for (let ty = y; ty < Math.min(y + step, this.down); ty++)
+          for (let tx = x; tx < Math.min(x + step, this.across); tx++)
+            this.between(out, cx, cy, step, (tx - cx) / step, (ty - cy) / step, alike);
+      }
+    return out;
+  }
+
+  /** Whether a place has paint within a step of it; off the paint there is nothing to trace. */
+  private wanted(x: number, y: number, step: number): boolean {
+    for (const dy of [-step, 0, step])
+      for (const dx of [-step, 0, step]) {
+        const px = Math.min(Math.max(x + dx, 0), this.view.width - 1);
+        const py = Math.min(Math.max(y + dy, 0), this.view.height - 1);
+        if (this.view.cover[py * this.view.width + px]) return true;
+      }
+    return false;
+  }
+
+  private alike(x: number, y: number, step: number): boolean {
+    const { source, s, xi, eta, wave } = this.births;
+    const a = y * this.across + x;
+    const b = a + step;
+    const c = a + step * this.across;
+    const d = c + step;
+    const from = source[a]!;
+    if (source[b] !== from || source[c] !== from || source[d] !== from) return false;
+    if (from >= LAID) return true;
+    return (
+      spread(s, a, b, c, d) < ALIKE &&
+      spread(wave, a, b, c, d) < ALIKE_WAVE &&
+      spread(xi, a, b, c, d) < ALIKE_ACROSS &&
+      spread(eta, a, b, c, d) < ALIKE_ACROSS
+    );
+  }
+
+  /** Writes the birth a share u, v of the way across the lattice cell at (x, y); the nearest corner's unless they are alike. */
+  private between(
+    out: Births,
+    x: number,
+    y: number,
+    step: number,
+    u: number,
+    v: number,
+    alike: boolean,
+  ): void {
+    const { source, s, xi, eta, wave } = this.births;
+    const a = y * this.across + x;
+    const to = (y + Math.round(v * step)) * this.across + x + Math.round(u * step);
+    if (!alike) {
+      copy(this.births, a + (u >= 0.5 ? step : 0) + (v >= 0.5 ? step * this.across : 0), out, to);
+      return;
+    }
+    const b = a + step;
+    const c = a + step * this.across;
+    const d = c + step;
+    out.source[to] = source[a]!;
+    out.s[to] = blend(s, a, b, c, d, u, v);
+    out.xi[to] = blend(xi, a, b, c, d, u, v);
+    out.eta[to] = blend(eta, a, b, c, d, u, v);
+    out.wave[to] = blend(wave, a, b, c, d, u, v);
+  }
+
+  private *trace(kernel: FilmKernel, z: number, wanted: readonly number[]): Generator<number, void> {
+    const { cellsX, cellsY, fromX, fromY, pour } = this.view;
+    const places: Places = {
+      index: Int32Array.from(wanted),
+      x: Float32Array.from(wanted, (i) => ((i % this.across) + 0.5) * cellsX + fromX),
+      y: Float32Array.from(wanted, (i) => (Math.floor(i / this.across) + 0.5) * cellsY + fromY),
+      z: new Float32Array(wanted.length).fill(z),
+      count: wanted.length,
+    };
+    yield* traceBirths(pour, kernel, places, this.births);
+    for (const i of wanted) this.births.wave[i] = this.strata.wave(this.births, i);
+  }
+}
+
+function copy(from: Births, i: number, to: Births, j: number): void {
+  to.source[j] = from.source[i]!;
+  to.s[j] = from.s[i]!;
+  to.xi[j] = from.xi[i]!;
+  to.eta[j] = from.eta[i]!;
+  to.wave[j] = from.wave[i]!;
+}
+
+const spread = (f: Float32Array, a: number, b: number, c: number, d: number): number =>
+  Math.max(f[a]!, f[b]!, f[c]!, f[d]!) - Math.min(f[a]!, f[b]!, f[c]!, f[d]!);
+
+/** Bilinear between four entries. */
+const blend = (
+  f: Float32Array,
+  a: number,
+  b: number,
+  c: number,
+  d: number,
+  u: number,
+  v: number,
+): number => (f[a]! * (1 - u) + f[b]! * u) * (1 - v) + (f[c]! * (1 - u) + f[d]! * u) * v;
+
+/** Places between the corners of a lattice cell, in half steps. */
+const BETWEEN = [
+  [1, 0],
+  [0, 1],
+  [2, 1],
+  [1, 2],
+  [1, 1],
+] as const;

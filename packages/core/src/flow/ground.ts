@@ -1,0 +1,121 @@
+import type { Film } from './film';
+import { RIM_M } from './film';
+import type { Grid } from './grid';
+import { noise } from './noise';
+import type { PourScene } from './primitive';
+
+/** Cells along the longer side. The same for first and finished pictures: another grid would be another pour. */
+const CELLS = 184;
+
+/** Height at which a front on dry primed ground stops, and how much it varies from place to place (estimate; theory gives 1.0 to 1.8 mm). */
+const HEQ_M = 0.9e-3;
+const HEQ_VARIES = 0.5;
+const HEQ_PATCH_MM = 14;
+
+/** Height an edge holds back while dry, and what of it is left once paint has gone over (our own closure, not validated). */
+const LIP_M = 1.2e-3;
+export const WET_LIP_SHARE = 0.35;
+
+/** A surface on its grid. Cell (x, y) has its middle at ((x + 0.5)·cellMm − originMm). */
+export interface Site {
+  readonly grid: Grid;
+  readonly cellMm: number;
+  /** Where mm 0, 0 lies, in mm from the corner of the grid. */
+  readonly originMm: readonly [number, number];
+  /** 1 where a cell's middle is on the surface. */
+  readonly inside: Uint8Array;
+  /** Cells off the surface that touch it, where what runs over the edge arrives, and the side each lies on. */
+  readonly brink: Int32Array;
+  readonly brinkSide: Uint8Array;
+}
+
+/** Sides of a surface in the order they are counted: what lies nearer the middle of one side belongs to it. */
+export const SIDES = ['right', 'bottom', 'left', 'top'] as const;
+export type Side = (typeof SIDES)[number];
+
+/** Lays a grid over a surface: square cells, whole in number along both sides where they can be, a ring of outside cells around. */
+export function layGrid({ widthMm, heightMm, rings }: PourScene): Site {
+  const longer = Math.max(widthMm, heightMm);
+  const shorter = Math.min(widthMm, heightMm);
+  let cells = CELLS;
+  // Some numbers of cells fit the shorter side better than others.
+  const misfit = (n: number) => Math.abs((shorter / longer) * n - Math.round((shorter / longer) * n));
+  for (let n = CELLS - 12; n <= CELLS + 8; n += 2) if (misfit(n) < misfit(cells) - 1e-9) cells = n;
+  const cellMm = longer / cells;
+  const [across, down] = [Math.round(widthMm / cellMm), Math.round(heightMm / cellMm)];
+  // Whole fours for the kernel, with at least one cell around; what is left over lies on both sides.
+  const [nx, ny] = [4 * Math.ceil((across + 2) / 4), 4 * Math.ceil((down + 2) / 4)];
+  const originMm = [
+    Math.floor((nx - across) / 2) * cellMm + (across * cellMm - widthMm) / 2,
+    Math.floor((ny - down) / 2) * cellMm + (down * cellMm - heightMm) / 2,
+  ] as const;
+  const grid = { nx, ny, dx: cellMm / 1000 };
+
+  const inside = new Uint8Array(nx * ny);
+  for (let y = 1; y < ny - 1; y++)
+    for (let x = 1; x < nx - 1; x++)
+      inside[y * nx + x] = covers(
+        rings,
+        (x + 0.5) * cellMm - originMm[0],
+        (y + 0.5) * cellMm - originMm[1],
+      )
+        ? 1
+        : 0;
+  const brink: number[] = [];
+  const sides: number[] = [];
+  for (let i = 0; i < inside.length; i++) {
+    const x = i % nx;
+    const beside =
+      (x > 0 && inside[i - 1]) || (x < nx - 1 && inside[i + 1]) || inside[i - nx] || inside[i + nx];
+    if (inside[i] || !beside) continue;
+    brink.push(i);
+    const fromMiddleX = ((x + 0.5) * cellMm - originMm[0]) / widthMm - 0.5;
+    const fromMiddleY = ((Math.floor(i / nx) + 0.5) * cellMm - originMm[1]) / heightMm - 0.5;
+    if (Math.abs(fromMiddleX) >= Math.abs(fromMiddleY)) sides.push(fromMiddleX > 0 ? 0 : 2);
+    else sides.push(fromMiddleY > 0 ? 1 : 3);
+  }
+  return {
+    grid,
+    cellMm,
+    originMm,
+    inside,
+    brink: Int32Array.from(brink),
+    brinkSide: Uint8Array.from(sides),
+  };
+}
+
+/** Whether a point lies within rings of x, y pairs by the even-odd rule. */
+function covers(rings: readonly (readonly number[])[], x: number, y: number): boolean {
+  let inside = false;
+  for (const ring of rings)
+    for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
+      const [xi, yi, xj, yj] = [ring[i]!, ring[i + 1]!, ring[j]!, ring[j + 1]!];
+      if (yi > y !== yj > y && x < xi + ((y - yi) / (yj - yi)) * (xj - xi)) inside = !inside;
+    }
+  return inside;
+}
+
+/** Dry ground, a little uneven, with edges that hold back. */
+export function layGround(film: Film, site: Site, { raisedRim, seed }: PourScene): void {
+  const { nx } = site.grid;
+  for (let i = 0; i < site.inside.length; i++) {
+    if (!site.inside[i]) {
+      film.ground[i] = raisedRim ? -RIM_M : -LIP_M;
+      continue;
+    }
+    const [x, y] = [(i % nx) * site.cellMm, Math.floor(i / nx) * site.cellMm];
+    film.ground[i] =
+      HEQ_M * (1 + HEQ_VARIES * noise(x / HEQ_PATCH_MM, y / HEQ_PATCH_MM, 0, seed + 11));
+  }
+}
+
+/** A film spread over everything: wet ground stops no front, a wet edge holds less. */
+export function wetGround(film: Film, site: Site): void {
+  for (let i = 0; i < site.inside.length; i++)
+    if (site.inside[i]) film.ground[i] = 0;
+    else film.ground[i] = wetted(film.ground[i]!);
+}
+
+/** The edge beside an outside cell once paint has gone over it; a rim stays a rim. */
+export const wetted = (ground: number): number =>
+  ground <= -RIM_M ? ground : Math.max(ground, -LIP_M * WET_LIP_SHARE);

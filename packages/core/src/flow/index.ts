@@ -1,0 +1,12 @@
+export { bareFilm, type Film, type Floats, RIM_M, volumeM3 } from './film';
+export { type Drive, GRAVITY, type Grid, tilted } from './grid';
+export { type FilmKernel, type MakeKernel, plainKernel } from './kernel';
+export type { Motion } from './motion';
+export type { Samples } from './trace-frame';
+export type { Overlay, PourScene, Primitive, Rest, Stream, Tilt } from './primitive';
+export { type Pour, simulate } from './simulate';
+export { colourPlate, type Ink, type Palette } from './colour';
+export { DEPTHS, develop, type Developed, type Plate } from './develop';
+export { layGrid } from './ground';
+export { pourOn } from './simulate';
+export { strataOf } from './strata';

@@ -1,0 +1,51 @@
+import { bareFilm, type Film } from './film';
+import type { Drive, Grid } from './grid';
+import { type Motion, motionOf, motionSpace, unpack } from './motion';
+import { stepFilm, sweepLines } from './sweep';
+import { CHANNELS, type Samples, traceFrame } from './trace-frame';
+
+/**
+ * What the heavy work runs on: one film and one block of samples, with the loops over them.
+ * `@potter/kernel` makes one in WebAssembly; `plainKernel` is its twin and fall-back.
+ */
+export interface FilmKernel {
+  readonly film: Film;
+  readonly samples: Samples;
+  /** See `stepFilm`. */
+  step(drive: Drive, dtS: number, xFirst: boolean): void;
+  /** Begins a frame: notes the heights and sums fluxes anew. */
+  beginFrame(): void;
+  /** How the film moved since. See `motionOf`. */
+  endFrame(): Motion;
+  /** Makes a motion the one `trace` goes through. */
+  load(motion: Motion): void;
+  /** See `traceFrame`. */
+  trace(count: number): void;
+}
+
+/** Makes a kernel for a grid whose sides are multiples of four, with room for that many samples. */
+export type MakeKernel = (grid: Grid, sampleCount: number) => FilmKernel;
+
+/** The kernel in plain TypeScript, double precision. */
+export const plainKernel: MakeKernel = (grid, sampleCount) => {
+  const film = bareFilm(grid);
+  const lines = sweepLines(grid);
+  const space = motionSpace(grid);
+  const before = new Float64Array(film.h.length);
+  const field = new Float64Array(film.h.length * CHANNELS);
+  const floats = () => new Float64Array(sampleCount);
+  const samples = { x: floats(), y: floats(), z: floats() };
+  return {
+    film,
+    samples,
+    step: (drive, dtS, xFirst) => stepFilm(film, drive, dtS, xFirst, lines),
+    beginFrame: () => {
+      before.set(film.h);
+      film.fluxX.fill(0);
+      film.fluxY.fill(0);
+    },
+    endFrame: () => motionOf(film, before, space),
+    load: (motion) => unpack(motion, field),
+    trace: (count) => traceFrame(field, grid, samples, count),
+  };
+};

@@ -1,0 +1,176 @@
+import { DRY_M, type Film, type Floats } from './film';
+import type { Grid } from './grid';
+
+/**
+ * How the film moved over a stretch of time, stored small: three planes of `nx·ny` sixteen-bit numbers (it changes
+ * 0.01 % of a picture's pixels). Planes: cells the mean flow moved along x, along y, and div Q·T/h. `most` is what
+ * the largest number of each plane stands for.
+ */
+export interface Motion {
+  readonly data: Int16Array;
+  readonly most: readonly [number, number, number];
+}
+
+/** The largest number of a plane. */
+export const WHOLE = 32766;
+/** Thinner than this the grid's velocity at a front is ragged and is taken from around it, m. */
+const THIN_M = 0.25e-3;
+/** Most a frame may stretch a column: beyond it the grid knows too little. */
+const MOST_STRETCH = 2;
+/** Weight of a cell that has its velocity from others, m, where a wet cell weighs its height. */
+const BORROWED_M = 5e-6;
+/** Rings around a front that are smoothed with it, and how often. */
+const RINGS = 3;
+const PASSES = 3;
+/** Keeps a plane of zeros from dividing by nothing. */
+const LEAST = 1e-12;
+
+/** Work space of `motionOf`, made once for a grid. */
+export interface MotionSpace {
+  readonly ux: Float32Array;
+  readonly uy: Float32Array;
+  readonly dv: Float32Array;
+  readonly weight: Float32Array;
+  readonly soft: Uint8Array;
+  readonly list: Int32Array;
+  readonly fresh: Float32Array;
+}
+
+export function motionSpace({ nx, ny }: Grid): MotionSpace {
+  const n = nx * ny;
+  const floats = () => new Float32Array(n);
+  return {
+    ux: floats(),
+    uy: floats(),
+    dv: floats(),
+    weight: floats(),
+    soft: new Uint8Array(n),
+    list: new Int32Array(n),
+    fresh: new Float32Array(3 * n),
+  };
+}
+
+/**
+ * The motion of a film from its summed fluxes and its heights before and after, so that motion and height agree to
+ * round-off. Near fronts the velocity is the height-weighted mean of what is around, carried a few cells on to dry ground
+ * and off the surface, so that no sample beside moving paint is held back. The kernel does the same.
+ */
+export function motionOf(film: Film, before: Floats, space: MotionSpace): Motion {
+  const { h, ground, fluxX, fluxY } = film;
+  const { nx, ny, dx } = film.grid;
+  const { ux, uy, dv, weight, soft, list } = space;
+  const n = nx * ny;
+  for (let i = 0; i < n; i++) weight[i] = ground[i]! >= 0 ? 0.5 * (before[i]! + h[i]!) : 0;
+  soft.fill(0);
+  ux.fill(0);
+  uy.fill(0);
+  dv.fill(0);
+  let count = 0;
+  for (let y = 1; y < ny - 1; y++)
+    for (let x = 1; x < nx - 1; x++) {
+      const i = y * nx + x;
+      const own = weight[i]!;
+      if (own < DRY_M) continue;
+      // Off the surface stands no height; the face is as high as the film beside it.
+      const left = ground[i - 1]! >= 0 ? weight[i - 1]! : own;
+      const right = ground[i + 1]! >= 0 ? weight[i + 1]! : own;
+      const up = ground[i - nx]! >= 0 ? weight[i - nx]! : own;
+      const down = ground[i + nx]! >= 0 ? weight[i + nx]! : own;
+      const qx = fluxX[i + 1]!;
+      const qy = fluxY[i + nx]!;
+      ux[i] = (2 * (fluxX[i]! + qx)) / (dx * (left + right + 2 * own));
+      uy[i] = (2 * (fluxY[i]! + qy)) / (dx * (up + down + 2 * own));
+      const stretch = (qx - fluxX[i]! + qy - fluxY[i]!) / (dx * own);
+      dv[i] = Math.min(Math.max(stretch, -MOST_STRETCH), MOST_STRETCH);
+      if (own < THIN_M || left < DRY_M || right < DRY_M || up < DRY_M || down < DRY_M) {
+        soft[i] = 1;
+        list[count++] = i;
+      }
+    }
+  for (let i = 0; i < n; i++) if (weight[i]! < DRY_M) weight[i] = 0;
+  for (let y = 1; y < ny - 1; y++)
+    for (let x = 1; x < nx - 1; x++) {
+      const i = y * nx + x;
+      if (weight[i] !== 0 || soft[i] || !touches(weight, i, nx)) continue;
+      soft[i] = 1;
+      list[count++] = i;
+    }
+  let from = 0;
+  for (let ring = 1; ring < RINGS; ring++) {
+    const to = count;
+    for (; from < to; from++)
+      for (let side = 0; side < 4; side++) {
+        const j = list[from]! + (side === 0 ? -1 : side === 1 ? 1 : side === 2 ? -nx : nx);
+        const x = j % nx;
+        if (soft[j] || x === 0 || x === nx - 1 || j < nx || j >= n - nx) continue;
+        soft[j] = 1;
+        list[count++] = j;
+      }
+  }
+  for (let pass = 0; pass < PASSES; pass++) smooth(space, count, nx);
+  return packed(space, n);
+}
+
+/** Each listed cell takes the mean of the nine around it, weighted by height; one that had nothing takes a little weight along. */
+function smooth({ ux, uy, dv, weight, list, fresh }: MotionSpace, count: number, nx: number): void {
+  for (let k = 0; k < count; k++) {
+    const i = list[k]!;
+    let sum = 0;
+    let x = 0;
+    let y = 0;
+    let d = 0;
+    for (let row = i - nx; row <= i + nx; row += nx)
+      for (let j = row - 1; j <= row + 1; j++) {
+        const w = weight[j]!;
+        sum += w;
+        x += w * ux[j]!;
+        y += w * uy[j]!;
+        d += w * dv[j]!;
+      }
+    const per = sum > 0 ? 1 / sum : 0;
+    fresh[3 * k] = x * per;
+    fresh[3 * k + 1] = y * per;
+    fresh[3 * k + 2] = d * per;
+  }
+  for (let k = 0; k < count; k++) {
+    const i = list[k]!;
+    ux[i] = fresh[3 * k]!;
+    uy[i] = fresh[3 * k + 1]!;
+    dv[i] = fresh[3 * k + 2]!;
+    // Told by what it now moves: nothing around it had weight where it stands still.
+    if (weight[i] === 0 && (ux[i] !== 0 || uy[i] !== 0)) weight[i] = BORROWED_M;
+  }
+}
+
+function packed({ ux, uy, dv }: MotionSpace, n: number): Motion {
+  const data = new Int16Array(3 * n);
+  const most = [ux, uy, dv].map((plane, p) => {
+    let top = LEAST;
+    for (let i = 0; i < n; i++) top = Math.max(top, Math.abs(plane[i]!));
+    for (let i = 0; i < n; i++) data[p * n + i] = Math.round((plane[i]! * WHOLE) / top);
+    return top;
+  });
+  return { data, most: most as [number, number, number] };
+}
+
+/** Whether a cell beside this one, across corners too, has any weight. */
+const touches = (weight: Float32Array, i: number, nx: number): boolean =>
+  weight[i - 1]! > 0 ||
+  weight[i + 1]! > 0 ||
+  weight[i - nx]! > 0 ||
+  weight[i + nx]! > 0 ||
+  weight[i - nx - 1]! > 0 ||
+  weight[i - nx + 1]! > 0 ||
+  weight[i + nx - 1]! > 0 ||
+  weight[i + nx + 1]! > 0;
+
+/** Unpacks a motion into the field `traceFrame` goes through. */
+export function unpack({ data, most }: Motion, field: Floats): void {
+  const n = data.length / 3;
+  const [x, y, z] = [most[0] / WHOLE, most[1] / WHOLE, most[2] / WHOLE];
+  for (let i = 0; i < n; i++) {
+    field[4 * i] = data[i]! * x;
+    field[4 * i + 1] = data[n + i]! * y;
+    field[4 * i + 2] = data[2 * n + i]! * z;
+  }
+}

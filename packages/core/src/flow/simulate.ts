@@ -1,0 +1,259 @@
+import type { Film } from './film';
+import { type Drive, GRAVITY, tilted } from './grid';
+import { layGrid, layGround, type Site, wetGround, wetted } from './ground';
+import type { FilmKernel, MakeKernel } from './kernel';
+import type { Motion } from './motion';
+import type { Overlay, PourScene, Primitive, Stream, Tilt } from './primitive';
+import { addFootprint, type Disc, spotAt } from './stream';
+
+/** How the film moved over one stretch of time. */
+export interface Frame {
+  readonly kind: 'frame';
+  readonly seconds: number;
+  readonly motion: Motion;
+  /** Streams that poured during it. */
+  readonly discs: readonly Disc[];
+  /** Wet height in the middle of the frame, m, cell by cell; only where a stream lies on what is there. */
+  readonly h?: Float32Array;
+}
+
+/** A film laid over all there was, as the trace meets it on its way back. */
+export interface Laid {
+  readonly kind: 'laid';
+  /** Which of the scene's primitives. */
+  readonly primitive: number;
+  readonly addedM: number;
+  /** Wet height it was laid on, m. */
+  readonly h: Float32Array;
+}
+
+/** What happened to a film, in order, and where it ended. */
+export interface Pour {
+  readonly scene: PourScene;
+  readonly site: Site;
+  readonly steps: readonly (Frame | Laid)[];
+  /** Wet height at the end, m, cell by cell. */
+  readonly h: Float32Array;
+  /** What went over each of `SIDES`, mL. */
+  readonly spiltMl: readonly [number, number, number, number];
+  readonly laidMl: number;
+}
+
+/** Cells the surface may move in one frame; frames longer than this bend paths too coarsely. */
+export const FRAME_CELLS = 2.4;
+/** Share of its radius a stream may move in one frame. */
+const STREAM_SHARE = 0.7;
+/** The shortest and longest frame, s. */
+const SHORTEST_S = 0.01;
+const LONGEST_S = 60;
+/** The surface outruns the mean of a film by this much (Nusselt's parabola). */
+const SURFACE = 1.5;
+/** Tilts come and go over this long, s. */
+const RAMP_S = 1.5;
+
+/**
+ * Pours a scene. A generator: it yields the share done, 0..1, after each frame and returns the pour; stop asking and
+ * it stops. The kernel's film is cleared first.
+ */
+export function* simulate(scene: PourScene, make: MakeKernel): Generator<number, Pour> {
+  const site = layGrid(scene);
+  const kernel = make(site.grid, 0);
+  return yield* pourOn(kernel, scene, site);
+}
+
+/** The same on a kernel there is already, so that one memory serves simulation and trace. */
+export function* pourOn(
+  kernel: FilmKernel,
+  scene: PourScene,
+  site: Site,
+): Generator<number, Pour> {
+  const { film } = kernel;
+  film.h.fill(0);
+  film.source.fill(0);
+  layGround(film, site, scene);
+  const state: State = {
+    kernel,
+    scene,
+    site,
+    steps: [],
+    spiltM3: [0, 0, 0, 0],
+    xFirst: true,
+    expected: secondsOf(scene.primitives),
+    done: 0,
+  };
+  for (const [index, primitive] of scene.primitives.entries())
+    if (primitive.kind === 'overlay') lay(state, primitive, index);
+    else yield* SPANS[primitive.kind](state, primitive as never);
+  const toMl = (m3: number) => m3 * 1e6;
+  const area = site.inside.reduce((a, b) => a + b, 0) * site.cellMm ** 2;
+  return {
+    scene,
+    site,
+    steps: state.steps,
+    h: Float32Array.from(film.h),
+    spiltMl: state.spiltM3.map(toMl) as [number, number, number, number],
+    laidMl: scene.primitives.reduce(
+      (sum, p) =>
+        sum + (p.kind === 'stream' ? p.ml : p.kind === 'overlay' ? (area * p.filmMm) / 1000 : 0),
+      0,
+    ),
+  };
+}
+
+interface State {
+  readonly kernel: FilmKernel;
+  readonly scene: PourScene;
+  readonly site: Site;
+  readonly steps: (Frame | Laid)[];
+  readonly spiltM3: [number, number, number, number];
+  xFirst: boolean;
+  /** Weighted seconds of the whole pour and of what is done, for the progress told. */
+  readonly expected: number;
+  done: number;
+}
+
+/** How long a primitive is felt by the progress: rest is over soon, for little moves in it. */
+const secondsOf = (primitives: readonly Primitive[]): number =>
+  primitives.reduce((sum, p) => sum + (p.kind === 'overlay' ? 0 : weigh(p.kind, p.s)), 0);
+const weigh = (kind: Primitive['kind'], s: number): number => (kind === 'rest' ? s / 20 : s);
+
+function lay({ kernel: { film }, steps, site }: State, { filmMm }: Overlay, primitive: number): void {
+  const addedM = filmMm / 1000;
+  steps.push({ kind: 'laid', primitive, addedM, h: Float32Array.from(film.h) });
+  for (let i = 0; i < film.h.length; i++)
+    if (site.inside[i]) film.h[i] = film.h[i]! + addedM;
+  wetGround(film, site);
+}
+
+const SPANS = {
+  *stream(state: State, stream: Stream): Generator<number, void> {
+    const { scene, site, kernel } = state;
+    const index = scene.primitives.filter((p) => p.kind === 'stream').indexOf(stream);
+    const rate = (stream.ml * 1e-6) / stream.s;
+    const level = tilted(scene.nu);
+    const cellsPerS = pathLength(stream) / site.cellMm / stream.s;
+    yield* frames(state, 'stream', stream.s, () => level, {
+      longestS: (t) => {
+        const { r } = spotAt(stream, t / stream.s, site, scene.seed);
+        return Math.min(stream.s / 24, (STREAM_SHARE * r) / Math.max(cellsPerS, 1e-9));
+      },
+      discs: (t, seconds) => {
+        const from = spotAt(stream, t / stream.s, site, scene.seed);
+        const to = spotAt(stream, (t + seconds) / stream.s, site, scene.seed);
+        const meanR = ((from.r + to.r) / 2) * site.grid.dx;
+        const disc: Disc = {
+          stream: index,
+          from,
+          to,
+          core: stream.core,
+          peakM: (2 * rate * seconds) / (Math.PI * meanR * meanR),
+        };
+        kernel.film.source.fill(0);
+        addFootprint(kernel.film.source, disc, site, rate);
+        return [disc];
+      },
+    });
+    kernel.film.source.fill(0);
+  },
+  *tilt(state: State, { angleDeg, towardDeg, s }: Tilt): Generator<number, void> {
+    const ramp = Math.min(RAMP_S, s / 3);
+    yield* frames(
+      state,
+      'tilt',
+      s,
+      (t) => {
+        const share = Math.min(1, t / ramp, (s - t) / ramp);
+        return tilted(state.scene.nu, angleDeg * Math.max(0, share), towardDeg);
+      },
+      { longestS: (t) => (t < ramp || t > s - ramp - 1e-9 ? ramp / 3 : s - ramp - t) },
+    );
+  },
+  *rest(state: State, { s }: { s: number }): Generator<number, void> {
+    const level = tilted(state.scene.nu);
+    yield* frames(state, 'rest', s, () => level, {});
+  },
+};
+
+const pathLength = ({ pathMm }: Stream): number =>
+  pathMm
+    .slice(1)
+    .reduce((sum, [x, y], i) => sum + Math.hypot(x - pathMm[i]![0], y - pathMm[i]![1]), 0);
+
+interface SpanRules {
+  readonly longestS?: (t: number) => number;
+  readonly discs?: (t: number, seconds: number) => readonly Disc[];
+}
+
+/** Runs one span of time in frames of two steps each, bounded by how far the surface moves. */
+function* frames(
+  state: State,
+  kind: Primitive['kind'],
+  s: number,
+  driveAt: (t: number) => Drive,
+  { longestS, discs }: SpanRules,
+): Generator<number, void> {
+  const { kernel, site } = state;
+  const { film } = kernel;
+  let t = 0;
+  let next = Infinity;
+  while (t < s - 1e-6) {
+    const drive = driveAt(t + Math.min(next, RAMP_S / 3) / 2);
+    // The film's own estimate at the start of a span, what the last frame showed after that.
+    let seconds = next === Infinity ? firstFrame(film, site, drive) : next;
+    seconds = Math.min(Math.max(seconds, SHORTEST_S), LONGEST_S, longestS?.(t) ?? Infinity, s - t);
+    // No sliver left over at the end.
+    if (s - t - seconds < 0.25 * seconds) seconds = s - t;
+    const poured = discs?.(t, seconds) ?? [];
+    const before = poured.some((d) => !d.core) ? Float32Array.from(film.h) : undefined;
+    kernel.beginFrame();
+    const during = driveAt(t + seconds / 2);
+    for (let half = 0; half < 2; half++) {
+      kernel.step(during, seconds / 2, state.xFirst);
+      state.xFirst = !state.xFirst;
+      collect(state);
+    }
+    const motion = kernel.endFrame();
+    state.steps.push({
+      kind: 'frame',
+      seconds,
+      motion,
+      discs: poured,
+      ...(before ? { h: before.map((h, i) => 0.5 * (h + film.h[i]!)) } : {}),
+    });
+    const farthest = Math.hypot(motion.most[0], motion.most[1]);
+    const wanted = (FRAME_CELLS / SURFACE / Math.max(farthest, 1e-9)) * seconds;
+    next = Math.min(wanted, 1.6 * seconds);
+    t += seconds;
+    state.done += weigh(kind, seconds);
+    yield Math.min(1, state.done / state.expected);
+  }
+}
+
+/** Takes up what ran over the edge, and remembers that the edge is wet there. */
+function collect({ kernel: { film }, site: { brink, brinkSide }, spiltM3 }: State): void {
+  const { h, ground, grid } = film;
+  for (let k = 0; k < brink.length; k++) {
+    const i = brink[k]!;
+    const over = h[i]!;
+    if (over === 0) continue;
+    spiltM3[brinkSide[k]!] = spiltM3[brinkSide[k]!]! + over * grid.dx * grid.dx;
+    h[i] = 0;
+    ground[i] = wetted(ground[i]!);
+  }
+}
+
+/** Seconds in which the surface moves at most a frame's cells, from heights and slopes as they are. */
+function firstFrame(film: Film, { inside, grid }: Site, { nu, gx, gy }: Drive): number {
+  let fastest = 0;
+  for (let i = 0; i < inside.length; i++) {
+    const h = film.h[i]!;
+    if (!inside[i] || h === 0) continue;
+    const right = inside[i + 1] ? film.h[i + 1]! : h;
+    const below = inside[i + grid.nx] ? film.h[i + grid.nx]! : h;
+    const pull =
+      Math.abs(gx - (GRAVITY * (right - h)) / grid.dx) +
+      Math.abs(gy - (GRAVITY * (below - h)) / grid.dx);
+    fastest = Math.max(fastest, (h * h * pull) / (2 * nu));
+  }
+  return (FRAME_CELLS * grid.dx) / Math.max(fastest, 1e-12);
+}

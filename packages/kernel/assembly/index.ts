@@ -1,0 +1,124 @@
+// The film kernel: one film and one block of samples in one memory, laid out by `layOut`.
+import { motion, placeMotion, unpackField } from './motion';
+import { drive, sweepColumns, transpose } from './sweep';
+import { traceSamples } from './trace';
+
+let nx: i32 = 0;
+let ny: i32 = 0;
+let dx: f32 = 0;
+let cells: usize = 0;
+
+// Offsets in bytes. Floats of `cells` each, then work space.
+let h: usize = 0;
+let ground: usize = 0;
+let source: usize = 0;
+let samples: usize = 0;
+let sampleBytes: usize = 0;
+let packed: usize = 0;
+let most: usize = 0;
+let fluxX: usize = 0;
+let fluxY: usize = 0;
+let before: usize = 0;
+let field: usize = 0;
+let turnedH: usize = 0;
+let turnedGround: usize = 0;
+let turnedFlux: usize = 0;
+let lines: usize = 0;
+
+let end: usize = 0;
+
+/** The next `bytes` of the memory, on a whole sixteen. */
+function take(bytes: usize): usize {
+  const at = end;
+  end = (at + bytes + 15) & ~15;
+  return at;
+}
+
+/**
+ * Lays out the memory for a grid (both sides multiples of four) and a block of samples (a multiple of four); returns
+ * where it starts. First, for the host to read and write: h, ground, source (a float a cell), x, y, z of the samples,
+ * the packed motion (three planes of sixteen bits) and the three numbers its largest stand for.
+ */
+export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
+  nx = nx_;
+  ny = ny_;
+  dx = dx_;
+  const n = <usize>(nx * ny);
+  cells = n << 2;
+  sampleBytes = <usize>sampleCount << 2;
+  const start = (__heap_base + 15) & ~15;
+  end = start;
+  h = take(cells);
+  ground = take(cells);
+  source = take(cells);
+  samples = take(3 * sampleBytes);
+  packed = take(6 * n);
+  most = take(16);
+  fluxX = take(cells);
+  fluxY = take(cells);
+  before = take(cells);
+  field = take(4 * cells);
+  turnedH = take(cells);
+  turnedGround = take(cells);
+  turnedFlux = take(cells);
+  lines = take((<usize>max(nx, ny) + 1) << 6);
+  placeMotion(field, take(cells), take(n), take(cells), take(4 * cells));
+  const pages = <i32>((end + 0xffff) >>> 16) - memory.size();
+  if (pages > 0) memory.grow(pages);
+  memory.fill(start, 0, end - start);
+  return start;
+}
+
+/** One step; see `stepFilm` of the twin. `spun` is ω². */
+export function step(
+  nu: f32,
+  gx: f32,
+  gy: f32,
+  gz: f32,
+  spun: f32,
+  centreX: f32,
+  centreY: f32,
+  dt: f32,
+  xFirst: bool,
+): void {
+  const over = f32x4.splat(dt);
+  for (let i: usize = 0; i < cells; i += 16)
+    v128.store(
+      h + i,
+      f32x4.add(v128.load(h + i), f32x4.mul(over, v128.load(source + i))),
+    );
+  drive(nu, gz, dx, dt);
+  if (xFirst) sweepRows(gx, spun, centreX);
+  sweepColumns(h, ground, fluxY, lines, nx, ny, gy, spun, centreY);
+  if (!xFirst) sweepRows(gx, spun, centreX);
+}
+
+function sweepRows(gx: f32, spun: f32, centreX: f32): void {
+  transpose(h, turnedH, nx, ny);
+  transpose(ground, turnedGround, nx, ny);
+  sweepColumns(turnedH, turnedGround, turnedFlux, lines, ny, nx, gx, spun, centreX);
+  transpose(turnedH, h, ny, nx);
+}
+
+/** Begins a frame: notes the heights and sums fluxes anew. */
+export function beginFrame(): void {
+  memory.copy(before, h, cells);
+  memory.fill(turnedFlux, 0, cells);
+  memory.fill(fluxY, 0, cells);
+}
+
+/** Works out how the film moved since, into `packed` and `most`. */
+export function endFrame(): void {
+  transpose(turnedFlux, fluxX, ny, nx);
+  motion(h, before, ground, fluxX, fluxY, nx, ny, dx, packed, most);
+}
+
+/** Makes the motion in `packed` and `most` the one `trace` goes through. */
+export function loadMotion(): void {
+  unpackField(packed, most, nx * ny);
+}
+
+/** Takes the first `n` samples back through the loaded motion. */
+export function trace(n: i32): void {
+  traceSamples(field, nx, ny, samples, samples + sampleBytes, samples + 2 * sampleBytes, n);
+}

@@ -1,0 +1,13 @@
+module.exports = {
+  displayName: 'kernel',
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/src/**/*.test.ts'],
+  // Packages that ship ES modules only are turned into CommonJS with our own code.
+  transformIgnorePatterns: ['/node_modules/(?!(colorjs.io|fast-check|pure-rand|culori)/)'],
+  transform: {
+    '^.+\\.[cm]?[jt]sx?$': [
+      '@swc/jest',
+      { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'commonjs' } },
+    ],
+  },
+};

@@ -1,0 +1,91 @@
+import { type MakeKernel, RIM_M } from '@potter/core/flow';
+import { FILM_WASM } from './generated/film-wasm';
+
+/** What the module of `assembly/index.ts` exports. */
+interface FilmModule {
+  readonly memory: WebAssembly.Memory;
+  layOut(nx: number, ny: number, dx: number, sampleCount: number): number;
+  step(
+    nu: number,
+    gx: number,
+    gy: number,
+    gz: number,
+    spun: number,
+    centreX: number,
+    centreY: number,
+    dtS: number,
+    xFirst: boolean,
+  ): void;
+  beginFrame(): void;
+  endFrame(): void;
+  loadMotion(): void;
+  trace(count: number): void;
+}
+
+/**
+ * Compiles the film kernel and returns what makes kernels of it, each with a memory of its own.
+ * Rejects where the engine has no WebAssembly or no SIMD in it; use `plainKernel` there.
+ */
+export async function loadKernel(): Promise<MakeKernel> {
+  const bytes = Uint8Array.from(atob(FILM_WASM), (c) => c.charCodeAt(0));
+  const module = await WebAssembly.compile(bytes);
+  return (grid, sampleCount) => {
+    const { nx, ny, dx } = grid;
+    if (nx % 4 !== 0 || ny % 4 !== 0)
+      throw new RangeError(`the kernel takes grids of whole fours, not ${nx} × ${ny}`);
+    const instance = new WebAssembly.Instance(module, {});
+    const film = instance.exports as unknown as FilmModule;
+    const room = 4 * Math.ceil(sampleCount / 4);
+    let at = film.layOut(nx, ny, dx, room);
+    const take = <T>(
+      Kind: new (memory: ArrayBuffer, at: number, length: number) => T,
+      length: number,
+      bytes: number,
+    ) => {
+      const view = new Kind(film.memory.buffer, at, length);
+      at = (at + length * bytes + 15) & ~15;
+      return view;
+    };
+    const cells = nx * ny;
+    const floats = (length: number) => take(Float32Array, length, 4);
+    const h = floats(cells);
+    const ground = floats(cells);
+    const source = floats(cells);
+    const samples = { x: floats(room), y: floats(room), z: floats(room) };
+    const packed = take(Int16Array, 3 * cells, 2);
+    const most = floats(3);
+    const none = new Float32Array(0);
+    for (let i = 0; i < cells; i++) {
+      const [x, y] = [i % nx, Math.floor(i / nx)];
+      if (x === 0 || y === 0 || x === nx - 1 || y === ny - 1) ground[i] = -RIM_M;
+    }
+    return {
+      // Fluxes stay inside: they are read as motion.
+      film: { grid, h, ground, source, fluxX: none, fluxY: none },
+      samples,
+      step: ({ nu, gx, gy, gz, spin }, dtS, xFirst) =>
+        film.step(
+          nu,
+          gx,
+          gy,
+          gz,
+          spin ? spin.omega ** 2 : 0,
+          spin?.xM ?? 0,
+          spin?.yM ?? 0,
+          dtS,
+          xFirst,
+        ),
+      beginFrame: () => film.beginFrame(),
+      endFrame: () => {
+        film.endFrame();
+        return { data: packed.slice(), most: [most[0]!, most[1]!, most[2]!] };
+      },
+      load: (motion) => {
+        packed.set(motion.data);
+        most.set(motion.most);
+        film.loadMotion();
+      },
+      trace: (count) => film.trace(count),
+    };
+  };
+}
