@@ -39,6 +39,8 @@ module.exports = [
     '**/.expo/**',
     '**/drizzle/**',
     '**/generated/**',
+    // AssemblyScript, which is not TypeScript to a linter; its compiler checks it.
+    'packages/kernel/assembly/**',
     '**/expo-env.d.ts',
   ]),
   ...expo,

@@ -66,6 +66,7 @@ function endToEnd() {
 }
 
 check('contract compiled', 'node', ['packages/contract/build.mjs']);
+check('kernel compiled', 'node', ['packages/kernel/build.mjs']);
 check('types', 'npm', ['run', '-s', 'typecheck']);
 check('lint', 'npm', ['run', '-s', 'lint']);
 check('format', 'npm', ['run', '-s', 'format:check']);

@@ -4,4 +4,5 @@ const fc = require('fast-check');
 if (process.env.POTTER_FULL) {
   fc.configureGlobal({ numRuns: 1000 });
   jest.setTimeout(300_000);
+  globalThis.POTTER_FULL = true;
 }

@@ -45,7 +45,7 @@ export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   dx = dx_;
   const n = <usize>(nx * ny);
   cells = n << 2;
-  sampleBytes = <usize>sampleCount << 2;
+  sampleBytes = (<usize>sampleCount) << 2;
   const start = (__heap_base + 15) & ~15;
   end = start;
   h = take(cells);
@@ -83,10 +83,7 @@ export function step(
 ): void {
   const over = f32x4.splat(dt);
   for (let i: usize = 0; i < cells; i += 16)
-    v128.store(
-      h + i,
-      f32x4.add(v128.load(h + i), f32x4.mul(over, v128.load(source + i))),
-    );
+    v128.store(h + i, f32x4.add(v128.load(h + i), f32x4.mul(over, v128.load(source + i))));
   drive(nu, gz, dx, dt);
   if (xFirst) sweepRows(gx, spun, centreX);
   sweepColumns(h, ground, fluxY, lines, nx, ny, gy, spun, centreY);

@@ -27,8 +27,6 @@ export function placeMotion(
   fresh = fresh_;
 }
 
-// @ts-ignore: decorator
-@inline
 function faceHeight(ground: v128, height: v128, own: v128): v128 {
   return v128.bitselect(height, own, f32x4.ge(ground, f32x4.splat(0)));
 }
@@ -47,8 +45,8 @@ export function motion(
   most: usize,
 ): void {
   const n = nx * ny;
-  const bytes = <usize>n << 2;
-  const row = <usize>nx << 2;
+  const bytes = (<usize>n) << 2;
+  const row = (<usize>nx) << 2;
   const zero = f32x4.splat(0);
   const half = f32x4.splat(0.5);
   for (let i: usize = 0; i < bytes; i += 16)
@@ -70,7 +68,7 @@ export function motion(
   for (let y = 1; y < ny - 1; y++)
     for (let x = 0; x < nx; x += 4) {
       const i = y * nx + x;
-      const at = <usize>i << 2;
+      const at = (<usize>i) << 2;
       const own = v128.load(weight + at);
       const wet = f32x4.ge(own, dry);
       if (!v128.any_true(wet)) continue;
@@ -117,7 +115,7 @@ export function motion(
         for (let lane = 0; lane < 4; lane++)
           if (bits & (1 << lane)) {
             store<u8>(soft + i + lane, 1);
-            store<i32>(list + (<usize>count << 2), i + lane);
+            store<i32>(list + ((<usize>count) << 2), i + lane);
             count++;
           }
     }
@@ -128,23 +126,23 @@ export function motion(
   for (let y = 1; y < ny - 1; y++)
     for (let x = 1; x < nx - 1; x++) {
       const i = y * nx + x;
-      const at = weight + (<usize>i << 2);
+      const at = weight + ((<usize>i) << 2);
       if (load<f32>(at) != 0 || load<u8>(soft + i) || !touches(at, row)) continue;
       store<u8>(soft + i, 1);
-      store<i32>(list + (<usize>count << 2), i);
+      store<i32>(list + ((<usize>count) << 2), i);
       count++;
     }
   let from: i32 = 0;
   for (let ring = 1; ring < RINGS; ring++) {
     const to = count;
     for (; from < to; from++) {
-      const i = load<i32>(list + (<usize>from << 2));
+      const i = load<i32>(list + ((<usize>from) << 2));
       for (let side = 0; side < 4; side++) {
         const j = i + (side == 0 ? -1 : side == 1 ? 1 : side == 2 ? -nx : nx);
         const x = j % nx;
         if (load<u8>(soft + j) || x == 0 || x == nx - 1 || j < nx || j >= n - nx) continue;
         store<u8>(soft + j, 1);
-        store<i32>(list + (<usize>count << 2), j);
+        store<i32>(list + ((<usize>count) << 2), j);
         count++;
       }
     }
@@ -154,8 +152,6 @@ export function motion(
 }
 
 /** Four cells' vectors of four channels each, from four channels of four cells. */
-// @ts-ignore: decorator
-@inline
 function storeTurned(to: usize, a: v128, b: v128, c: v128, d: v128): void {
   const ab0 = v128.shuffle<f32>(a, b, 0, 4, 1, 5);
   const ab1 = v128.shuffle<f32>(a, b, 2, 6, 3, 7);
@@ -183,7 +179,7 @@ function touches(at: usize, row: usize): bool {
 function smooth(count: i32, row: usize): void {
   const zero = f32x4.splat(0);
   for (let k = 0; k < count; k++) {
-    const at = <usize>load<i32>(list + (<usize>k << 2)) << 2;
+    const at = (<usize>load<i32>(list + ((<usize>k) << 2))) << 2;
     let sum = zero;
     let line = at - row - 4;
     for (let r = 0; r < 3; r++) {
@@ -196,13 +192,13 @@ function smooth(count: i32, row: usize): void {
     }
     const weighed = f32x4.extract_lane(sum, 3);
     v128.store(
-      fresh + (<usize>k << 4),
+      fresh + ((<usize>k) << 4),
       weighed > 0 ? f32x4.mul(sum, f32x4.splat(1 / weighed)) : zero,
     );
   }
   for (let k = 0; k < count; k++) {
-    const at = <usize>load<i32>(list + (<usize>k << 2)) << 2;
-    const v = v128.load(fresh + (<usize>k << 4));
+    const at = (<usize>load<i32>(list + ((<usize>k) << 2))) << 2;
+    const v = v128.load(fresh + ((<usize>k) << 4));
     v128.store(field + (at << 2), f32x4.replace_lane(v, 3, 1));
     if (
       load<f32>(weight + at) == 0 &&
@@ -214,14 +210,14 @@ function smooth(count: i32, row: usize): void {
 
 /** The three channels as planes of sixteen bits, scaled to their largest. */
 function pack(packed: usize, most: usize, n: i32): void {
-  const bytes = <usize>n << 4;
+  const bytes = (<usize>n) << 4;
   let top = f32x4.splat(LEAST);
   for (let i: usize = 0; i < bytes; i += 16) top = f32x4.max(top, f32x4.abs(v128.load(field + i)));
   v128.store(most, top);
   const x = f32x4.splat(WHOLE / f32x4.extract_lane(top, 0));
   const y = f32x4.splat(WHOLE / f32x4.extract_lane(top, 1));
   const z = f32x4.splat(WHOLE / f32x4.extract_lane(top, 2));
-  const plane = <usize>n << 1;
+  const plane = (<usize>n) << 1;
   for (let i: usize = 0; i < plane; i += 8) {
     const from = field + (i << 3);
     const a = v128.load(from);
@@ -241,8 +237,6 @@ function pack(packed: usize, most: usize, n: i32): void {
   }
 }
 
-// @ts-ignore: decorator
-@inline
 function whole(v: v128): v128 {
   return i32x4.trunc_sat_f32x4_s(f32x4.nearest(v));
 }
@@ -252,7 +246,7 @@ export function unpackField(packed: usize, most: usize, n: i32): void {
   const x = f32x4.splat(load<f32>(most) / WHOLE);
   const y = f32x4.splat(load<f32>(most, 4) / WHOLE);
   const z = f32x4.splat(load<f32>(most, 8) / WHOLE);
-  const plane = <usize>n << 1;
+  const plane = (<usize>n) << 1;
   const zero = f32x4.splat(0);
   for (let i: usize = 0; i < plane; i += 8) {
     const from = packed + i;

@@ -30,7 +30,7 @@ export function sweepColumns(
   spun: f32,
   centre: f32,
 ): void {
-  const stride = <usize>width << 2;
+  const stride = (<usize>width) << 2;
   const rate = f32x4.splat(dt / dx);
   const minusRate = f32x4.neg(rate);
   const one = f32x4.splat(1);
@@ -173,11 +173,11 @@ export function sweepColumns(
 
 /** Rows become columns: `from` is `width` wide and `n` long, both multiples of four. */
 export function transpose(from: usize, to: usize, width: i32, n: i32): void {
-  const fromStride = <usize>width << 2;
-  const toStride = <usize>n << 2;
+  const fromStride = (<usize>width) << 2;
+  const toStride = (<usize>n) << 2;
   for (let y = 0; y < n; y += 4) {
     for (let x = 0; x < width; x += 4) {
-      const at = from + <usize>y * fromStride + (<usize>x << 2);
+      const at = from + <usize>y * fromStride + ((<usize>x) << 2);
       const a = v128.load(at);
       const b = v128.load(at + fromStride);
       const c = v128.load(at + 2 * fromStride);
@@ -186,7 +186,7 @@ export function transpose(from: usize, to: usize, width: i32, n: i32): void {
       const ab1 = v128.shuffle<f32>(a, b, 2, 6, 3, 7);
       const cd0 = v128.shuffle<f32>(c, d, 0, 4, 1, 5);
       const cd1 = v128.shuffle<f32>(c, d, 2, 6, 3, 7);
-      const out = to + <usize>x * toStride + (<usize>y << 2);
+      const out = to + <usize>x * toStride + ((<usize>y) << 2);
       v128.store(out, v128.shuffle<f32>(ab0, cd0, 0, 1, 4, 5));
       v128.store(out + toStride, v128.shuffle<f32>(ab0, cd0, 2, 3, 6, 7));
       v128.store(out + 2 * toStride, v128.shuffle<f32>(ab1, cd1, 0, 1, 4, 5));

@@ -1,8 +1,6 @@
 // Twin of packages/core/src/flow/trace-frame.ts in single precision.
 
 /** The frame's field at a place, cells: bilinear between the four cells around it, all four channels at once. */
-// @ts-ignore: decorator
-@inline
 function fieldAt(field: usize, nx: i32, x: f32, y: f32, maxX: f32, maxY: f32): v128 {
   const px = min<f32>(max<f32>(x - 0.5, 0), maxX);
   const py = min<f32>(max<f32>(y - 0.5, 0), maxY);
@@ -10,8 +8,8 @@ function fieldAt(field: usize, nx: i32, x: f32, y: f32, maxX: f32, maxY: f32): v
   const iy = <i32>py;
   const fx = f32x4.splat(px - <f32>ix);
   const fy = f32x4.splat(py - <f32>iy);
-  const at = field + (<usize>(iy * nx + ix) << 4);
-  const below = at + (<usize>nx << 4);
+  const at = field + ((<usize>(iy * nx + ix)) << 4);
+  const below = at + ((<usize>nx) << 4);
   const a = v128.load(at);
   const b = v128.load(at, 16);
   const c = v128.load(below);
@@ -34,7 +32,7 @@ export function traceSamples(
   // A hair below the last cell, so that the cell beyond it is still there.
   const maxX = <f32>(nx - 1) - <f32>0.001;
   const maxY = <f32>(ny - 1) - <f32>0.001;
-  const end = <usize>n << 2;
+  const end = (<usize>n) << 2;
   for (let k: usize = 0; k < end; k += 4) {
     const x = load<f32>(xs + k);
     const y = load<f32>(ys + k);
@@ -56,9 +54,6 @@ export function traceSamples(
     const rise1 = zm - zm * zm * (<f32>1.5 - <f32>0.5 * zm);
     store<f32>(xs + k, x - f1 * f32x4.extract_lane(there, 0));
     store<f32>(ys + k, y - f1 * f32x4.extract_lane(there, 1));
-    store<f32>(
-      zs + k,
-      min<f32>(max<f32>(z - rise1 * f32x4.extract_lane(there, 2), 0), 1),
-    );
+    store<f32>(zs + k, min<f32>(max<f32>(z - rise1 * f32x4.extract_lane(there, 2), 0), 1));
   }
 }

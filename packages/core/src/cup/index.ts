@@ -1,4 +1,4 @@
-export { type Outlet, STREAM_BINS, type Stratum, withdraw } from './withdraw';
+export { diveOf, type Outlet, STREAM_BINS, type Stratum, withdraw } from './withdraw';
 export { type Emitted, emission } from './emission';
 export {
   type ColourPot,

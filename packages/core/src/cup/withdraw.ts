@@ -16,6 +16,20 @@ export interface Stratum {
   readonly dive: number;
 }
 
+/** How deep a layer dives by how it is poured in (tuned; handbook 5: down the wall it mixes little, from high up it churns). */
+export function diveOf(placement: 'wall' | 'middle' | 'high' | 'side', dropMm = 150): number {
+  switch (placement) {
+    case 'wall':
+      return 0;
+    case 'side':
+      return 0.05;
+    case 'middle':
+      return 0.3;
+    case 'high':
+      return Math.min(0.9, 0.3 + dropMm / 500);
+  }
+}
+
 /** Depth an exchange reaches, as a share of what it dives into (tuned). */
 const DIVE_REACH = 0.42;
 
@@ -124,8 +138,7 @@ function blendBins(bins: Float64Array, width: number, stir: number): void {
   const reach = Math.round(stir * STREAM_BINS * 0.25);
   if (reach < 1) return;
   const before = bins.slice();
-  const mirrored = (b: number) =>
-    b < 0 ? -1 - b : b >= STREAM_BINS ? 2 * STREAM_BINS - 1 - b : b;
+  const mirrored = (b: number) => (b < 0 ? -1 - b : b >= STREAM_BINS ? 2 * STREAM_BINS - 1 - b : b);
   for (let b = 0; b < STREAM_BINS; b++)
     for (let k = 0; k < width; k++) {
       let sum = 0;

@@ -50,7 +50,7 @@ export function colourPlate(
   for (let i = 0; i < plate.on.length; i++) {
     if (!plate.on[i]) continue;
     const to = 4 * i;
-    out[to + 3] = 255;
+    out[to + 3] = plate.on[i]!;
     const cover = plate.cover[i]!;
     if (cover === 0 || plate.strata[0]![i] === NONE) {
       out[to] = bare[0]!;

@@ -1,4 +1,5 @@
 import type { FilmKernel } from './kernel';
+import { maskOf } from './mask';
 import { coverage, filmHeight } from './outline';
 import type { Pour } from './simulate';
 import { type Strata, strataOf } from './strata';
@@ -10,12 +11,12 @@ import { type Births, emptyBirths, LAID, NONE, type Places, traceBirths } from '
  */
 export const DEPTHS = [1, 0.92, 0.78, 0.57, 0.22] as const;
 
-/** Pixels between places of the first, coarse lattice; halved until it is one. */
+/** Pixels between places of the first, coarse lattice; halved until it is one at the surface, once below it, which is seen through paint. */
 const COARSE = 4;
-/** Pixels between places below the surface: they are seen through paint. */
-const BELOW = 4;
 /** Corners of a lattice cell that came from one stream within this share of its paint need no place between them traced. */
 const ALIKE = 0.05;
+/** How far a thread is followed at each step of the lattice, in its cells. */
+const THREAD_ROUNDS = 12;
 /** The same for the waves of its layers, and for places across it. */
 const ALIKE_WAVE = 0.4;
 const ALIKE_ACROSS = 0.4;
@@ -32,7 +33,7 @@ export interface Plate {
   readonly filmUm: Float32Array;
   /** How much of a pixel is covered, 0..255. */
   readonly cover: Uint8Array;
-  /** 1 where a pixel is on the surface. */
+  /** How much of a pixel is on the surface, 0..255. */
   readonly on: Uint8Array;
 }
 
@@ -68,12 +69,14 @@ export function* develop(
   const below: Births[] = [];
   for (const [k, z] of DEPTHS.slice(1).entries()) {
     const lattice = new Lattice(view, strata);
-    yield* within(lattice.traceAll(kernel, z, BELOW), 0.2 + 0.1 * k, 0.2 + 0.1 * (k + 1));
-    below.push(lattice.filled(BELOW));
+    const from = 0.2 + 0.1 * k;
+    yield* within(lattice.traceAll(kernel, z, COARSE), from, from + 0.05);
+    yield* within(lattice.refine(kernel, z, COARSE), from + 0.05, from + 0.1);
+    below.push(lattice.filled(COARSE / 2));
   }
   for (let step = COARSE; step > 1; step /= 2) {
     const from = step === COARSE ? 0.6 : 0.8;
-    yield* within(surface.refine(kernel, step), from, from + 0.2);
+    yield* within(surface.refine(kernel, 1, step), from, from + 0.2);
   }
   yield {
     plate: plateOf(view, strata, [surface.births, ...below], surface.across),
@@ -138,7 +141,13 @@ function viewOf(pour: Pour, width: number, height: number, step = 1): View {
   const [across, down] = [Math.ceil(width / step), Math.ceil(height / step)];
   const filmUm = new Float32Array(across * down);
   const cover = new Uint8Array(across * down);
-  const on = new Uint8Array(across * down);
+  const on = maskOf(
+    scene.rings,
+    across,
+    down,
+    width / scene.widthMm / step,
+    height / scene.heightMm / step,
+  );
   const cellsX = scene.widthMm / width / site.cellMm;
   const cellsY = scene.heightMm / height / site.cellMm;
   const fromX = site.originMm[0] / site.cellMm;
@@ -150,26 +159,12 @@ function viewOf(pour: Pour, width: number, height: number, step = 1): View {
       const i = y * across + x;
       const cx = (x * step + 0.5) * cellsX + fromX;
       const cy = (y * step + 0.5) * cellsY + fromY;
-      if (!onSurface(site.inside, site.grid.nx, cx, cy)) continue;
-      on[i] = 1;
+      if (!on[i]) continue;
       const sure = 0.5 + sharpness * (covered(cx, cy) - 0.5);
       cover[i] = Math.round(255 * Math.min(1, Math.max(0, sure)));
       filmUm[i] = 1e6 * film(cx, cy);
     }
   return { pour, width: across, height: down, filmUm, cover, on, cellsX, cellsY, fromX, fromY };
-}
-
-/** Whether a place is nearer to the middle of a cell on the surface than to one off it, across cells. */
-function onSurface(inside: Uint8Array, nx: number, x: number, y: number): boolean {
-  const px = x - 0.5;
-  const py = y - 0.5;
-  const ix = Math.floor(px);
-  const iy = Math.floor(py);
-  const [u, v] = [px - ix, py - iy];
-  const i = iy * nx + ix;
-  const top = (inside[i] ?? 0) * (1 - u) + (inside[i + 1] ?? 0) * u;
-  const low = (inside[i + nx] ?? 0) * (1 - u) + (inside[i + nx + 1] ?? 0) * u;
-  return top * (1 - v) + low * v >= 0.5;
 }
 
 /** Births on a lattice of pixels, wide enough for whole coarse steps. */
@@ -196,25 +191,67 @@ class Lattice {
     yield* this.trace(kernel, z, wanted);
   }
 
-  /** Fills in or traces the places half a step between those known, at the surface. */
-  *refine(kernel: FilmKernel, step: number): Generator<number, void> {
+  /**
+   * Fills in or traces the places half a step between those known at one depth. A place that turns out unlike its
+   * neighbours lies on a thread finer than the lattice; the cells beside it are asked too, so that threads do not break up.
+   */
+  *refine(kernel: FilmKernel, z: number, step: number): Generator<number, void> {
     const half = step / 2;
-    const ask = new Uint8Array(this.across * this.down);
-    for (let y = 0; y + step < this.down; y += step)
-      for (let x = 0; x + step < this.across; x += step) {
-        if (this.alike(x, y, step)) continue;
-        for (const [dx, dy] of BETWEEN) ask[(y + dy * half) * this.across + x + dx * half] = 1;
-      }
-    const wanted: number[] = [];
-    for (let y = 0; y < this.down; y += half)
-      for (let x = 0; x < this.across; x += half)
-        if (ask[y * this.across + x] && this.wanted(x, y, half)) wanted.push(y * this.across + x);
-    for (let y = 0; y + step < this.down; y += step)
-      for (let x = 0; x + step < this.across; x += step)
+    const { across, down } = this;
+    const asked = new Uint8Array(across * down);
+    let cells: number[] = [];
+    for (let y = 0; y + step < down; y += step)
+      for (let x = 0; x + step < across; x += step)
+        if (!this.alike(x, y, step)) cells.push(y * across + x);
+    for (let round = 0; round < THREAD_ROUNDS && cells.length > 0; round++) {
+      const wanted: number[] = [];
+      for (const cell of cells)
+        for (const [dx, dy] of BETWEEN) {
+          const i = cell + (dy * across + dx) * half;
+          if (asked[i]) continue;
+          asked[i] = 1;
+          if (this.wanted(i % across, Math.floor(i / across), half)) wanted.push(i);
+        }
+      yield* this.trace(kernel, z, wanted);
+      cells = this.besideThreads(wanted, step, asked);
+    }
+    for (let y = 0; y + step < down; y += step)
+      for (let x = 0; x + step < across; x += step)
         for (const [dx, dy] of BETWEEN)
-          if (!ask[(y + dy * half) * this.across + x + dx * half])
+          if (!asked[(y + dy * half) * across + x + dx * half])
             this.between(this.births, x, y, step, dx / 2, dy / 2, true);
-    yield* this.trace(kernel, 1, wanted);
+  }
+
+  /** Cells with a traced place on their side that is unlike both of that side's ends, and whose middle has not been asked for. */
+  private besideThreads(traced: readonly number[], step: number, asked: Uint8Array): number[] {
+    const { across, down } = this;
+    const half = step / 2;
+    const found: number[] = [];
+    for (const i of traced) {
+      const [x, y] = [i % across, Math.floor(i / across)];
+      const alongX = x % step !== 0;
+      if (alongX === (y % step !== 0)) continue;
+      const [from, to] = alongX ? [i - half, i + half] : [i - half * across, i + half * across];
+      if (this.sameKind(i, from) || this.sameKind(i, to)) continue;
+      const beside = alongX
+        ? [
+            [x - half, y - step],
+            [x - half, y],
+          ]
+        : [
+            [x - step, y - half],
+            [x, y - half],
+          ];
+      for (const [cx, cy] of beside as [number, number][])
+        if (cx >= 0 && cy >= 0 && cx + step < across && cy + step < down)
+          if (!asked[(cy + half) * across + cx + half]) found.push(cy * across + cx);
+    }
+    return found;
+  }
+
+  private sameKind(i: number, j: number): boolean {
+    const { source, s } = this.births;
+    return source[i] === source[j] && Math.abs(s[i]! - s[j]!) < ALIKE;
   }
 
   /** Every `step`-th birth of every `step`-th row, as many as the picture has. */
@@ -282,13 +319,13 @@ class Lattice {
     const { source, s, xi, eta, wave } = this.births;
     const a = y * this.across + x;
     const to = (y + Math.round(v * step)) * this.across + x + Math.round(u * step);
-    if (!alike) {
-      copy(this.births, a + (u >= 0.5 ? step : 0) + (v >= 0.5 ? step * this.across : 0), out, to);
-      return;
-    }
     const b = a + step;
     const c = a + step * this.across;
     const d = c + step;
+    if (!alike) {
+      copy(this.births, this.likeliest([a, b, c, d], u, v), out, to);
+      return;
+    }
     out.source[to] = source[a]!;
     out.s[to] = blend(s, a, b, c, d, u, v);
     out.xi[to] = blend(xi, a, b, c, d, u, v);
@@ -296,7 +333,37 @@ class Lattice {
     out.wave[to] = blend(wave, a, b, c, d, u, v);
   }
 
-  private *trace(kernel: FilmKernel, z: number, wanted: readonly number[]): Generator<number, void> {
+  /**
+   * Of four corners that are not alike, the one whose kind has most weight at u, v: so that the border between two kinds
+   * runs through the lattice cell as a line and not along its sides.
+   */
+  private likeliest(corners: readonly number[], u: number, v: number): number {
+    const weight = (k: number) => (k % 2 ? u : 1 - u) * (k > 1 ? v : 1 - v);
+    let best = corners[0]!;
+    let most = -1;
+    let nearest = -1;
+    for (let k = 0; k < 4; k++) {
+      const i = corners[k]!;
+      let sum = 0;
+      for (let j = 0; j < 4; j++) {
+        const o = corners[j]!;
+        if (this.sameKind(o, i)) sum += weight(j);
+      }
+      // Among corners of one kind, the nearest.
+      if (sum > most + 1e-6 || (sum > most - 1e-6 && weight(k) > nearest)) {
+        most = sum;
+        best = i;
+        nearest = weight(k);
+      }
+    }
+    return best;
+  }
+
+  private *trace(
+    kernel: FilmKernel,
+    z: number,
+    wanted: readonly number[],
+  ): Generator<number, void> {
     const { cellsX, cellsY, fromX, fromY, pour } = this.view;
     const places: Places = {
       index: Int32Array.from(wanted),

@@ -29,7 +29,10 @@ export const DRY_M = 20e-6;
 export const RIM_M = 1e3;
 
 /** A bare film on a grid, every cell on the surface but the outermost ring, which a high rim closes. */
-export function bareFilm(grid: Grid, make: (n: number) => Floats = (n) => new Float64Array(n)): Film {
+export function bareFilm(
+  grid: Grid,
+  make: (n: number) => Floats = (n) => new Float64Array(n),
+): Film {
   const n = grid.nx * grid.ny;
   const film: Film = {
     grid,

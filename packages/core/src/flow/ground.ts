@@ -1,5 +1,4 @@
-import type { Film } from './film';
-import { RIM_M } from './film';
+import { type Film , RIM_M } from './film';
 import type { Grid } from './grid';
 import { noise } from './noise';
 import type { PourScene } from './primitive';
@@ -39,7 +38,8 @@ export function layGrid({ widthMm, heightMm, rings }: PourScene): Site {
   const shorter = Math.min(widthMm, heightMm);
   let cells = CELLS;
   // Some numbers of cells fit the shorter side better than others.
-  const misfit = (n: number) => Math.abs((shorter / longer) * n - Math.round((shorter / longer) * n));
+  const misfit = (n: number) =>
+    Math.abs((shorter / longer) * n - Math.round((shorter / longer) * n));
   for (let n = CELLS - 12; n <= CELLS + 8; n += 2) if (misfit(n) < misfit(cells) - 1e-9) cells = n;
   const cellMm = longer / cells;
   const [across, down] = [Math.round(widthMm / cellMm), Math.round(heightMm / cellMm)];
@@ -109,11 +109,30 @@ export function layGround(film: Film, site: Site, { raisedRim, seed }: PourScene
   }
 }
 
-/** A film spread over everything: wet ground stops no front, a wet edge holds less. */
-export function wetGround(film: Film, site: Site): void {
+/** A film spread where `where` is not 0: wet ground stops no front, and every edge it runs along holds less. */
+export function wetGround(film: Film, site: Site, where: Uint8Array): void {
   for (let i = 0; i < site.inside.length; i++)
-    if (site.inside[i]) film.ground[i] = 0;
-    else film.ground[i] = wetted(film.ground[i]!);
+    if (!site.inside[i]) film.ground[i] = wetted(film.ground[i]!);
+    else if (where[i]) film.ground[i] = 0;
+}
+
+/** 1 for cells of the surface nearer than this to its outline. */
+export function bandOf({ inside, grid, cellMm }: Site, widthMm: number): Uint8Array {
+  const band = new Uint8Array(inside.length);
+  const reach = Math.ceil(widthMm / cellMm);
+  for (let i = 0; i < inside.length; i++) {
+    if (!inside[i]) continue;
+    const [x, y] = [i % grid.nx, Math.floor(i / grid.nx)];
+    for (let dy = -reach; dy <= reach && !band[i]; dy++)
+      for (let dx = -reach; dx <= reach && !band[i]; dx++) {
+        if (Math.hypot(dx, dy) * cellMm > widthMm) continue;
+        const [nx, ny] = [x + dx, y + dy];
+        const off =
+          nx < 0 || ny < 0 || nx >= grid.nx || ny >= grid.ny || !inside[ny * grid.nx + nx];
+        if (off) band[i] = 1;
+      }
+  }
+  return band;
 }
 
 /** The edge beside an outside cell once paint has gone over it; a rim stays a rim. */

@@ -1,11 +1,13 @@
 /** What the flow knows; every verb compiles to some of these, in the order they happen. Lengths in mm, angles clockwise from +x. */
 export type Primitive = Overlay | Stream | Tilt | Rest;
 
-/** An even film laid over all there is, at once: a base coat on bare ground, or paint spread over paint. */
+/** An even film laid over all there is, at once: a base coat on bare ground, paint spread over paint, a wet edge. */
 export interface Overlay {
   readonly kind: 'overlay';
   readonly mix: string;
   readonly filmMm: number;
+  /** Only along the outline, this wide. */
+  readonly bandMm?: number;
 }
 
 /** Paint arriving from above on a disc that may move. */
@@ -49,6 +51,8 @@ export interface PourScene {
   readonly heightMm: number;
   /** Outline as closed rings of x, y pairs, mm; inside by the even-odd rule, so holes are rings too. */
   readonly rings: readonly (readonly number[])[];
+  /** Where tilts must carry paint to, mm. */
+  readonly reachesMm: readonly (readonly [number, number])[];
   /** A raised rim lets nothing over the edge. */
   readonly raisedRim: boolean;
   /** Kinematic viscosity, m²/s: one for the whole pour. */

@@ -1,6 +1,6 @@
 import type { Film } from './film';
 import { type Drive, GRAVITY, tilted } from './grid';
-import { layGrid, layGround, type Site, wetGround, wetted } from './ground';
+import { bandOf, layGrid, layGround, type Site, wetGround, wetted } from './ground';
 import type { FilmKernel, MakeKernel } from './kernel';
 import type { Motion } from './motion';
 import type { Overlay, PourScene, Primitive, Stream, Tilt } from './primitive';
@@ -22,7 +22,8 @@ export interface Laid {
   readonly kind: 'laid';
   /** Which of the scene's primitives. */
   readonly primitive: number;
-  readonly addedM: number;
+  /** What was laid, m, cell by cell. */
+  readonly added: Float32Array;
   /** Wet height it was laid on, m. */
   readonly h: Float32Array;
 }
@@ -62,11 +63,7 @@ export function* simulate(scene: PourScene, make: MakeKernel): Generator<number,
 }
 
 /** The same on a kernel there is already, so that one memory serves simulation and trace. */
-export function* pourOn(
-  kernel: FilmKernel,
-  scene: PourScene,
-  site: Site,
-): Generator<number, Pour> {
+export function* pourOn(kernel: FilmKernel, scene: PourScene, site: Site): Generator<number, Pour> {
   const { film } = kernel;
   film.h.fill(0);
   film.source.fill(0);
@@ -77,6 +74,7 @@ export function* pourOn(
     site,
     steps: [],
     spiltM3: [0, 0, 0, 0],
+    laidM3: 0,
     xFirst: true,
     expected: secondsOf(scene.primitives),
     done: 0,
@@ -85,7 +83,6 @@ export function* pourOn(
     if (primitive.kind === 'overlay') lay(state, primitive, index);
     else yield* SPANS[primitive.kind](state, primitive as never);
   const toMl = (m3: number) => m3 * 1e6;
-  const area = site.inside.reduce((a, b) => a + b, 0) * site.cellMm ** 2;
   return {
     scene,
     site,
@@ -93,9 +90,8 @@ export function* pourOn(
     h: Float32Array.from(film.h),
     spiltMl: state.spiltM3.map(toMl) as [number, number, number, number],
     laidMl: scene.primitives.reduce(
-      (sum, p) =>
-        sum + (p.kind === 'stream' ? p.ml : p.kind === 'overlay' ? (area * p.filmMm) / 1000 : 0),
-      0,
+      (sum, p) => sum + (p.kind === 'stream' ? p.ml : 0),
+      toMl(state.laidM3),
     ),
   };
 }
@@ -106,6 +102,8 @@ interface State {
   readonly site: Site;
   readonly steps: (Frame | Laid)[];
   readonly spiltM3: [number, number, number, number];
+  /** What films laid took, m³. */
+  laidM3: number;
   xFirst: boolean;
   /** Weighted seconds of the whole pour and of what is done, for the progress told. */
   readonly expected: number;
@@ -117,12 +115,16 @@ const secondsOf = (primitives: readonly Primitive[]): number =>
   primitives.reduce((sum, p) => sum + (p.kind === 'overlay' ? 0 : weigh(p.kind, p.s)), 0);
 const weigh = (kind: Primitive['kind'], s: number): number => (kind === 'rest' ? s / 20 : s);
 
-function lay({ kernel: { film }, steps, site }: State, { filmMm }: Overlay, primitive: number): void {
-  const addedM = filmMm / 1000;
-  steps.push({ kind: 'laid', primitive, addedM, h: Float32Array.from(film.h) });
-  for (let i = 0; i < film.h.length; i++)
-    if (site.inside[i]) film.h[i] = film.h[i]! + addedM;
-  wetGround(film, site);
+function lay(state: State, { filmMm, bandMm }: Overlay, primitive: number): void {
+  const { film } = state.kernel;
+  const where = bandMm === undefined ? state.site.inside : bandOf(state.site, bandMm);
+  const added = Float32Array.from(where, (on) => (on ? filmMm / 1000 : 0));
+  state.steps.push({ kind: 'laid', primitive, added, h: Float32Array.from(film.h) });
+  for (let i = 0; i < added.length; i++) {
+    film.h[i] = film.h[i]! + added[i]!;
+    state.laidM3 += added[i]! * state.site.grid.dx ** 2;
+  }
+  wetGround(film, state.site, where);
 }
 
 const SPANS = {

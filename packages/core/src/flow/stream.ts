@@ -89,13 +89,7 @@ export function addFootprint(
  * When, going back through a frame, a place first lies in a disc: 1 at the frame's end, 0 at its start; −1 if never.
  * Its way relative to the disc is straight and the radius changes evenly, so it is a quadratic, solved exactly.
  */
-export function entry(
-  disc: Disc,
-  newX: number,
-  newY: number,
-  oldX: number,
-  oldY: number,
-): number {
+export function entry(disc: Disc, newX: number, newY: number, oldX: number, oldY: number): number {
   // Relative to the disc: at τ the place is a + b·τ, the radius r + dr·τ.
   const [ax, ay] = [newX - disc.from.x, newY - disc.from.y];
   const [bx, by] = [oldX - disc.to.x - ax, oldY - disc.to.y - ay];

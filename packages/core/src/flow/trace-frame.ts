@@ -34,13 +34,7 @@ export function traceFrame(field: Floats, grid: Grid, { x, y, z }: Samples, coun
 }
 
 /** First three channels at a place, bilinear between the four cells around it; held at the border. */
-function fieldAt(
-  field: Floats,
-  { nx, ny }: Grid,
-  x: number,
-  y: number,
-  out: Float64Array,
-): void {
+function fieldAt(field: Floats, { nx, ny }: Grid, x: number, y: number, out: Float64Array): void {
   const px = Math.min(Math.max(x - 0.5, 0), nx - 1.001);
   const py = Math.min(Math.max(y - 0.5, 0), ny - 1.001);
   const ix = Math.floor(px);
@@ -50,10 +44,8 @@ function fieldAt(
   const above = (iy * nx + ix) * CHANNELS;
   const below = above + nx * CHANNELS;
   for (let c = 0; c < 3; c++) {
-    const top =
-      field[above + c]! + fx * (field[above + CHANNELS + c]! - field[above + c]!);
-    const low =
-      field[below + c]! + fx * (field[below + CHANNELS + c]! - field[below + c]!);
+    const top = field[above + c]! + fx * (field[above + CHANNELS + c]! - field[above + c]!);
+    const low = field[below + c]! + fx * (field[below + CHANNELS + c]! - field[below + c]!);
     out[c] = top + fy * (low - top);
   }
 }

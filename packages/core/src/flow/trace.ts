@@ -84,8 +84,10 @@ export function* traceBirths(
       const step = pour.steps[i]!;
       if (step.kind === 'laid') {
         for (let k = count - 1; k >= 0; k--) {
+          const added = heightAt(step.added, pour, x[k]!, y[k]!);
+          if (added <= 0) continue;
           const below = heightAt(step.h, pour, x[k]!, y[k]!);
-          const level = below / (below + step.addedM);
+          const level = below / (below + added);
           if (z[k]! >= level) born(k, LAID + step.primitive, 0, 0, 0);
           else z[k] = z[k]! / level;
         }
@@ -190,4 +192,3 @@ function firstSpots({ steps }: Pour): Disc[] {
       for (const disc of step.discs) if (!seen.has(disc.stream)) seen.set(disc.stream, disc);
   return [...seen.values()];
 }
-

@@ -216,6 +216,7 @@ function sceneOf(
     densityOf,
     areaCm2: measure.areaCm2 / measure.pieces,
     edgeCm2: measure.edgeCm2 / measure.pieces,
+    outlineMm: measure.outlineMm,
     pieces: measure.pieces,
     ...bounds,
   };

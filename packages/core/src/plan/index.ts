@@ -8,4 +8,5 @@ export * as edit from './edit';
 export { rewriteMoves } from './moves';
 export { patchPlan } from './patch';
 export type { Plan } from './schema';
+export { paletteOf, type Preview, previewOf } from './scene';
 export type { Studio } from './studio';

@@ -8,10 +8,16 @@ function written(plan: Plan): Move[] {
   const technique = techniqueOf(plan.technique.id);
   const shape = shapeOf(plan.surface.shape);
   const base = plan.budget.pots.find((p) => p.use === 'base');
+  // The background: what is set aside for edges, else what goes into the cup first.
+  const edgeMix =
+    plan.surface.rim.kind === 'raised'
+      ? undefined
+      : (plan.budget.pots.find((p) => p.use === 'edge')?.mix ?? plan.cups[0]?.layers?.[0]?.mix);
   return technique.moves(
     {
       cups: plan.cups.map((c) => c.id),
       ...(base?.mix === undefined ? {} : { baseMix: base.mix, baseMm: base.filmMm ?? 1 }),
+      ...(edgeMix === undefined ? {} : { edgeMix }),
       ...shape.bounds(plan.surface.shape),
       reaches: shape.reaches(plan.surface.shape),
     },

@@ -2,6 +2,12 @@ import type { Move } from '../verb';
 import { spots } from './spots';
 import { defineTechnique } from './technique';
 
+/**
+ * Seconds of tilt for each mm to a corner: a film on a slope drains to √(ν·L ÷ (g·sin a·t)) (Nusselt), so larger pieces want
+ * longer, in proportion. At 9° and medium thickness this leaves about a millimetre.
+ */
+const S_PER_MM = 0.05;
+
 export const flipCup = defineTechnique({
   id: 'flip-cup',
   name: 'Flip cup',
@@ -31,6 +37,9 @@ export const flipCup = defineTechnique({
         s: 120,
       });
     }
+    // A generous pour needs no base, but wet edges (handbook 6, common practice).
+    else if (stage.edgeMix !== undefined)
+      moves.push({ id: 'edges', verb: 'edge', mix: stage.edgeMix, filmMm: 0.3, s: 90 });
     const at = spots(stage.cups.length, stage.widthMm, stage.heightMm);
     stage.cups.forEach((cup, i) => {
       moves.push({
@@ -47,6 +56,7 @@ export const flipCup = defineTechnique({
     const [cx, cy] = [stage.widthMm / 2, stage.heightMm / 2];
     // Each corner, then the weight back to the middle before the next (handbook 6, common practice).
     stage.reaches.forEach(([x, y], i) => {
+      const s = Math.max(4, Math.round(Math.hypot(x - cx, y - cy) * S_PER_MM));
       const towardDeg = Math.round((Math.atan2(y - cy, x - cx) * 180) / Math.PI);
       moves.push(
         {
@@ -54,7 +64,7 @@ export const flipCup = defineTechnique({
           verb: 'tilt',
           towardDeg,
           angleDeg,
-          s: 14,
+          s,
           note: 'Until the paint is over the edge there.',
         },
         {
@@ -62,7 +72,7 @@ export const flipCup = defineTechnique({
           verb: 'tilt',
           towardDeg: towardDeg > 0 ? towardDeg - 180 : towardDeg + 180,
           angleDeg: Math.round(angleDeg * 0.6),
-          s: 6,
+          s: Math.max(2, Math.round(s * 0.4)),
           note: 'Bring the weight back to the middle.',
         },
       );

@@ -19,6 +19,8 @@ export interface Stage {
   readonly cups: readonly string[];
   readonly baseMix?: string;
   readonly baseMm?: number;
+  /** What wets the edges where there is no base and an edge to run over. */
+  readonly edgeMix?: string;
   readonly widthMm: number;
   readonly heightMm: number;
   /** Points a tilt must carry paint to, in turn. */

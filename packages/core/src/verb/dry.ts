@@ -14,6 +14,7 @@ export const dry = defineVerb({
   // Days, not seconds: the schedule says when.
   usualS: 0,
   each: false,
+  setsFilm: true,
   care: [],
   says: (move) => WORDS[move.until],
 });

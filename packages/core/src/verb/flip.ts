@@ -1,5 +1,15 @@
+import { withdraw } from '../cup/withdraw';
 import { placeWords } from './place';
 import { defineVerb } from './verb';
+
+/** An inverted mouth empties from the top of the cup as loaded, with a film left on the wall until the end (tuned). */
+const OUTLET = { from: 'top', reach: 0.03, cling: 0.1 } as const;
+/** How far a hand strays while it lifts, mm (tuned). */
+const STRAY_MM = 4;
+
+/** How long a lifted cup takes to let its paint go: slower for more of it and for thicker (one tuned coefficient). */
+const emptiesS = (ml: number, nu: number): number =>
+  Math.min(40, Math.max(3, 7.5 * Math.sqrt((nu / 9e-4) * (ml / 80))));
 
 export const flip = defineVerb({
   verb: 'flip',
@@ -22,5 +32,31 @@ export const flip = defineVerb({
   says: (move, { cupName, widthMm, heightMm }) =>
     `Turn ${cupName(move.cup)} over on ${placeWords(move.atMm, widthMm, heightMm)}` +
     (move.restS ? `, let it stand ${move.restS} s, then lift it slowly.` : ' and lift it slowly.'),
+  flows: ({ cup: id, atMm, restS }, { cup, nu }) => {
+    const loaded = cup(id);
+    const ml = loaded?.layers.reduce((sum, l) => sum + l.ml, 0) ?? 0;
+    if (!loaded || ml <= 0) return [];
+    const rim = loaded.vessel.topMm / 2;
+    return [
+      ...(restS ? [{ kind: 'rest' as const, s: restS }] : []),
+      {
+        kind: 'stream',
+        pathMm: [atMm],
+        // The mouth stands on the surface until little is left, then the last of it falls in the middle.
+        radiusMm: [
+          { at: 0, mm: rim },
+          { at: 0.4, mm: rim },
+          { at: 1, mm: rim / 5 },
+        ],
+        strayMm: STRAY_MM,
+        ml,
+        s: emptiesS(ml, nu),
+        core: true,
+        mixes: loaded.layers.map((l) => l.mix),
+        leaves: withdraw(loaded.layers, loaded.stir, OUTLET),
+        lamination: 'rings',
+      },
+    ];
+  },
   takes: (move, { cup }) => [{ cup: move.cup, ...cup(move.cup) }],
 });

@@ -10,6 +10,7 @@ export const lay = defineVerb({
   usualS: 120,
   each: true,
   care: [],
+  flows: ({ mix, filmMm }) => [{ kind: 'overlay', mix, filmMm }],
   says: (move, scene) =>
     `Spread ${scene.mixName(move.mix)} over the whole face and edges, about ${move.filmMm} mm thick.`,
   takes: (move, { areaCm2, densityOf }) => {

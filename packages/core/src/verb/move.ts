@@ -1,15 +1,17 @@
 import type { ValuesOf } from '../field/kind';
 import { coat } from './coat';
 import { dry } from './dry';
+import { edge } from './edge';
 import { flip } from './flip';
 import { lay } from './lay';
 import { rest } from './rest';
 import { tilt } from './tilt';
 import { torch } from './torch';
-import type { MoveBase, Scene, Take, VerbDefinition } from './verb';
+import type { Primitive } from '../flow/primitive';
+import type { FlowScene, MoveBase, Scene, Take, VerbDefinition } from './verb';
 
 /** Every verb by its name. */
-export const VERBS = { lay, flip, tilt, torch, rest, dry, coat } as const;
+export const VERBS = { edge, lay, flip, tilt, torch, rest, dry, coat } as const;
 
 export type VerbId = keyof typeof VERBS;
 
@@ -19,9 +21,10 @@ type MoveOf<V extends VerbId> = MoveBase & { verb: V } & ValuesOf<(typeof VERBS)
 export type Move = { [V in VerbId]: MoveOf<V> }[VerbId];
 
 /** A verb's definition with its functions open to any move of it. */
-type OpenVerb = Omit<VerbDefinition, 'says' | 'takes'> & {
+type OpenVerb = Omit<VerbDefinition, 'says' | 'takes' | 'flows'> & {
   readonly says: (move: Move, scene: Scene) => string;
   readonly takes?: (move: Move, scene: Scene) => readonly Take[];
+  readonly flows?: (move: Move & { readonly s: number }, scene: FlowScene) => readonly Primitive[];
 };
 
 /** The definition behind a move. */

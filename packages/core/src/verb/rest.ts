@@ -7,5 +7,6 @@ export const rest = defineVerb({
   usualS: 300,
   each: false,
   care: [],
+  flows: ({ s }) => [{ kind: 'rest', s }],
   says: () => 'Leave it level and look, without touching it. Cells go on growing.',
 });

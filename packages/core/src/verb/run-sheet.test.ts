@@ -6,6 +6,7 @@ const scene: Scene = {
   cup: () => ({ ml: 200, g: 220 }),
   densityOf: () => 1.1,
   areaCm2: 2000,
+  outlineMm: 1800,
   edgeCm2: 324,
   pieces: 1,
   widthMm: 500,

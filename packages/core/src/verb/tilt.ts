@@ -11,5 +11,6 @@ export const tilt = defineVerb({
   usualS: 14,
   each: true,
   care: [],
+  flows: ({ towardDeg, angleDeg, s }) => [{ kind: 'tilt', towardDeg, angleDeg, s }],
   says: (move) => `Tilt about ${move.angleDeg}° down to the ${directionWords(move.towardDeg)}.`,
 });

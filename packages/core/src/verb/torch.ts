@@ -7,6 +7,8 @@ export const torch = defineVerb({
   usualS: 8,
   each: true,
   care: ['open-flame'],
+  // Heat opens cells; the film only goes on levelling meanwhile.
+  flows: ({ s }) => [{ kind: 'rest', s }],
   says: () =>
     'One quick pass of the flame, high and always moving. More can be added, never taken away.',
 });

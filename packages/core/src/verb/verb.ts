@@ -1,4 +1,6 @@
 import type { Fields, ValuesOf } from '../field/kind';
+import type { Primitive } from '../flow/primitive';
+import type { Vessel } from '../vessel/schema';
 import type { CareCode } from './care';
 
 /** Fields every move has. `s` is how long it takes, seconds. */
@@ -24,6 +26,8 @@ export interface Scene {
   /** Face and covered edges of one piece, cm². */
   readonly areaCm2: number;
   readonly edgeCm2: number;
+  /** Outline of one piece, mm. */
+  readonly outlineMm: number;
   readonly pieces: number;
   /** Size in mm, for words such as "centre" or "upper right". */
   readonly widthMm: number;
@@ -39,6 +43,20 @@ export interface Take {
   readonly g: number;
 }
 
+/** What a verb may ask when it says how paint flows. */
+export interface FlowScene {
+  /** One loading of a cup: where its layers stand, first in first; undefined where there is no such cup. */
+  readonly cup: (id: string) => LoadedForFlow | undefined;
+  /** Kinematic viscosity of the pour, m²/s. */
+  readonly nu: number;
+}
+
+export interface LoadedForFlow {
+  readonly vessel: Vessel;
+  readonly stir: number;
+  readonly layers: readonly { readonly mix: string; readonly ml: number; readonly dive: number }[];
+}
+
 /** One verb: its fields as data, its words, what it takes. A new verb is one such file, named in `move.ts`. */
 export interface VerbDefinition<V extends string = string, F extends Fields = Fields> {
   readonly verb: V;
@@ -51,6 +69,13 @@ export interface VerbDefinition<V extends string = string, F extends Fields = Fi
   readonly care: readonly CareCode[];
   readonly says: (move: ValuesOf<F>, scene: Scene) => string;
   readonly takes?: (move: ValuesOf<F>, scene: Scene) => readonly Take[];
+  /** What it does to the film, in the flow's own terms; absent where it does nothing to it. */
+  readonly flows?: (
+    move: ValuesOf<F> & { readonly s: number },
+    scene: FlowScene,
+  ) => readonly Primitive[];
+  /** The film sets with it: what follows is another day's. */
+  readonly setsFilm?: boolean;
 }
 
 export const defineVerb = <const V extends string, const F extends Fields>(

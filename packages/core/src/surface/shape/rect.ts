@@ -15,6 +15,7 @@ export const rect = {
   outlineMm: ({ widthMm, heightMm }) => 2 * (widthMm + heightMm),
   bounds: ({ widthMm, heightMm }) => ({ widthMm, heightMm }),
   path: ({ widthMm: w, heightMm: h }) => `M0 0H${w}V${h}H0Z`,
+  rings: ({ widthMm: w, heightMm: h }) => [[0, 0, w, 0, w, h, 0, h]],
   reaches: ({ widthMm: w, heightMm: h }) => [
     [w, h],
     [0, h],

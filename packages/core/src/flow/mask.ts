@@ -1,0 +1,36 @@
+/** Rows each pixel is cut into; along a row the share covered is exact. */
+const SUBROWS = 4;
+
+/**
+ * How much of each pixel lies within closed rings of x, y pairs by the even-odd rule, 0..255: scanlines with exact
+ * ends. Row-major, `width` × `height`, the unit of the rings being `unitX`, `unitY` pixels.
+ */
+export function maskOf(
+  rings: readonly (readonly number[])[],
+  width: number,
+  height: number,
+  unitX: number,
+  unitY: number,
+): Uint8Array {
+  const sums = new Float32Array(width * height);
+  const crossings: number[] = [];
+  for (let sub = 0; sub < height * SUBROWS; sub++) {
+    const y = (sub + 0.5) / SUBROWS;
+    crossings.length = 0;
+    for (const ring of rings)
+      for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
+        const [yi, yj] = [ring[i + 1]! * unitY, ring[j + 1]! * unitY];
+        if (yi > y === yj > y) continue;
+        crossings.push(unitX * (ring[i]! + ((y - yi) / (yj - yi)) * (ring[j]! - ring[i]!)));
+      }
+    crossings.sort((a, b) => a - b);
+    const row = Math.floor(sub / SUBROWS) * width;
+    for (let k = 0; k + 1 < crossings.length; k += 2) {
+      const from = Math.max(0, crossings[k]!);
+      const to = Math.min(width, crossings[k + 1]!);
+      for (let x = Math.floor(from); x < to; x++)
+        sums[row + x] = sums[row + x]! + Math.min(to, x + 1) - Math.max(from, x);
+    }
+  }
+  return Uint8Array.from(sums, (v) => Math.round((255 * v) / SUBROWS));
+}

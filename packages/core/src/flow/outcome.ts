@@ -1,0 +1,94 @@
+import { DRY_M } from './film';
+import type { Plate } from './develop';
+import { SIDES, type Side } from './ground';
+import type { Pour } from './simulate';
+import { NONE } from './trace';
+
+/** What came of a pour, for one piece. */
+export interface Outcome {
+  /** Share of the face that is wet, 0..1. */
+  readonly coveredShare: number;
+  /** Corners, or points round the rim, that stayed bare, mm. */
+  readonly bareMm: readonly (readonly [number, number])[];
+  readonly laidMl: number;
+  /** What went over each side, mL. */
+  readonly spiltMl: Readonly<Record<Side, number>>;
+  /** Wet film where there is any. */
+  readonly film: {
+    readonly meanMm: number;
+    readonly thinnestMm: number;
+    readonly thickestMm: number;
+  };
+  /** Share of the wet face each mix lies on top of; mixes that show nowhere are 0. */
+  readonly shows: Readonly<Record<string, number>>;
+}
+
+/** Around a corner this share of the longer side must be wet to nine tenths, else it counts as bare. */
+const CORNER = 0.03;
+const WET_ENOUGH = 0.9;
+
+/** @param mixOf the mix of each stratum, as `strataOf` numbers them */
+export function outcomeOf(pour: Pour, plate: Plate, mixOf: readonly string[]): Outcome {
+  const { site, h, scene } = pour;
+  const { inside, grid } = site;
+  let cells = 0;
+  let wet = 0;
+  let sum = 0;
+  let thinnest = Infinity;
+  let thickest = 0;
+  for (let i = 0; i < h.length; i++) {
+    if (!inside[i]) continue;
+    cells++;
+    const height = h[i]!;
+    if (height < DRY_M) continue;
+    wet++;
+    sum += height;
+    thickest = Math.max(thickest, height);
+    // The very front goes down to nothing; the thinnest film is told from where there is paint all round.
+    const surrounded = [i - 1, i + 1, i - grid.nx, i + grid.nx].every(
+      (j) => !inside[j] || h[j]! >= DRY_M,
+    );
+    if (surrounded) thinnest = Math.min(thinnest, height);
+  }
+  const counts = new Array<number>(mixOf.length).fill(0);
+  let shown = 0;
+  plate.strata[0]!.forEach((stratum) => {
+    if (stratum === NONE) return;
+    counts[stratum] = counts[stratum]! + 1;
+    shown++;
+  });
+  const shows: Record<string, number> = {};
+  mixOf.forEach((mix, k) => {
+    shows[mix] = (shows[mix] ?? 0) + (shown > 0 ? counts[k]! / shown : 0);
+  });
+  return {
+    coveredShare: cells > 0 ? wet / cells : 0,
+    bareMm: scene.reachesMm.filter((at) => isBare(pour, at)),
+    laidMl: pour.laidMl,
+    spiltMl: Object.fromEntries(SIDES.map((side, k) => [side, pour.spiltMl[k]!])) as Record<
+      Side,
+      number
+    >,
+    film: {
+      meanMm: wet > 0 ? (1000 * sum) / wet : 0,
+      thinnestMm: Number.isFinite(thinnest) ? 1000 * thinnest : 0,
+      thickestMm: 1000 * thickest,
+    },
+    shows,
+  };
+}
+
+function isBare({ site, h, scene }: Pour, [x, y]: readonly [number, number]): boolean {
+  const near = CORNER * Math.max(scene.widthMm, scene.heightMm);
+  let cells = 0;
+  let wet = 0;
+  for (let i = 0; i < h.length; i++) {
+    if (!site.inside[i]) continue;
+    const dx = ((i % site.grid.nx) + 0.5) * site.cellMm - site.originMm[0] - x;
+    const dy = (Math.floor(i / site.grid.nx) + 0.5) * site.cellMm - site.originMm[1] - y;
+    if (dx * dx + dy * dy > near * near) continue;
+    cells++;
+    if (h[i]! >= DRY_M) wet++;
+  }
+  return wet < WET_ENOUGH * cells;
+}

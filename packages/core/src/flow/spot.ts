@@ -1,0 +1,57 @@
+import type { FilmKernel } from './kernel';
+import { filmHeight } from './outline';
+import type { Pour } from './simulate';
+import { strataOf } from './strata';
+import { emptyBirths, NONE, traceBirths } from './trace';
+
+/** One stratum of a core drilled through the film, surface first. */
+export interface SpotLayer {
+  readonly mix: string;
+  readonly um: number;
+}
+
+/** Places down the core: fine enough that laminae of a hundredth of the film are told. */
+const LEVELS = 200;
+
+/**
+ * Drills a core through the wet film at a spot: its layers from the surface down, wet µm. Empty on bare ground.
+ * A generator, for the trace takes a moment; it yields the share done.
+ */
+export function* coreAt(
+  pour: Pour,
+  kernel: FilmKernel,
+  xMm: number,
+  yMm: number,
+): Generator<number, readonly SpotLayer[]> {
+  const { site } = pour;
+  const x = (xMm + site.originMm[0]) / site.cellMm;
+  const y = (yMm + site.originMm[1]) / site.cellMm;
+  const um = 1e6 * filmHeight(pour)(x, y);
+  if (um < 20) return [];
+  const births = emptyBirths(LEVELS);
+  yield* traceBirths(
+    pour,
+    kernel,
+    {
+      index: Int32Array.from({ length: LEVELS }, (_, i) => i),
+      x: new Float32Array(LEVELS).fill(x),
+      y: new Float32Array(LEVELS).fill(y),
+      // From the surface itself down to just above the ground.
+      z: Float32Array.from({ length: LEVELS }, (_, i) => 1 - i / LEVELS),
+      count: LEVELS,
+    },
+    births,
+  );
+  const strata = strataOf(pour.scene);
+  for (let i = 0; i < LEVELS; i++) births.wave[i] = strata.wave(births, i);
+  const { stratum } = strata.place(births);
+  const layers: SpotLayer[] = [];
+  for (let i = 0; i < LEVELS; i++) {
+    if (stratum[i] === NONE) continue;
+    const mix = strata.mix[stratum[i]!]!;
+    const last = layers.at(-1);
+    if (last?.mix === mix) layers[layers.length - 1] = { mix, um: last.um + um / LEVELS };
+    else layers.push({ mix, um: um / LEVELS });
+  }
+  return layers;
+}
