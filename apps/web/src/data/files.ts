@@ -1,6 +1,6 @@
-/** Hands a text to the browser as a download. */
-export function saveFile(name: string, text: string, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+/** Hands a text, or data as it is, to the browser as a download. */
+export function saveFile(name: string, content: string | Blob, type = 'application/json'): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

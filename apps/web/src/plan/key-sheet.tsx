@@ -3,7 +3,7 @@ import { Button } from '@/ui/button';
 import { Body, Heading, Strong } from '@/ui/type';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['1 to 7', 'go to a station'],
+  ['1 to 8', 'go to a station'],
   ['↑ ↓', 'choose a layer or move'],
   ['Alt ↑ ↓', 'move it'],
   ['[ ]', 'less or more of a layer'],

@@ -6,9 +6,14 @@ import {
   useContext,
   useEffect,
   useMemo,
+  useState,
   useSyncExternalStore,
 } from 'react';
-import { View } from 'react-native';
+import { View as Box } from 'react-native';
+import { type Pouring } from '@/preview/pour-host';
+import { usePour } from '@/preview/use-pour';
+import type { View } from '@/workers/messages';
+import { useWide } from '@/ui/use-wide';
 import { Failed, Waiting } from '@/ui/state';
 import { useShelf } from '@/data/shelf';
 import { openSession, type PlanSession, type Saving } from '@/data/plan-session';
@@ -20,6 +25,13 @@ interface OpenPlan {
   readonly plan: Plan;
   /** Everything computed from it; stations show this and compute nothing. */
   readonly brief: Brief;
+  /** Its preview, as far as it has come; computed only where it is in sight. */
+  readonly pour: Pouring;
+  /** The chance the preview is computed with, and another to try; keeping one is an edit. */
+  readonly seed: number;
+  readonly trySeed: (seed: number) => void;
+  readonly view: View;
+  readonly setView: (view: View) => void;
   readonly saving: Saving;
   readonly why?: string;
   /** Where these edits went on, after another device had changed this plan. */
@@ -46,9 +58,12 @@ export function usePlan(): OpenPlan {
 /** Opens a plan for a station, and keeps it open while one walks to the next. */
 export function PlanProvider({
   id,
+  previewed,
   children,
 }: {
   readonly id: string;
+  /** Whether the station shows the preview on a phone too. */
+  readonly previewed: boolean;
   readonly children: ReactNode;
 }) {
   const client = useQueryClient();
@@ -72,24 +87,24 @@ export function PlanProvider({
   }, [session.data, client]);
   if (session.isError) {
     return (
-      <View className="flex-1 bg-surround p-4">
+      <Box className="flex-1 bg-surround p-4">
         <Failed
           what="This plan cannot be opened."
           why={session.error.message}
           onRetry={() => void session.refetch()}
         />
-      </View>
+      </Box>
     );
   }
   if (!session.data) {
     return (
-      <View className="flex-1 bg-surround p-4">
+      <Box className="flex-1 bg-surround p-4">
         <Waiting what="Opening the plan" />
-      </View>
+      </Box>
     );
   }
   return (
-    <Provide id={id} session={session.data}>
+    <Provide id={id} session={session.data} previewed={previewed}>
       {children}
     </Provide>
   );
@@ -98,23 +113,40 @@ export function PlanProvider({
 function Provide({
   id,
   session,
+  previewed,
   children,
 }: {
   readonly id: string;
   readonly session: PlanSession;
+  readonly previewed: boolean;
   readonly children: ReactNode;
 }) {
   const state = useSyncExternalStore(session.subscribe, session.get);
   const shelf = useShelf();
   const plan = state.history.now;
-  const computed = useMemo(
-    () => brief(plan, studioOf(shelf.data ?? [], new Date())),
-    [plan, shelf.data],
+  const studio = useMemo(() => studioOf(shelf.data ?? [], new Date()), [shelf.data]);
+  const computed = useMemo(() => brief(plan, studio), [plan, studio]);
+  const [tried, setTried] = useState<{ readonly kept: number; readonly seed: number }>();
+  const [view, setView] = useState<View>('picture');
+  const wide = useWide();
+  const kept = plan.seed ?? 1;
+  // A seed tried is forgotten once another is kept, by an edit or by its undoing.
+  const seed = tried?.kept === kept ? tried.seed : kept;
+  const pour = usePour(id, plan, computed, seed, view, wide || previewed);
+  const { outcome } = pour;
+  const told = useMemo(
+    () => (outcome ? brief(plan, studio, outcome) : computed),
+    [plan, studio, outcome, computed],
   );
   const value: OpenPlan = {
     id,
     plan,
-    brief: computed,
+    brief: told,
+    pour,
+    seed,
+    trySeed: (next) => setTried({ kept, seed: next }),
+    view,
+    setView,
     saving: state.saving,
     ...(state.why === undefined ? {} : { why: state.why }),
     ...(state.branch === undefined ? {} : { branch: state.branch }),

@@ -13,6 +13,7 @@ import { Small, Strong, Title } from '@/ui/type';
 import { useKeys } from '@/ui/use-keys';
 import { useWide } from '@/ui/use-wide';
 import { type Vital, VitalLine } from '@/ui/vital-line';
+import { LivePreview } from '@/preview/live-preview';
 import { KeySheet } from './key-sheet';
 import { usePlan } from './plan-context';
 import { PlanMenu } from './plan-menu';
@@ -125,6 +126,7 @@ function WideStation({ station, children, foot }: Props) {
         {foot}
       </ScrollView>
       <ScrollView className="w-[376px] flex-none bg-pressed" contentContainerClassName="gap-3 p-4">
+        {station === 'preview' ? null : <LivePreview />}
         <Remarks station={station} all />
         <PlanMenu station={station} />
       </ScrollView>

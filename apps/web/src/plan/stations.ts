@@ -6,7 +6,7 @@ import { TECHNIQUES } from '@potter/core/technique';
 import { dayWords } from '@/ui/day-words';
 
 export interface Station {
-  readonly id: 'surface' | 'colours' | 'mixes' | 'cups' | 'moves' | 'pour' | 'finish';
+  readonly id: 'surface' | 'colours' | 'mixes' | 'cups' | 'moves' | 'preview' | 'pour' | 'finish';
   readonly name: string;
   /** The one figure that tells where this station stands. */
   readonly key: (plan: Plan, brief: Brief) => string;
@@ -50,6 +50,12 @@ export const STATIONS: readonly Station[] = [
     name: 'Moves',
     key: (plan) => TECHNIQUES[plan.technique.id].name.toLowerCase(),
     about: ['/moves', '/technique'],
+  },
+  {
+    id: 'preview',
+    name: 'Preview',
+    key: ({ seed }) => `seed ${seed ?? 1}`,
+    about: ['/seed'],
   },
   { id: 'pour', name: 'Pour', key: (plan) => `${pourMoves(plan).length} moves`, about: [] },
   {

@@ -21,6 +21,63 @@ export interface Palette {
 const STEPS_PER_E = 15;
 const BINS = 160;
 
+/** Strata as films of paint: which ink each stratum is, and every ink's films. */
+interface Inking {
+  readonly names: readonly string[];
+  readonly inkAt: Uint8Array;
+  readonly films: readonly Films[];
+}
+
+function inkingOf(mixOf: readonly string[], { inks }: Palette): Inking {
+  const names = [...new Set(mixOf)];
+  return {
+    names,
+    inkAt: Uint8Array.from(mixOf, (m) => names.indexOf(m)),
+    films: names.map((m) => filmTable(inks[m])),
+  };
+}
+
+/** One pixel's films, surface first: ink and bin of height of the first `count`. */
+interface Column {
+  readonly inks: Uint8Array;
+  readonly bins: Uint8Array;
+  count: number;
+}
+
+const emptyColumn = (): Column => ({
+  inks: new Uint8Array(DEPTHS.length + 1),
+  bins: new Uint8Array(DEPTHS.length),
+  count: 0,
+});
+
+/** Reads a pixel's column: a film for each run of one ink, down to one that hides all below it. */
+function readColumn(plate: Plate, i: number, { inkAt, films }: Inking, column: Column): void {
+  const { inks, bins } = column;
+  const whole = plate.filmUm[i]!;
+  let count = 0;
+  let from = 0;
+  for (let d = 0; d < DEPTHS.length; d++) {
+    const stratum = plate.strata[d]![i]!;
+    // Below an edge the lattice may know nothing; what lies on top goes down then.
+    const ink = stratum === NONE ? inks[count]! : inkAt[stratum]!;
+    if (d > 0 && ink !== inks[count]) {
+      const level = changeAt(d - 1, plate.changes[d - 1]![i]!);
+      const bin = binOf((level - from) * whole);
+      bins[count] = bin;
+      const hides = films[inks[count]!]!.hidesFrom <= bin;
+      count++;
+      if (hides) break;
+      from = level;
+    }
+    inks[count] = ink;
+    if (d === DEPTHS.length - 1) {
+      bins[count] = Math.min(binOf((1 - from) * whole), films[ink]!.hidesFrom);
+      count++;
+    }
+  }
+  column.count = count;
+}
+
 /**
  * Colours a plate: each pixel's strata as Kubelka-Munk films one on the other, from the ground up (Kubelka 1948: the
  * reflectance of what lies below is the ground of the film above). Columns that are the same in strata and height, to a
@@ -33,15 +90,14 @@ export function colourPlate(
   mixOf: readonly string[],
   palette: Palette,
 ): Uint8ClampedArray<ArrayBuffer> {
-  const names = [...new Set(mixOf)];
-  const inkAt = Uint8Array.from(mixOf, (m) => names.indexOf(m));
-  const films = names.map((m) => filmTable(palette.inks[m]));
+  const inking = inkingOf(mixOf, palette);
+  const { films, names } = inking;
+  const column = emptyColumn();
+  const { inks, bins } = column;
   const ground = Float64Array.from(palette.ground);
   const bare = new Uint8Array(3);
   writeBytes(ground, bare, 0);
   const light = new Float64Array(BANDS);
-  const film = new Uint8Array(DEPTHS.length);
-  const inks = new Uint8Array(DEPTHS.length + 1);
   // Columns met lately: which one lies in each slot, and its bytes.
   const keys = new Float64Array(SLOTS).fill(-1);
   const bytes = new Uint8Array(3 * SLOTS);
@@ -58,42 +114,23 @@ export function colourPlate(
       out[to + 2] = bare[2]!;
       continue;
     }
-    // A film for each run of one mix, surface first, down to one that hides all below it.
-    let count = 0;
+    readColumn(plate, i, inking, column);
+    const { count } = column;
     let key = 0;
-    let slot = 0;
-    let from = 0;
-    const whole = plate.filmUm[i]!;
-    for (let d = 0; d < DEPTHS.length; d++) {
-      const stratum = plate.strata[d]![i]!;
-      // Below an edge the lattice may know nothing; what lies on top goes down then.
-      const ink = stratum === NONE ? inks[count]! : inkAt[stratum]!;
-      if (d > 0 && ink !== inks[count]) {
-        const level = changeAt(d - 1, plate.changes[d - 1]![i]!);
-        const bin = binOf((level - from) * whole);
-        const own = inks[count]! * BINS + bin;
-        key = key * names.length * BINS + own;
-        slot = Math.imul(slot, 0x2c1b3c6d) + Math.imul(own + 1, 0x297a2d39);
-        film[count++] = bin;
-        if (films[inks[count - 1]!]!.hidesFrom <= bin) break;
-        from = level;
-      }
-      inks[count] = ink;
-      if (d === DEPTHS.length - 1) {
-        const bin = Math.min(binOf((1 - from) * whole), films[ink]!.hidesFrom);
-        const own = ink * BINS + bin;
-        key = key * names.length * BINS + own;
-        slot = Math.imul(slot, 0x2c1b3c6d) + Math.imul(own + 1, 0x297a2d39);
-        film[count++] = bin;
-      }
+    let hash = 0;
+    for (let n = 0; n < count; n++) {
+      const own = inks[n]! * BINS + bins[n]!;
+      key = key * names.length * BINS + own;
+      hash = Math.imul(hash, 0x2c1b3c6d) + Math.imul(own + 1, 0x297a2d39);
     }
-    const at = 3 * (slot >>> (32 - SLOT_BITS));
+    const slot = hash >>> (32 - SLOT_BITS);
+    const at = 3 * slot;
     // Three films make a key that a number holds exactly; deeper columns are reckoned each time.
-    const full = key * KEYED + count;
-    if (count > KEYED || keys[at / 3] !== full) {
-      keys[at / 3] = count > KEYED ? -1 : full;
+    const full = count > KEYED ? -1 : key * KEYED + count;
+    if (full < 0 || keys[slot] !== full) {
+      keys[slot] = full;
       light.set(ground);
-      for (let n = count - 1; n >= 0; n--) cast(light, films[inks[n]!]!, film[n]!);
+      for (let n = count - 1; n >= 0; n--) cast(light, films[inks[n]!]!, bins[n]!);
       writeBytes(light, bytes, at);
     }
     for (let c = 0; c < 3; c++)
@@ -101,6 +138,36 @@ export function colourPlate(
         cover === 255 ? bytes[at + c]! : bare[c]! + ((bytes[at + c]! - bare[c]!) * cover) / 255;
   }
   return out;
+}
+
+/**
+ * How much of what is seen of the wet surface each mix makes, by mix; with the bare ground seen through thin paint they sum to 1.
+ * A film takes, of the light that gets down to it, what it does not let through and back.
+ */
+export function seenShares(
+  plate: Plate,
+  mixOf: readonly string[],
+  palette: Palette,
+): Record<string, number> {
+  const inking = inkingOf(mixOf, palette);
+  const column = emptyColumn();
+  const seen = new Float64Array(inking.names.length);
+  let pixels = 0;
+  for (let i = 0; i < plate.on.length; i++) {
+    if (plate.cover[i]! < 128 || plate.strata[0]![i] === NONE) continue;
+    readColumn(plate, i, inking, column);
+    pixels++;
+    let left = 1;
+    for (let n = 0; n < column.count; n++) {
+      const ink = column.inks[n]!;
+      const through = inking.films[ink]!.through[column.bins[n]!]!;
+      seen[ink] = seen[ink]! + left * (1 - through);
+      left *= through;
+    }
+  }
+  return Object.fromEntries(
+    inking.names.map((name, k) => [name, pixels > 0 ? seen[k]! / pixels : 0]),
+  );
 }
 
 /** Columns kept at a time: enough for most of a picture, small enough to stay near. */
@@ -130,12 +197,15 @@ interface Films {
   readonly t2: Float32Array;
   /** The bin from which on nothing of what lies below can be seen. */
   readonly hidesFrom: number;
+  /** Luminous share of light that goes down and comes back, by bin. */
+  readonly through: Float32Array;
 }
 
 function filmTable(ink: Ink | undefined): Films {
   const r = new Float32Array(BINS * BANDS);
   const t2 = new Float32Array(BINS * BANDS).fill(ink ? 0 : 1);
-  if (!ink) return { r, t2, hidesFrom: BINS };
+  const through = new Float32Array(BINS).fill(ink ? 0 : 1);
+  if (!ink) return { r, t2, hidesFrom: BINS, through };
   let hidesFrom = BINS;
   for (let bin = 0; bin < BINS; bin++) {
     let most = 0;
@@ -163,8 +233,9 @@ function filmTable(ink: Ink | undefined): Films {
       most = Math.max(most, t2[at]!);
     }
     if (most < UNSEEN && hidesFrom === BINS) hidesFrom = bin;
+    for (let b = 0; b < BANDS; b++) through[bin] = through[bin]! + WY[b]! * t2[bin * BANDS + b]!;
   }
-  return { r, t2, hidesFrom };
+  return { r, t2, hidesFrom, through };
 }
 
 /** What comes back through a film from below and is less than a step of the picture's eight bits. */

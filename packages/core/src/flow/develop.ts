@@ -11,8 +11,10 @@ import { type Births, emptyBirths, LAID, NONE, type Places, traceBirths } from '
  */
 export const DEPTHS = [1, 0.92, 0.78, 0.57, 0.22] as const;
 
-/** Pixels between places of the first, coarse lattice; halved until it is one at the surface, once below it, which is seen through paint. */
+/** Pixels between places of the first, coarse lattice; halved until it is one at the surface, once not far below it, where paint is seen through paint. */
 const COARSE = 4;
+/** Heights above this are not far below the surface. */
+const NEAR = 0.7;
 /** Corners of a lattice cell that came from one stream within this share of its paint need no place between them traced. */
 const ALIKE = 0.05;
 /** How far a thread is followed at each step of the lattice, in its cells. */
@@ -71,8 +73,9 @@ export function* develop(
     const lattice = new Lattice(view, strata);
     const from = 0.2 + 0.1 * k;
     yield* within(lattice.traceAll(kernel, z, COARSE), from, from + 0.05);
-    yield* within(lattice.refine(kernel, z, COARSE), from + 0.05, from + 0.1);
-    below.push(lattice.filled(COARSE / 2));
+    const near = z > NEAR;
+    if (near) yield* within(lattice.refine(kernel, z, COARSE), from + 0.05, from + 0.1);
+    below.push(lattice.filled(near ? COARSE / 2 : COARSE));
   }
   for (let step = COARSE; step > 1; step /= 2) {
     const from = step === COARSE ? 0.6 : 0.8;

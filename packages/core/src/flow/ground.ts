@@ -1,4 +1,4 @@
-import { type Film , RIM_M } from './film';
+import { type Film, RIM_M } from './film';
 import type { Grid } from './grid';
 import { noise } from './noise';
 import type { PourScene } from './primitive';

@@ -8,6 +8,7 @@ export { type FilmKernel, type MakeKernel, plainKernel } from './kernel';
 export type { Motion } from './motion';
 export { type Outcome, outcomeOf } from './outcome';
 export type { Overlay, PourScene, Primitive, Rest, Stream, Tilt } from './primitive';
+export { birthsKey } from './same-births';
 export { type Pour, pourOn, simulate } from './simulate';
 export { coreAt, type SpotLayer } from './spot';
 export { strataOf } from './strata';

@@ -32,5 +32,7 @@ export function maskOf(
         sums[row + x] = sums[row + x]! + Math.min(to, x + 1) - Math.max(from, x);
     }
   }
-  return Uint8Array.from(sums, (v) => Math.round((255 * v) / SUBROWS));
+  const mask = new Uint8Array(sums.length);
+  for (let i = 0; i < sums.length; i++) mask[i] = Math.round((255 * sums[i]!) / SUBROWS);
+  return mask;
 }

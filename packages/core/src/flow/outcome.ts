@@ -1,8 +1,8 @@
+import { type Palette, seenShares } from './colour';
 import { DRY_M } from './film';
 import type { Plate } from './develop';
 import { SIDES, type Side } from './ground';
 import type { Pour } from './simulate';
-import { NONE } from './trace';
 
 /** What came of a pour, for one piece. */
 export interface Outcome {
@@ -19,7 +19,7 @@ export interface Outcome {
     readonly thinnestMm: number;
     readonly thickestMm: number;
   };
-  /** Share of the wet face each mix lies on top of; mixes that show nowhere are 0. */
+  /** How much of what is seen of the wet face each mix makes, 0..1; see `seenShares`. */
   readonly shows: Readonly<Record<string, number>>;
 }
 
@@ -28,7 +28,12 @@ const CORNER = 0.03;
 const WET_ENOUGH = 0.9;
 
 /** @param mixOf the mix of each stratum, as `strataOf` numbers them */
-export function outcomeOf(pour: Pour, plate: Plate, mixOf: readonly string[]): Outcome {
+export function outcomeOf(
+  pour: Pour,
+  plate: Plate,
+  mixOf: readonly string[],
+  palette: Palette,
+): Outcome {
   const { site, h, scene } = pour;
   const { inside, grid } = site;
   let cells = 0;
@@ -50,17 +55,6 @@ export function outcomeOf(pour: Pour, plate: Plate, mixOf: readonly string[]): O
     );
     if (surrounded) thinnest = Math.min(thinnest, height);
   }
-  const counts = new Array<number>(mixOf.length).fill(0);
-  let shown = 0;
-  plate.strata[0]!.forEach((stratum) => {
-    if (stratum === NONE) return;
-    counts[stratum] = counts[stratum]! + 1;
-    shown++;
-  });
-  const shows: Record<string, number> = {};
-  mixOf.forEach((mix, k) => {
-    shows[mix] = (shows[mix] ?? 0) + (shown > 0 ? counts[k]! / shown : 0);
-  });
   return {
     coveredShare: cells > 0 ? wet / cells : 0,
     bareMm: scene.reachesMm.filter((at) => isBare(pour, at)),
@@ -74,7 +68,7 @@ export function outcomeOf(pour: Pour, plate: Plate, mixOf: readonly string[]): O
       thinnestMm: Number.isFinite(thinnest) ? 1000 * thinnest : 0,
       thickestMm: 1000 * thickest,
     },
-    shows,
+    shows: seenShares(plate, mixOf, palette),
   };
 }
 

@@ -45,7 +45,7 @@ export interface Rest {
   readonly s: number;
 }
 
-/** Everything the flow needs of a plan, but colours: two plans with the same scene have the same births. */
+/** Everything the flow needs of a plan, but colours. */
 export interface PourScene {
   readonly widthMm: number;
   readonly heightMm: number;

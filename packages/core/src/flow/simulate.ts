@@ -41,7 +41,7 @@ export interface Pour {
 }
 
 /** Cells the surface may move in one frame; frames longer than this bend paths too coarsely. */
-export const FRAME_CELLS = 2.4;
+export const FRAME_CELLS = 3.2;
 /** Share of its radius a stream may move in one frame. */
 const STREAM_SHARE = 0.7;
 /** The shortest and longest frame, s. */

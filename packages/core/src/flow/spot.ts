@@ -16,12 +16,14 @@ const LEVELS = 200;
 /**
  * Drills a core through the wet film at a spot: its layers from the surface down, wet µm. Empty on bare ground.
  * A generator, for the trace takes a moment; it yields the share done.
+ * @param mixOf the mix of each stratum, as `strataOf` numbers them
  */
 export function* coreAt(
   pour: Pour,
   kernel: FilmKernel,
   xMm: number,
   yMm: number,
+  mixOf: readonly string[],
 ): Generator<number, readonly SpotLayer[]> {
   const { site } = pour;
   const x = (xMm + site.originMm[0]) / site.cellMm;
@@ -48,7 +50,7 @@ export function* coreAt(
   const layers: SpotLayer[] = [];
   for (let i = 0; i < LEVELS; i++) {
     if (stratum[i] === NONE) continue;
-    const mix = strata.mix[stratum[i]!]!;
+    const mix = mixOf[stratum[i]!]!;
     const last = layers.at(-1);
     if (last?.mix === mix) layers[layers.length - 1] = { mix, um: last.um + um / LEVELS };
     else layers.push({ mix, um: um / LEVELS });

@@ -1,5 +1,6 @@
 import { type Amounts, reckon } from '../budget/budget';
 import { loadCups, type LoadedCup } from '../cup/load';
+import type { Outcome } from '../flow/outcome';
 import { type Book, openBook } from '../material/book';
 import type { Medium } from '../material/schema';
 import { consistencyOf } from '../mix/consistency';
@@ -60,10 +61,11 @@ export interface Brief {
 }
 
 /**
- * Computes a plan. Pure: the same plan and studio give the same brief. The plan must have passed `checkPlan`;
+ * Computes a plan. Pure: the same plan and studio give the same brief; with the outcome of its preview there are remarks
+ * on that too. The plan must have passed `checkPlan`;
  * one that has not may throw a RangeError for a reference to nothing.
  */
-export function brief(plan: Plan, studio: Studio = {}): Brief {
+export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief {
   const book = openBook(plan.materials ?? [], plan.mediums ?? []);
   const paints = new Map(plan.paints.map((p) => [p.id, p]));
   const paintOf = (id: string): Paint => {
@@ -131,6 +133,7 @@ export function brief(plan: Plan, studio: Studio = {}): Brief {
     paintOf,
     book,
     recipeOf,
+    ...(outcome === undefined ? {} : { outcome }),
   };
   const mixBriefs = mixes.map(({ result: _, ...shown }): MixBrief => shown);
   const mediums = mediumsToMake(mixBriefs, book, plan.budget.stepG);

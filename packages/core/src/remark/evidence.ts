@@ -2,6 +2,7 @@ import type { Amounts } from '../budget/budget';
 import type { Budget } from '../budget/schema';
 import type { LoadedCup } from '../cup/load';
 import type { Cup } from '../cup/schema';
+import type { Outcome } from '../flow/outcome';
 import type { Book } from '../material/book';
 import type { Opacity } from '../mix/opacity';
 import type { Recipe } from '../mix/recipe';
@@ -43,6 +44,8 @@ export interface Evidence {
   readonly paintOf: (id: string) => Paint;
   readonly book: Book;
   readonly recipeOf: (mix: Mix) => Recipe;
+  /** What the preview says came of one piece, where it has been computed for the plan as it is. */
+  readonly outcome?: Outcome;
 }
 
 /** `spoils` will ruin the piece, `may` can, `note` is worth knowing. */

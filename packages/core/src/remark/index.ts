@@ -1,8 +1,12 @@
 import { colourNotLoaded } from './colour-not-loaded';
+import { colourVanished } from './colour-vanished';
+import { cornersBare } from './corners-bare';
 import { cupTooFull } from './cup-too-full';
 import { edgesUnplanned } from './edges-unplanned';
 import type { Evidence, Finding, RemarkDefinition, Severity } from './evidence';
+import { filmLeftThick } from './film-left-thick';
 import { metallicAsThin } from './metallic-as-thin';
+import { moreRunsOff } from './more-runs-off';
 import { neighboursMerge } from './neighbours-merge';
 import { neighboursMud } from './neighbours-mud';
 import { offConsistency } from './off-consistency';
@@ -30,6 +34,10 @@ export const REMARKS: readonly RemarkDefinition[] = [
   tooMuchWater,
   offConsistency,
   edgesUnplanned,
+  cornersBare,
+  colourVanished,
+  filmLeftThick,
+  moreRunsOff,
 ];
 
 export interface Remark extends Finding {
@@ -44,4 +52,5 @@ export const remarksOn = (evidence: Evidence): Remark[] =>
     (a, b) => RANK[a.severity] - RANK[b.severity],
   );
 
+export { type RunOff, runOffOf } from './run-off';
 export type { Evidence, Finding, MixResult, PatchOp, RemarkDefinition, Severity } from './evidence';

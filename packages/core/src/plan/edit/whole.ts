@@ -2,6 +2,9 @@ import type { Plan } from '../schema';
 
 export const rename = (plan: Plan, title: string): Plan => ({ ...plan, title });
 
+/** The chance a preview is computed with. */
+export const setSeed = (plan: Plan, seed: number): Plan => ({ ...plan, seed });
+
 /** Sets or clears the days of a plan; `undefined` clears. */
 export function setDates(
   plan: Plan,

@@ -1,0 +1,36 @@
+import { shapeOf } from '@potter/core/surface';
+import { View } from 'react-native';
+import { usePlan } from '@/plan/plan-context';
+import { Act } from '@/ui/button';
+import { useMat } from '@/ui/mat';
+import { Heading, Small } from '@/ui/type';
+import { OutcomeVitals } from './figures';
+import { Picture } from './picture';
+import { pourHost } from './pour-host';
+import { Progress } from './progress';
+
+/** The preview beside a station on a wide screen, always of the plan as it is. */
+export function LivePreview() {
+  const { plan, brief, pour, seed, trySeed } = usePlan();
+  const mat = useMat();
+  const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
+  return (
+    <View className="gap-2" role="region" aria-label="Preview">
+      <View className="flex-row items-baseline justify-between">
+        <Heading>Preview</Heading>
+        <Small>one of many · seed {seed}</Small>
+        <Act label="Next seed" onPress={() => trySeed(seed + 1)} />
+      </View>
+      <Picture
+        picture={pour.picture}
+        widthMm={widthMm}
+        heightMm={heightMm}
+        mat={mat}
+        mostHeight={300}
+        label={`How ${plan.title} may turn out`}
+      />
+      {pour.outcome ? <OutcomeVitals outcome={pour.outcome} brief={brief} /> : null}
+      <Progress pouring={pour} idle="" onStop={pourHost.stop} onAgain={pourHost.again} />
+    </View>
+  );
+}

@@ -1,0 +1,88 @@
+import { createElement, useEffect, useRef, useState } from 'react';
+import { View } from 'react-native';
+import type { Picture as Pixels } from './pour-host';
+
+interface Props {
+  readonly picture: Pixels | undefined;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  /** Said of it. */
+  readonly label: string;
+  readonly mat: string;
+  /** Tallest it may become, px. */
+  readonly mostHeight?: number;
+  readonly spot?: readonly [number, number];
+  /** A tap on it; the same can be said in numbers elsewhere. */
+  readonly onSpot?: (xMm: number, yMm: number) => void;
+}
+
+/** Mat around the picture, px. */
+const MAT = 12;
+
+/** A picture of the surface in its true proportion on the mat. */
+export function Picture({
+  picture,
+  widthMm,
+  heightMm,
+  label,
+  mat,
+  mostHeight = 480,
+  spot,
+  onSpot,
+}: Props) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const [room, setRoom] = useState(0);
+  const scale = Math.min((room - 2 * MAT) / widthMm, (mostHeight - 2 * MAT) / heightMm);
+  const width = Math.max(0, Math.round(widthMm * scale));
+  const height = Math.max(0, Math.round(heightMm * scale));
+  useEffect(() => {
+    if (!canvas.current || !picture) return;
+    canvas.current.width = picture.width;
+    canvas.current.height = picture.height;
+    canvas.current
+      .getContext('2d')
+      ?.putImageData(new ImageData(picture.rgba, picture.width, picture.height), 0, 0);
+    // The canvas is there only once there is room for it.
+  }, [picture, width]);
+  const click = ({ nativeEvent: { offsetX, offsetY } }: { readonly nativeEvent: MouseEvent }) =>
+    onSpot?.(
+      Math.min(widthMm, Math.max(0, offsetX / scale)),
+      Math.min(heightMm, Math.max(0, offsetY / scale)),
+    );
+  return (
+    <View
+      onLayout={(e) => setRoom(e.nativeEvent.layout.width)}
+      className="items-center"
+      style={{ backgroundColor: mat, padding: MAT, minHeight: 120 }}
+    >
+      {width > 0 ? (
+        <View style={{ width, height }}>
+          {createElement('canvas', {
+            ref: canvas,
+            role: 'img',
+            'aria-label': label,
+            onClick: click,
+            style: { width, height, display: 'block' },
+          })}
+          {spot ? (
+            <View
+              aria-hidden
+              style={{
+                position: 'absolute',
+                pointerEvents: 'none',
+                left: spot[0] * scale - 9,
+                top: spot[1] * scale - 9,
+                width: 18,
+                height: 18,
+                borderWidth: 2,
+                borderColor: '#ffffff',
+                borderRadius: 9,
+                boxShadow: '0 0 0 2px #161616, inset 0 0 0 1px #161616',
+              }}
+            />
+          ) : null}
+        </View>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,162 @@
+import { type Outcome, type SpotLayer } from '@potter/core/flow';
+import type { Preview } from '@potter/core/plan';
+import type { Answer, Ask, Doing, View } from '@/workers/messages';
+
+/** The picture of a pour as far as it has come. */
+export interface Picture {
+  readonly width: number;
+  readonly height: number;
+  readonly rgba: Uint8ClampedArray<ArrayBuffer>;
+}
+
+export interface Pouring {
+  /** What is being computed and how far it is; absent where nothing is. */
+  readonly doing?: { readonly what: Doing; readonly share: number };
+  readonly picture?: Picture;
+  readonly outcome?: Outcome;
+  /** What the picture and the outcome are of. */
+  readonly of?: Preview;
+  readonly stopped?: boolean;
+  readonly failed?: string;
+}
+
+interface Wanted {
+  readonly preview: Preview;
+  readonly view: View;
+  /** The plan's id. */
+  readonly subject: string;
+}
+
+/** Pictures wanted of a pour, longer side in px: a good one soon, then one for screens that can show it. */
+const pixelsFor = (screen: number): readonly number[] => (screen > 1.5 ? [512, 1024] : [512]);
+/** A change is waited out this long, so that typing a number does not begin three pours, ms. */
+const SETTLE_MS = 120;
+/** Nobody looking for this long: the worker and its memory are let go, ms. */
+const IDLE_MS = 60_000;
+
+let worker: Worker | undefined;
+let job = 0;
+let wanted: Wanted | undefined;
+let state: Pouring = {};
+const listeners = new Set<() => void>();
+const cores = new Map<number, (layers: readonly SpotLayer[]) => void>();
+let settling: ReturnType<typeof setTimeout> | undefined;
+let idle: ReturnType<typeof setTimeout> | undefined;
+
+const set = (next: Pouring): void => {
+  state = next;
+  listeners.forEach((listener) => listener());
+};
+
+const ask = (message: Ask): void => {
+  worker ??= begin();
+  worker.postMessage(message);
+};
+
+function begin(): Worker {
+  const made = new Worker(new URL('../workers/pour.worker.ts', import.meta.url));
+  made.onmessage = ({ data }: MessageEvent<Answer>) => hear(data);
+  made.onerror = (event) => {
+    event.preventDefault();
+    set({ ...state, doing: undefined, failed: event.message || 'the computation stopped' });
+  };
+  return made;
+}
+
+function hear(answer: Answer): void {
+  if (answer.kind === 'core') {
+    cores.get(answer.spot)?.(answer.layers);
+    cores.delete(answer.spot);
+    return;
+  }
+  // A late word of a pour nobody waits for any more.
+  if (answer.job !== job || !wanted) return;
+  switch (answer.kind) {
+    case 'progress':
+      set({ ...state, doing: { what: answer.doing, share: answer.share } });
+      return;
+    case 'failed':
+      set({ ...state, doing: undefined, failed: answer.why });
+      return;
+    case 'picture':
+      set({
+        ...(answer.finished ? {} : { doing: state.doing ?? { what: 'looking', share: 0 } }),
+        picture: {
+          width: answer.width,
+          height: answer.height,
+          rgba: new Uint8ClampedArray(answer.rgba),
+        },
+        outcome: answer.outcome,
+        of: wanted.preview,
+      });
+  }
+}
+
+function request({ preview: { scene, palette }, view }: Wanted): void {
+  job++;
+  clearTimeout(settling);
+  settling = setTimeout(
+    () => ask({ kind: 'show', job, scene, palette, pixels: pixelsFor(devicePixelRatio), view }),
+    SETTLE_MS,
+  );
+}
+
+/**
+ * The one worker all previews share: a station shows a plan's pour, another station of the same plan finds it there.
+ * Pictures come through `subscribe` and `get`.
+ */
+export const pourHost = {
+  get: (): Pouring => state,
+  /** The plan the picture is of. */
+  subject: (): string | undefined => wanted?.subject,
+  subscribe(listener: () => void): () => void {
+    clearTimeout(idle);
+    listeners.add(listener);
+    return () => {
+      listeners.delete(listener);
+      if (listeners.size === 0) idle = setTimeout(letGo, IDLE_MS);
+    };
+  },
+  /**
+   * Wants this pour's picture; the last one stays until it comes, unless it is of another subject. Asking for the same
+   * again does nothing.
+   * @param subject the plan's id
+   */
+  show(preview: Preview, view: View, subject: string): void {
+    if (wanted?.preview === preview && wanted.view === view) return;
+    const { doing: _, failed: _failed, stopped: _stopped, ...rest } = state;
+    set(wanted?.subject === subject ? rest : {});
+    wanted = { preview, view, subject };
+    request(wanted);
+  },
+  /** Leaves the picture as it is. */
+  stop(): void {
+    clearTimeout(settling);
+    job++;
+    ask({ kind: 'stop' });
+    set({ ...state, doing: undefined, stopped: true });
+  },
+  /** Begins again what was stopped or failed. */
+  again(): void {
+    if (!wanted) return;
+    const { failed: _, stopped: _stopped, ...rest } = state;
+    set(rest);
+    request(wanted);
+  },
+  /** A core of the pour at a place; never answered where there is no pour. */
+  drill(xMm: number, yMm: number): Promise<readonly SpotLayer[]> {
+    const spot = Math.max(0, ...cores.keys()) + 1;
+    return new Promise((resolve) => {
+      cores.set(spot, resolve);
+      ask({ kind: 'drill', spot, xMm, yMm });
+    });
+  },
+};
+
+function letGo(): void {
+  worker?.terminate();
+  worker = undefined;
+  wanted = undefined;
+  state = {};
+  cores.clear();
+}

@@ -1,0 +1,137 @@
+import type { SpotLayer } from '@potter/core/flow';
+import { edit as edits } from '@potter/core/plan';
+import { shapeOf } from '@potter/core/surface';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { usePlan } from '@/plan/plan-context';
+import { StationScreen } from '@/plan/station-screen';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/choice';
+import { useMat } from '@/ui/mat';
+import { QuantityField } from '@/ui/quantity-field';
+import { Body, Heading, Small } from '@/ui/type';
+import { useUnits } from '@/ui/units';
+import { FilmFigures, OutcomeVitals, Shows } from './figures';
+import { FilmLegend } from './film-legend';
+import { Picture } from './picture';
+import { pourHost } from './pour-host';
+import { Progress } from './progress';
+import { savePicture } from './save-picture';
+import { SpotCore } from './spot-core';
+
+interface Spot {
+  readonly at: readonly [number, number];
+  /** What was drilled it was drilled in. */
+  readonly of: unknown;
+  readonly layers: readonly SpotLayer[];
+}
+
+/** The picture computed from cups and moves, and what it says of the plan. */
+export function PreviewStation() {
+  const { plan, brief, edit, pour, seed, trySeed, view, setView } = usePlan();
+  const mat = useMat();
+  const { length } = useUnits();
+  const [spot, setSpot] = useState<Spot>();
+  const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
+  const { outcome, picture } = pour;
+  const drill = (xMm: number, yMm: number) => {
+    const of = pour.of;
+    if (!of) return;
+    void pourHost.drill(xMm, yMm).then((layers) => setSpot({ at: [xMm, yMm], of, layers }));
+  };
+  // A core of another pour says nothing about this one.
+  const drilled = spot && spot.of === pour.of ? spot : undefined;
+  const [x, y] = drilled?.at ?? [widthMm / 2, heightMm / 2];
+  const kept = plan.seed ?? 1;
+  return (
+    <StationScreen station="preview">
+      <View className="-mx-4 wide:mx-0">
+        <Picture
+          picture={picture}
+          widthMm={widthMm}
+          heightMm={heightMm}
+          mat={mat}
+          mostHeight={460}
+          label={
+            view === 'film'
+              ? 'Map of the film, darker is thicker'
+              : `How ${plan.title} may turn out`
+          }
+          {...(drilled ? { spot: drilled.at } : {})}
+          onSpot={drill}
+        />
+      </View>
+      {view === 'film' ? <FilmLegend /> : null}
+      {outcome ? <OutcomeVitals outcome={outcome} brief={brief} /> : null}
+      <Progress
+        pouring={pour}
+        idle="One of many ways it may turn out."
+        onStop={pourHost.stop}
+        onAgain={pourHost.again}
+      />
+      <View className="flex-row flex-wrap items-end justify-between gap-3">
+        <Choice
+          label="Show"
+          value={view}
+          options={[
+            { value: 'picture', label: 'Picture' },
+            { value: 'film', label: 'Film' },
+          ]}
+          onChange={setView}
+        />
+        <View className="gap-1">
+          <Small>{seed === kept ? `Seed ${seed}, kept` : `Seed ${seed}, kept is ${kept}`}</Small>
+          <View className="flex-row gap-2">
+            <Button label="Next seed" onPress={() => trySeed(seed + 1)} />
+            <Button
+              label="Keep"
+              disabled={seed === kept}
+              onPress={() => edit((p) => edits.setSeed(p, seed))}
+            />
+          </View>
+        </View>
+      </View>
+      <View className="gap-2">
+        <Heading>A core of a spot</Heading>
+        <Small>Tap the picture, or say where.</Small>
+        <View className="flex-row gap-3">
+          <QuantityField
+            label="From the left"
+            dimension="length"
+            unit={length}
+            value={x}
+            min={0}
+            max={widthMm}
+            className="flex-1"
+            onChange={(mm) => drill(mm, y)}
+          />
+          <QuantityField
+            label="From the top"
+            dimension="length"
+            unit={length}
+            value={y}
+            min={0}
+            max={heightMm}
+            className="flex-1"
+            onChange={(mm) => drill(x, mm)}
+          />
+        </View>
+        <View aria-live="polite">
+          {drilled ? <SpotCore layers={drilled.layers} plan={plan} brief={brief} /> : null}
+        </View>
+      </View>
+      {outcome ? <Shows outcome={outcome} plan={plan} brief={brief} /> : null}
+      {outcome ? <FilmFigures outcome={outcome} brief={brief} /> : null}
+      <Button
+        className="self-start"
+        label="Save the picture"
+        disabled={!picture}
+        onPress={() => picture && void savePicture(`${plan.title}, seed ${seed}.png`, picture)}
+      />
+      <Body>
+        Computed from your cups and moves: how the film spreads, runs off and draws the colours out.
+        Cells, drying and the hand are not in it.
+      </Body>
+    </StationScreen>
+  );
+}

@@ -1,0 +1,24 @@
+import { trim } from '../quantity/show';
+import type { RemarkDefinition } from './evidence';
+import { runOffOf } from './run-off';
+
+/** More than the estimate by this share is worth a word. */
+const OVER = 1 / 3;
+
+export const moreRunsOff: RemarkDefinition = {
+  code: 'more-runs-off',
+  see: ({ plan, measure, amounts, outcome }) => {
+    if (!outcome || plan.surface.rim.kind === 'raised') return [];
+    const { lostG, expectedG } = runOffOf(measure, amounts, outcome);
+    if (expectedG <= 0 || lostG <= expectedG * (1 + OVER)) return [];
+    return [
+      {
+        severity: 'note',
+        about: '/moves',
+        message: `${trim(lostG, 0)} g run off, ${trim(lostG - expectedG, 0)} g more than reckoned.`,
+        advice: `${trim(outcome.film.meanMm, 1)} mm stay: tilt for a shorter time, or pour less to begin with.`,
+        numbers: { lostG, expectedG, meanMm: outcome.film.meanMm },
+      },
+    ];
+  },
+};
