@@ -91,9 +91,9 @@ test.each([
   [
     '/moves/0/verb',
     'shout',
-    '/moves/0/verb must be one of "lay", "flip", "tilt", "torch", "rest", "dry", "coat"; it is "shout"',
+    '/moves/0/verb must be one of "edge", "lay", "flip", "pour", "tilt", "torch", "rest", "dry", "coat"; it is "shout"',
   ],
-  ['/moves/0/atMm', undefined, '/moves/0/atMm is missing'],
+  ['/moves/1/atMm', undefined, '/moves/1/atMm is missing'],
   [
     '/dates',
     { pour: 'tomorrow' },

@@ -18,7 +18,7 @@ const INK = '#161616';
 const CASING = '#ffffff';
 const RADIUS = 11;
 
-/** Where each move acts on the surface: a numbered disc where a cup goes down, a wedge where it is tilted to. Ink with a white casing, to be seen on any ground. */
+/** Where each move acts on the surface: a numbered disc where a cup goes down or is poured, a wedge where it is tilted to. Ink with a white casing, to be seen on any ground. */
 export function MoveMarks({ moves, selected, surface, left, top, scale }: Props) {
   const { widthMm, heightMm } = shapeOf(surface.shape).bounds(surface.shape);
   const centre: [number, number] = [left + (widthMm * scale) / 2, top + (heightMm * scale) / 2];
@@ -26,7 +26,7 @@ export function MoveMarks({ moves, selected, surface, left, top, scale }: Props)
     <G>
       {moves.map((move, i) => {
         const chosen = i === selected;
-        if (move.verb === 'flip') {
+        if (move.verb === 'flip' || move.verb === 'pour') {
           return (
             <Disc
               key={move.id}

@@ -1,15 +1,20 @@
 import type { Field } from '@potter/core/field';
-import { View } from 'react-native';
+import { Text, View } from 'react-native';
+import { Checkable } from './checkable';
 import { Choice } from './choice';
 import { Pick } from './pick';
 import { NumberField } from './quantity-field';
+import { Small } from './type';
 
 const SUFFIX = { mm: ' mm', s: ' s', deg: '°' } as const;
 
 interface Props {
   readonly field: Field;
   readonly value: unknown;
-  readonly onChange: (value: string | number | boolean | [number, number], tag?: string) => void;
+  readonly onChange: (
+    value: string | number | boolean | [number, number] | string[],
+    tag?: string,
+  ) => void;
   readonly mixes: readonly { readonly id: string; readonly name: string }[];
   readonly cups: readonly { readonly id: string }[];
 }
@@ -88,6 +93,15 @@ export function FieldInput({ field, value, onChange, mixes, cups }: Props) {
           />
         </View>
       );
+    case 'cups':
+      return (
+        <CupsInput
+          label={field.label}
+          chosen={Array.isArray(value) ? (value as string[]) : []}
+          cups={cups}
+          onChange={onChange}
+        />
+      );
     case 'cup':
       return (
         <Choice
@@ -99,3 +113,47 @@ export function FieldInput({ field, value, onChange, mixes, cups }: Props) {
       );
   }
 }
+
+/** Some of the cups, in the order they were chosen; the last one cannot be taken out. */
+function CupsInput({
+  label,
+  chosen,
+  cups,
+  onChange,
+}: {
+  readonly label: string;
+  readonly chosen: readonly string[];
+  readonly cups: Props['cups'];
+  readonly onChange: (cups: string[]) => void;
+}) {
+  return (
+    <View className="gap-1">
+      <Small>{label}</Small>
+      <View role="group" aria-label={label} className="flex-row flex-wrap gap-2">
+        {cups.map(({ id }, i) => {
+          const place = chosen.indexOf(id);
+          const on = place >= 0;
+          return (
+            <Checkable
+              key={id}
+              role="checkbox"
+              checked={on}
+              label={`Cup ${i + 1}`}
+              onPress={() => {
+                const next = on ? chosen.filter((c) => c !== id) : [...chosen, id];
+                if (next.length > 0) onChange(next);
+              }}
+              className={`min-h-[44px] min-w-[44px] flex-row items-center justify-center border px-3 py-2 ${on ? 'border-ink bg-ink' : 'border-outline active:bg-pressed'}`}
+            >
+              <Text className={`font-bold text-16 ${on ? 'text-surround' : 'text-ink'}`}>
+                {on && chosen.length > 1 ? `Cup ${i + 1}, ${ordinal(place + 1)}` : `Cup ${i + 1}`}
+              </Text>
+            </Checkable>
+          );
+        })}
+      </View>
+    </View>
+  );
+}
+
+const ordinal = (n: number): string => ['1st', '2nd', '3rd'][n - 1] ?? `${n}th`;

@@ -30,6 +30,9 @@ export function diveOf(placement: 'wall' | 'middle' | 'high' | 'side', dropMm = 
   }
 }
 
+/** What clings to the wall slides down after the rest, in order but less strictly (tuned). */
+const WALL_REACH = 0.2;
+
 /** Depth an exchange reaches, as a share of what it dives into (tuned). */
 const DIVE_REACH = 0.42;
 
@@ -54,8 +57,9 @@ export function withdraw(strata: readonly Stratum[], stir: number, outlet: Outle
   const loose = new Float64Array(STREAM_BINS).fill(1 - outlet.cling);
   const held = new Float64Array(STREAM_BINS).fill(outlet.cling);
   for (let s = 0; s < STREAM_BINS; s++) {
-    let wanted = draw(1, loose, outlet.reach, (j, part) => give(s, at(j), part));
-    if (wanted > 0) wanted = draw(wanted, held, 1, (j, part) => give(s, at(j), part));
+    const wanted = draw(1, loose, outlet.reach, (j, part) => give(s, at(j), part));
+    if (wanted > 0)
+      draw(wanted, held, WALL_REACH * outlet.cling, (j, part) => give(s, at(j), part));
   }
   return out;
 

@@ -24,7 +24,9 @@ export type Field =
     }
   | { readonly kind: 'yes-no'; readonly label: string; readonly optional?: boolean }
   | { readonly kind: 'point'; readonly label: string; readonly optional?: boolean }
-  | { readonly kind: 'mix' | 'cup'; readonly label: string; readonly optional?: boolean };
+  | { readonly kind: 'mix' | 'cup'; readonly label: string; readonly optional?: boolean }
+  /** One or more, in the order they are used. */
+  | { readonly kind: 'cups'; readonly label: string; readonly optional?: boolean };
 
 export type Fields = Readonly<Record<string, Field>>;
 
@@ -36,7 +38,9 @@ type Value<F extends Field> = F extends { kind: 'number' }
       ? boolean
       : F extends { kind: 'point' }
         ? [number, number]
-        : string;
+        : F extends { kind: 'cups' }
+          ? string[]
+          : string;
 
 type OptionalKeys<F extends Fields> = {
   [K in keyof F]: F[K] extends { optional: true } ? K : never;
@@ -70,5 +74,7 @@ function bare(field: Field): TSchema {
     case 'mix':
     case 'cup':
       return Id;
+    case 'cups':
+      return Type.Array(Id, { minItems: 1, maxItems: 48 });
   }
 }

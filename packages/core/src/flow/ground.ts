@@ -32,15 +32,19 @@ export interface Site {
 export const SIDES = ['right', 'bottom', 'left', 'top'] as const;
 export type Side = (typeof SIDES)[number];
 
-/** Lays a grid over a surface: square cells, whole in number along both sides where they can be, a ring of outside cells around. */
-export function layGrid({ widthMm, heightMm, rings }: PourScene): Site {
+/**
+ * Lays a grid over a surface: square cells, whole in number along both sides where they can be, a ring of outside cells around.
+ * @param about how many cells along the longer side, give or take a tenth; pictures all use the default
+ */
+export function layGrid({ widthMm, heightMm, rings }: PourScene, about = CELLS): Site {
   const longer = Math.max(widthMm, heightMm);
   const shorter = Math.min(widthMm, heightMm);
-  let cells = CELLS;
+  let cells = about;
   // Some numbers of cells fit the shorter side better than others.
   const misfit = (n: number) =>
     Math.abs((shorter / longer) * n - Math.round((shorter / longer) * n));
-  for (let n = CELLS - 12; n <= CELLS + 8; n += 2) if (misfit(n) < misfit(cells) - 1e-9) cells = n;
+  for (let n = Math.round(0.94 * about); n <= 1.04 * about; n++)
+    if (misfit(n) < misfit(cells) - 1e-9) cells = n;
   const cellMm = longer / cells;
   const [across, down] = [Math.round(widthMm / cellMm), Math.round(heightMm / cellMm)];
   // Whole fours for the kernel, with at least one cell around; what is left over lies on both sides.

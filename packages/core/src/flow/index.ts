@@ -9,7 +9,7 @@ export type { Motion } from './motion';
 export { type Outcome, outcomeOf } from './outcome';
 export type { Overlay, PourScene, Primitive, Rest, Stream, Tilt } from './primitive';
 export { birthsKey } from './same-births';
-export { type Pour, pourOn, simulate } from './simulate';
+export { type Pour, pourOn } from './simulate';
 export { coreAt, type SpotLayer } from './spot';
 export { strataOf } from './strata';
 export type { Samples } from './trace-frame';

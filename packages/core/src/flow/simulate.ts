@@ -1,7 +1,7 @@
 import type { Film } from './film';
 import { type Drive, GRAVITY, tilted } from './grid';
-import { bandOf, layGrid, layGround, type Site, wetGround, wetted } from './ground';
-import type { FilmKernel, MakeKernel } from './kernel';
+import { bandOf, layGround, type Site, wetGround, wetted } from './ground';
+import type { FilmKernel } from './kernel';
 import type { Motion } from './motion';
 import type { Overlay, PourScene, Primitive, Stream, Tilt } from './primitive';
 import { addFootprint, type Disc, spotAt } from './stream';
@@ -44,6 +44,10 @@ export interface Pour {
 export const FRAME_CELLS = 3.2;
 /** Share of its radius a stream may move in one frame. */
 const STREAM_SHARE = 0.7;
+/** Steps of a frame, and the most of one a stream pours in; cells² a heap may spread in a step of those. */
+const STEPS = 2;
+const MOST_STEPS = 12;
+const SPREAD_PER_STEP = 8;
 /** The shortest and longest frame, s. */
 const SHORTEST_S = 0.01;
 const LONGEST_S = 60;
@@ -53,16 +57,9 @@ const SURFACE = 1.5;
 const RAMP_S = 1.5;
 
 /**
- * Pours a scene. A generator: it yields the share done, 0..1, after each frame and returns the pour; stop asking and
- * it stops. The kernel's film is cleared first.
+ * Pours a scene on a site. A generator: it yields the share done, 0..1, after each frame and returns the pour; stop
+ * asking and it stops. The kernel's film is cleared first; the same kernel may then trace the pour.
  */
-export function* simulate(scene: PourScene, make: MakeKernel): Generator<number, Pour> {
-  const site = layGrid(scene);
-  const kernel = make(site.grid, 0);
-  return yield* pourOn(kernel, scene, site);
-}
-
-/** The same on a kernel there is already, so that one memory serves simulation and trace. */
 export function* pourOn(kernel: FilmKernel, scene: PourScene, site: Site): Generator<number, Pour> {
   const { film } = kernel;
   film.h.fill(0);
@@ -186,7 +183,7 @@ interface SpanRules {
   readonly discs?: (t: number, seconds: number) => readonly Disc[];
 }
 
-/** Runs one span of time in frames of two steps each, bounded by how far the surface moves. */
+/** Runs one span of time in frames of some steps each, bounded by how far the surface moves. */
 function* frames(
   state: State,
   kind: Primitive['kind'],
@@ -209,8 +206,9 @@ function* frames(
     const before = poured.some((d) => !d.core) ? Float32Array.from(film.h) : undefined;
     kernel.beginFrame();
     const during = driveAt(t + seconds / 2);
-    for (let half = 0; half < 2; half++) {
-      kernel.step(during, seconds / 2, state.xFirst);
+    const steps = poured.length > 0 ? stepsFor(film, drive.nu, seconds) : STEPS;
+    for (let step = 0; step < steps; step++) {
+      kernel.step(during, seconds / steps, state.xFirst);
       state.xFirst = !state.xFirst;
       collect(state);
     }
@@ -229,6 +227,17 @@ function* frames(
     state.done += weigh(kind, seconds);
     yield Math.min(1, state.done / state.expected);
   }
+}
+
+/**
+ * Steps of a frame a stream pours in. An implicit step spreads a heap as e^(−|x|)·e^(−|y|), in diamonds: kept short against the
+ * time a heap takes to spread over a cell, rings stay round.
+ */
+function stepsFor({ h, grid }: Film, nu: number, seconds: number): number {
+  let most = 0;
+  for (let i = 0; i < h.length; i++) if (h[i]! > most) most = h[i]!;
+  const cellsSquared = (GRAVITY * most ** 3 * seconds) / (3 * nu * grid.dx * grid.dx);
+  return Math.min(MOST_STEPS, Math.max(STEPS, Math.ceil(cellsSquared / SPREAD_PER_STEP)));
 }
 
 /** Takes up what ran over the edge, and remembers that the edge is wet there. */
@@ -250,11 +259,14 @@ function firstFrame(film: Film, { inside, grid }: Site, { nu, gx, gy }: Drive): 
   for (let i = 0; i < inside.length; i++) {
     const h = film.h[i]!;
     if (!inside[i] || h === 0) continue;
-    const right = inside[i + 1] ? film.h[i + 1]! : h;
-    const below = inside[i + grid.nx] ? film.h[i + grid.nx]! : h;
+    const steepest = (one: number, other: number) =>
+      Math.max(
+        inside[one] ? Math.abs(film.h[one]! - h) : 0,
+        inside[other] ? Math.abs(film.h[other]! - h) : 0,
+      ) *
+      (GRAVITY / grid.dx);
     const pull =
-      Math.abs(gx - (GRAVITY * (right - h)) / grid.dx) +
-      Math.abs(gy - (GRAVITY * (below - h)) / grid.dx);
+      Math.abs(gx) + Math.abs(gy) + steepest(i - 1, i + 1) + steepest(i - grid.nx, i + grid.nx);
     fastest = Math.max(fastest, (h * h * pull) / (2 * nu));
   }
   return (FRAME_CELLS * grid.dx) / Math.max(fastest, 1e-12);

@@ -11,9 +11,6 @@ const WAVE_L = 0.3;
 const ROUND = 1.6;
 const ALONG = 5;
 
-/** Steps of `l` a stream's composition is looked up in. */
-const ACROSS = 64;
-
 /**
  * Every stratum of a scene by one number: those of its streams in turn, then its films laid; `mix` is each one's mix.
  * A birth names a stratum, so mixes can change their colours, or places in the cup, without a new trace.
@@ -44,7 +41,8 @@ export function strataOf({ primitives, seed }: PourScene): Strata {
     mix.push(...stream.mixes);
     return {
       first,
-      table: lookup(stream),
+      width: stream.mixes.length,
+      upTo: cumulative(stream),
       rings: stream.lamination === 'rings',
       seed: seed + 97 * k,
     };
@@ -70,22 +68,21 @@ export function strataOf({ primitives, seed }: PourScene): Strata {
           stratum[i] = from === NONE ? NONE : (laid.get(from - LAID) ?? NONE);
           continue;
         }
-        const { first, table, rings } = looked[from]!;
+        const { first, width, upTo, rings } = looked[from]!;
         const ripple = wave[i]!;
         const across = rings
           ? mirror(s[i]! * FOLDS + WAVE_L * ripple)
           : Math.min(1, Math.max(0, 0.5 + 0.5 * xi[i]! + 0.25 * WAVE_L * ripple));
         const bin = clampBin((s[i]! + WAVE_S * ripple) * STREAM_BINS);
         bins[i] = bin;
-        stratum[i] =
-          first + table[Math.floor(bin) * ACROSS + Math.floor(across * (ACROSS - 1e-3))]!;
+        stratum[i] = first + stratumAt(upTo, width, bin, across);
       }
       return { stratum, bin: bins };
     },
     change: (source, topBin, lowBin) => {
       const stream = looked[source];
       if (!stream || topBin === lowBin) return 0.5;
-      const middle = (bin: number) => stream.table[bin * ACROSS + ACROSS / 2]!;
+      const middle = (bin: number) => stratumAt(stream.upTo, stream.width, bin, 0.5);
       const way = lowBin > topBin ? 1 : -1;
       const from = Math.floor(topBin);
       for (let bin = from; bin !== Math.floor(lowBin) + way; bin += way)
@@ -104,20 +101,33 @@ function mirror(l: number): number {
   return into > 1 ? 2 - into : into;
 }
 
-/**
- * Which stratum lies at each share `l` across a portion: strata side by side in the order they went in, each as wide as
- * its part. Row-major, portions × `ACROSS`.
- */
-function lookup({ leaves, mixes }: Stream): Uint8Array {
-  const table = new Uint8Array(STREAM_BINS * ACROSS);
-  for (let bin = 0; bin < STREAM_BINS; bin++) {
-    let stratum = 0;
-    let upTo = leaves[bin * mixes.length] ?? 0;
-    for (let a = 0; a < ACROSS; a++) {
-      while (stratum < mixes.length - 1 && upTo < (a + 0.5) / ACROSS)
-        upTo += leaves[bin * mixes.length + ++stratum] ?? 0;
-      table[bin * ACROSS + a] = stratum;
+/** By bin: the share of a portion all strata up to each one make. Row-major, portions × strata; one more row than there are bins. */
+function cumulative({ leaves, mixes }: Stream): Float32Array {
+  const width = mixes.length;
+  const upTo = new Float32Array((STREAM_BINS + 1) * width);
+  for (let bin = 0; bin <= STREAM_BINS; bin++) {
+    let sum = 0;
+    for (let k = 0; k < width; k++) {
+      sum += leaves[Math.min(bin, STREAM_BINS - 1) * width + k] ?? 0;
+      upTo[bin * width + k] = sum;
     }
   }
-  return table;
+  return upTo;
+}
+
+/**
+ * Which stratum lies at a share `across` of a portion: strata side by side in the order they went in, each as wide as its part,
+ * straight between one bin and the next.
+ */
+function stratumAt(upTo: Float32Array, width: number, bin: number, across: number): number {
+  const from = Math.floor(bin);
+  const share = bin - from;
+  const row = from * width;
+  let k = 0;
+  while (
+    k < width - 1 &&
+    upTo[row + k]! + share * (upTo[row + width + k]! - upTo[row + k]!) <= across
+  )
+    k++;
+  return k;
 }

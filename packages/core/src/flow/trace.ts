@@ -1,5 +1,6 @@
 import type { FilmKernel } from './kernel';
-import { FRAME_CELLS, type Pour } from './simulate';
+import { type Motion, WHOLE } from './motion';
+import { type Frame, FRAME_CELLS, type Pour } from './simulate';
 import { type Disc, entry } from './stream';
 
 /** What a birth's `source` says where paint was laid as a film: this plus the number of the primitive. */
@@ -41,6 +42,8 @@ export interface Places {
 
 /** Under a stream lying on what is there, a film thinner than this is taken as poured through, m. */
 const THROUGH_M = 0.3e-3;
+/** Steps in which a level rises under a stream within a frame. */
+const RISE_STEPS = 4;
 
 /**
  * Takes places back through a pour, from its end to where their paint left a cup or was laid, and writes those births.
@@ -57,6 +60,7 @@ export function* traceBirths(
   const own = new Int32Array(block);
   const oldX = new Float32Array(block);
   const oldY = new Float32Array(block);
+  const oldZ = new Float32Array(block);
   for (let start = 0; start < places.count; start += block) {
     let count = Math.min(block, places.count - start);
     for (let k = 0; k < count; k++) {
@@ -79,14 +83,15 @@ export function* traceBirths(
       z[k] = z[count]!;
       oldX[k] = oldX[count]!;
       oldY[k] = oldY[count]!;
+      oldZ[k] = oldZ[count]!;
     };
     for (let i = pour.steps.length - 1; i >= 0 && count > 0; i--) {
       const step = pour.steps[i]!;
       if (step.kind === 'laid') {
         for (let k = count - 1; k >= 0; k--) {
-          const added = heightAt(step.added, pour, x[k]!, y[k]!);
+          const added = valueAt(step.added, pour, x[k]!, y[k]!);
           if (added <= 0) continue;
-          const below = heightAt(step.h, pour, x[k]!, y[k]!);
+          const below = valueAt(step.h, pour, x[k]!, y[k]!);
           const level = below / (below + added);
           if (z[k]! >= level) born(k, LAID + step.primitive, 0, 0, 0);
           else z[k] = z[k]! / level;
@@ -97,6 +102,7 @@ export function* traceBirths(
         for (let k = 0; k < count; k++) {
           oldX[k] = x[k]!;
           oldY[k] = y[k]!;
+          oldZ[k] = z[k]!;
         }
       }
       kernel.load(step.motion);
@@ -107,7 +113,7 @@ export function* traceBirths(
           if (Math.abs(x[k]! - cx) > near || Math.abs(y[k]! - cy) > near) continue;
           const tau = entry(disc, x[k]!, y[k]!, oldX[k]!, oldY[k]!);
           if (tau < 0) continue;
-          const at = disc.core ? tau : risen(k, disc, tau, step.h);
+          const at = disc.core ? tau : risen(k, disc, tau, step);
           if (at < 0) continue;
           const px = x[k]! + (oldX[k]! - x[k]!) * at - mid(disc.from.x, disc.to.x, at);
           const py = y[k]! + (oldY[k]! - y[k]!) * at - mid(disc.from.y, disc.to.y, at);
@@ -121,21 +127,39 @@ export function* traceBirths(
 
     /**
      * A place under a stream that lies on what is there: going back, new paint above it goes and it rises; when it
-     * reaches the surface it was born. Returns when, or −1 with its new level noted.
+     * reaches the surface it was born. Returns when, or −1 with its new level noted. Rising and flowing apart nearly
+     * cancel under a steady stream, so they are taken together: Dz/Dt = [(z − F)·div Q − z·S]/h.
      */
-    function risen(k: number, disc: Disc, tau: number, h: Float32Array | undefined): number {
-      const here = h ? heightAt(h, pour, x[k]!, y[k]!) : 0;
+    function risen(k: number, disc: Disc, tau: number, step: Frame): number {
+      const midX = x[k]! + ((oldX[k]! - x[k]!) * tau) / 2;
+      const midY = y[k]! + ((oldY[k]! - y[k]!) * tau) / 2;
+      const here = step.h ? valueAt(step.h, pour, midX, midY) : 0;
       if (here < THROUGH_M) return tau;
-      const [px, py] = [x[k]! - disc.from.x, y[k]! - disc.from.y];
-      const shape = 1 - (px * px + py * py) / disc.from.r ** 2;
-      // Dz/Dt = −z·S/h, so over the share of the frame spent under the disc z grows by e^(S·T·τ/h).
-      const rise = (Math.max(0, shape) * disc.peakM * tau) / here;
-      const left = z[k]! >= 1 ? 0 : -Math.log(z[k]!);
-      if (left <= rise) return tau * (1 - (rise > 0 ? left / rise : 0));
-      z[k] = z[k]! * Math.exp(rise);
+      const [px, py] = [midX - disc.from.x, midY - disc.from.y];
+      const fresh = (Math.max(0, 1 - (px * px + py * py) / disc.from.r ** 2) * disc.peakM) / here;
+      const apart = stretchAt(step.motion, pour, midX, midY);
+      // Outside the disc the frame moved it as any other place.
+      let level = oldZ[k]! + (z[k]! - oldZ[k]!) * (1 - tau);
+      const part = tau / RISE_STEPS;
+      for (let n = 0; n < RISE_STEPS; n++) {
+        const before = level;
+        const below = level * level * (1.5 - 0.5 * level);
+        level += part * (level * fresh - (level - below) * apart);
+        if (level >= 1) {
+          const within = level > before ? (1 - before) / (level - before) : 0;
+          return tau - part * (n + Math.min(1, Math.max(0, within)));
+        }
+      }
+      z[k] = Math.max(0, level);
       return -1;
     }
   }
+}
+
+/** How far the film flows apart in a frame at a place, as a share of its height. */
+function stretchAt({ data, most }: Motion, pour: Pour, x: number, y: number): number {
+  const plane = data.subarray((2 * data.length) / 3);
+  return (valueAt(plane, pour, x, y) * most[2]) / WHOLE;
 }
 
 /** Farther than this from a disc's start no place can meet it within a frame, cells. */
@@ -144,8 +168,8 @@ const reachOf = ({ from, to }: Disc): number =>
 
 const mid = (from: number, to: number, share: number): number => from + (to - from) * share;
 
-/** Height at a place in cells, bilinear. */
-function heightAt(h: Float32Array, pour: Pour, x: number, y: number): number {
+/** A field's value at a place in cells, bilinear. */
+function valueAt(h: Float32Array | Int16Array, pour: Pour, x: number, y: number): number {
   const { nx, ny } = pour.site.grid;
   const px = Math.min(Math.max(x - 0.5, 0), nx - 1.001);
   const py = Math.min(Math.max(y - 0.5, 0), ny - 1.001);

@@ -33,13 +33,14 @@ export const anyPlan = fc
     school: fc.constantFrom('generous' as const, 'lean' as const, 'film' as const, 'own' as const),
     pieces: fc.integer({ min: 1, max: 8 }),
     coverEdges: fc.boolean(),
+    technique: fc.constantFrom('flip-cup' as const, 'straight-pour' as const),
   })
-  .map(({ paints, shape, school, pieces, coverEdges }) =>
+  .map(({ paints, shape, school, pieces, coverEdges, technique }) =>
     newPlan({
       title: 'Any',
       paints,
       surface: { ...CANVAS, shape, pieces, coverEdges, edgeDepthMm: 18 },
-      technique: 'flip-cup',
+      technique,
       school,
     }),
   );

@@ -101,6 +101,10 @@ export function checkPlan(plan: Plan): Fault[] {
       const value = (move as unknown as Record<string, unknown>)[name];
       if (field.kind === 'mix') refer(`/moves/${i}/${name}`, 'mix', String(value), mixIds);
       if (field.kind === 'cup') refer(`/moves/${i}/${name}`, 'cup', String(value), cupIds);
+      if (field.kind === 'cups')
+        (value as string[]).forEach((id, k) =>
+          refer(`/moves/${i}/${name}/${k}`, 'cup', id, cupIds),
+        );
     }
     if (move.with !== undefined)
       refer(

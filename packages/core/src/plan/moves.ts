@@ -1,6 +1,6 @@
 import { shapeOf } from '../surface/measure';
 import { techniqueOf } from '../technique';
-import type { Move } from '../verb';
+import { cupsOf, type Move } from '../verb';
 import type { Plan } from './schema';
 
 /** The moves a plan's technique writes for it. */
@@ -56,7 +56,7 @@ export function rewriteMoves(plan: Plan, before?: Plan): Plan {
 }
 
 const stillPossible = (move: Move, plan: Plan): boolean =>
-  (!('cup' in move) || plan.cups.some((c) => c.id === move.cup)) &&
+  cupsOf(move).every((id) => plan.cups.some((c) => c.id === id)) &&
   (!('mix' in move) || plan.mixes.some((m) => m.id === move.mix)) &&
   (move.piece ?? 1) <= plan.surface.pieces;
 

@@ -52,7 +52,7 @@ export const PlanSchema = Type.Object(
 );
 
 /** What a technique's setting may hold. */
-export type SettingValue = string | number | boolean | [number, number];
+export type SettingValue = string | number | boolean | [number, number] | string[];
 
 /** A plan: one pour, from surface to finish, as one document. The format's rules stand in docs/format. */
 export type Plan = Omit<Static<typeof PlanSchema>, 'moves' | 'technique'> & {

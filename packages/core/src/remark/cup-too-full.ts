@@ -63,6 +63,7 @@ function secondCup(
     readonly id: string;
     readonly verb: string;
     readonly cup?: string;
+    readonly cups?: readonly string[];
     readonly atMm?: readonly [number, number];
   }[],
   enough: boolean,
@@ -79,7 +80,11 @@ function secondCup(
           value: { ...flip, id: `${flip.id}-b`, cup: id, atMm: [flip.atMm[0] + 60, flip.atMm[1]] },
         },
       ]
-    : [];
+    : moves.flatMap((m, i) =>
+        m.cups?.includes(doc.id)
+          ? [{ op: 'add' as const, path: `/moves/${i}/cups/-`, value: id }]
+          : [],
+      );
   return {
     fix: {
       label: 'Divide it between two cups',

@@ -1,8 +1,9 @@
 import { flipCup } from './flip-cup';
+import { straightPour } from './straight-pour';
 import type { Technique } from './technique';
 
 /** Every technique by its id, in the order they are offered. */
-export const TECHNIQUES = { 'flip-cup': flipCup } as const;
+export const TECHNIQUES = { 'flip-cup': flipCup, 'straight-pour': straightPour } as const;
 
 export type TechniqueId = keyof typeof TECHNIQUES;
 

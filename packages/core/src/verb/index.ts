@@ -1,5 +1,5 @@
 export { CARE, type CareCode } from './care';
-export { type Move, VERBS, type VerbId, verbOf } from './move';
+export { cupsOf, type Move, VERBS, type VerbId, verbOf } from './move';
 export { directionWords, placeWords } from './place';
 export { layRunSheet, type RunStep } from './run-sheet';
 export type { FlowScene, LoadedForFlow, MoveBase, Scene, Take, VerbDefinition } from './verb';

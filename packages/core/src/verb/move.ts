@@ -4,6 +4,7 @@ import { dry } from './dry';
 import { edge } from './edge';
 import { flip } from './flip';
 import { lay } from './lay';
+import { pour } from './pour';
 import { rest } from './rest';
 import { tilt } from './tilt';
 import { torch } from './torch';
@@ -11,7 +12,7 @@ import type { Primitive } from '../flow/primitive';
 import type { FlowScene, MoveBase, Scene, Take, VerbDefinition } from './verb';
 
 /** Every verb by its name. */
-export const VERBS = { edge, lay, flip, tilt, torch, rest, dry, coat } as const;
+export const VERBS = { edge, lay, flip, pour, tilt, torch, rest, dry, coat } as const;
 
 export type VerbId = keyof typeof VERBS;
 
@@ -26,6 +27,13 @@ type OpenVerb = Omit<VerbDefinition, 'says' | 'takes' | 'flows'> & {
   readonly takes?: (move: Move, scene: Scene) => readonly Take[];
   readonly flows?: (move: Move & { readonly s: number }, scene: FlowScene) => readonly Primitive[];
 };
+
+/** The cups a move uses, in order. */
+export const cupsOf = (move: Move): readonly string[] =>
+  Object.entries(verbOf(move).fields).flatMap(([name, { kind }]) => {
+    const value = (move as unknown as Record<string, string | string[]>)[name];
+    return (kind === 'cup' || kind === 'cups') && value !== undefined ? value : [];
+  });
 
 /** The definition behind a move. */
 export const verbOf = (move: Move): OpenVerb => VERBS[move.verb] as unknown as OpenVerb;

@@ -1,3 +1,4 @@
+import { cupsOf } from '../../verb';
 import type { Cup, Layer } from '../../cup/schema';
 import { volumeAtMl } from '../../vessel/frustum';
 import { copyOf } from '../copy';
@@ -63,6 +64,11 @@ export function removeCup(plan: Plan, index: number): Plan {
   if (!gone || plan.cups.length === 1) return plan;
   const cups = plan.cups.filter((c, i) => i !== index && c.reverseOf !== gone.id);
   if (cups.length === 0) return plan;
-  const moves = plan.moves.filter((m) => !('cup' in m) || cups.some((c) => c.id === m.cup));
+  // A move that poured it with others goes on without it; one that poured it alone goes.
+  const moves = plan.moves.flatMap((m): Plan['moves'] => {
+    const left = cupsOf(m).filter((id) => cups.some((c) => c.id === id));
+    if (left.length === cupsOf(m).length) return [m];
+    return 'cups' in m && left.length > 0 ? [{ ...m, cups: left }] : [];
+  });
   return rewriteMoves({ ...plan, cups, moves }, { ...plan, moves });
 }

@@ -52,6 +52,8 @@ export function addMove(plan: Plan, verb: VerbId, at: number): Plan {
             return [[name, plan.mixes[0]?.id]];
           case 'cup':
             return [[name, plan.cups[0]?.id]];
+          case 'cups':
+            return [[name, plan.cups.slice(0, 1).map((c) => c.id)]];
         }
       },
     ),

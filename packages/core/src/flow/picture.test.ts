@@ -1,0 +1,163 @@
+import { filmSpectrum } from '../optics/film';
+import { paintOptics } from '../optics/reserve';
+import { hexToSpectrum, spectrumToHex } from '../optics/spectrum';
+import type { Paint } from '../paint/schema';
+import { colourPlate, type Ink, type Palette, seenShares } from './colour';
+import { DEPTHS, develop, type Plate } from './develop';
+import { filmMap } from './film-map';
+import { maskOf } from './mask';
+import { outcomeOf } from './outcome';
+import { birthsKey } from './same-births';
+import { BASE, flipped, lastOf, poured, scene } from './scene.test-data';
+import { coreAt } from './spot';
+import { strataOf } from './strata';
+
+const inkOf = (hex: string, opacity: Paint['opacity'], thinned = 3): Ink => {
+  const paint: Paint = {
+    id: 'p',
+    name: 'p',
+    hex,
+    opacity,
+    body: 'soft',
+    finish: 'satin',
+    densityGPerMl: 1.1,
+  };
+  const { q, s } = paintOptics(paint);
+  return { q, s: s / thinned };
+};
+const WHITE = hexToSpectrum('#f4f4f1');
+const INKS = {
+  a: inkOf('#d8a526', 'semi-opaque'),
+  b: inkOf('#4a2045', 'transparent'),
+  c: inkOf('#3b444c', 'opaque'),
+};
+
+/** A plate of one pixel with these strata from the surface down. */
+const pixel = (strata: readonly number[], filmUm: number, change = 128): Plate => ({
+  width: 1,
+  height: 1,
+  strata: DEPTHS.map((_, d) => Uint8Array.of(strata[d] ?? strata.at(-1)!)),
+  changes: DEPTHS.slice(1).map(() => Uint8Array.of(change)),
+  filmUm: Float32Array.of(filmUm),
+  cover: Uint8Array.of(255),
+  on: Uint8Array.of(255),
+});
+const bytesOf = (hex: string) => [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
+const MIXES = ['a', 'b', 'c'];
+const palette: Palette = { inks: INKS, ground: WHITE };
+
+// The closed form of Kubelka 1948, checked on its own in optics.
+test.each([
+  [[0], 800],
+  [[1], 1500],
+  [[2], 120],
+])('a film of one mix is the Kubelka-Munk film: strata %j, %d µm', (strata, um) => {
+  const ink = INKS[MIXES[strata[0]!] as 'a'];
+  const expected = bytesOf(
+    spectrumToHex(filmSpectrum({ q: Float64Array.from(ink.q), s: ink.s }, um, WHITE)),
+  );
+  const got = colourPlate(pixel(strata, um), MIXES, palette);
+  // Heights are told apart in steps of a fifteenth of e.
+  expected.forEach((byte, c) => expect(Math.abs(got[c]! - byte)).toBeLessThanOrEqual(4));
+  expect(got[3]).toBe(255);
+});
+
+test('a stack is one film on the other', () => {
+  const um = 900;
+  // Damson over quince: the change lies half way between the first and the second depth.
+  const top = ((1 - DEPTHS[1]) / 2) * um;
+  const under = filmSpectrum({ q: Float64Array.from(INKS.a.q), s: INKS.a.s }, um - top, WHITE);
+  const expected = bytesOf(
+    spectrumToHex(filmSpectrum({ q: Float64Array.from(INKS.b.q), s: INKS.b.s }, top, under)),
+  );
+  const got = colourPlate(pixel([1, 0], um), MIXES, palette);
+  expected.forEach((byte, c) => expect(Math.abs(got[c]! - byte)).toBeLessThanOrEqual(5));
+});
+
+test('what is seen is shared between films and the ground under thin paint', () => {
+  const seen = (strata: number[], um: number) => seenShares(pixel(strata, um), MIXES, palette);
+  expect(seen([2], 1000)['c']).toBeCloseTo(1, 2);
+  expect(seen([1], 100)['b']).toBeLessThan(0.6);
+  const both = seen([1, 0], 900);
+  expect(both['a']! + both['b']!).toBeLessThanOrEqual(1 + 1e-6);
+  expect(both['a']).toBeGreaterThan(both['b']!);
+});
+
+test('a mask has the area of its rings, holes taken out', () => {
+  const ring = (r: number) =>
+    Array.from({ length: 720 }, (_, i) => {
+      const a = (Math.floor(i / 2) * Math.PI) / 180;
+      return 50 + r * (i % 2 === 0 ? Math.cos(a) : Math.sin(a));
+    });
+  const area = (rings: number[][]) =>
+    maskOf(rings, 200, 200, 2, 2).reduce((sum, v) => sum + v, 0) / 255 / 4;
+  expect(area([ring(40)]) / (Math.PI * 1600)).toBeCloseTo(1, 2);
+  expect(area([ring(40), ring(20)]) / (Math.PI * 1200)).toBeCloseTo(1, 2);
+});
+
+const FLIP = scene([BASE, flipped([100, 100], 25, 4), { kind: 'rest', s: 30 }]);
+
+test('a developed picture: every wet pixel has its strata, colour and film', () => {
+  const { pour, kernel } = poured(FLIP);
+  const { plate, last } = lastOf(develop(pour, kernel, 60));
+  expect(last).toBe(true);
+  expect([plate.width, plate.height]).toEqual([60, 60]);
+  const { mix } = strataOf(FLIP);
+  expect(mix).toEqual(['a', 'b', 'c', 'd', 'base']);
+  plate.cover.forEach((cover, i) => {
+    if (cover === 255) expect(plate.strata[0]![i]!).toBeLessThan(mix.length);
+  });
+  // The last in first out of four equal layers: d touches the surface first and lies outermost, a in the middle.
+  const at = (x: number) => mix[plate.strata[0]![30 * 60 + x]!];
+  expect([at(30), at(2)]).toEqual(['a', 'base']);
+  const inks = { a: INKS.a, b: INKS.b, c: INKS.c, d: INKS.a, base: INKS.c };
+  const rgba = colourPlate(plate, mix, { inks, ground: WHITE });
+  expect(rgba.filter((_, i) => i % 4 === 3).every((a) => a === 255)).toBe(true);
+  const outcome = outcomeOf(pour, plate, mix, { inks, ground: WHITE });
+  expect(outcome.coveredShare).toBe(1);
+  expect(outcome.bareMm).toEqual([]);
+  expect(outcome.film.thinnestMm).toBeLessThan(outcome.film.meanMm);
+  expect(outcome.film.thickestMm).toBeGreaterThan(outcome.film.meanMm);
+  const grey = filmMap(plate);
+  // Thicker in the middle, so darker.
+  expect(grey[4 * (30 * 60 + 30)]).toBeLessThan(grey[4 * (30 * 60 + 3)]!);
+});
+
+test('bare corners are told, with what is covered', () => {
+  const small = scene([flipped([100, 100], 20), { kind: 'rest', s: 60 }]);
+  const { pour, kernel } = poured(small);
+  const { plate } = lastOf(develop(pour, kernel, 40));
+  const outcome = outcomeOf(pour, plate, strataOf(small).mix, { inks: {}, ground: WHITE });
+  expect(outcome.bareMm).toHaveLength(4);
+  expect(outcome.coveredShare).toBeLessThan(0.6);
+});
+
+test('a core holds the film of its spot, bare ground none', () => {
+  const { pour, kernel } = poured(FLIP);
+  const drill = (x: number, y: number) => {
+    const work = coreAt(pour, kernel, x, y, strataOf(FLIP).mix);
+    let step = work.next();
+    while (!step.done) step = work.next();
+    return step.value;
+  };
+  const layers = drill(100, 100);
+  const um = layers.reduce((sum, l) => sum + l.um, 0);
+  const middle = pour.h[Math.floor(pour.h.length / 2 + pour.site.grid.nx / 2)]! * 1e6;
+  expect(um / middle).toBeCloseTo(1, 1);
+  expect(layers[0]!.mix).toBe('a');
+  expect(drill(6, 6).map((l) => l.mix)).toEqual(['base']);
+});
+
+test('births are the same where only mixes differ, others where an amount or a move does', () => {
+  const key = birthsKey(FLIP);
+  const [base, flip, rest] = FLIP.primitives as [
+    typeof BASE,
+    ReturnType<typeof flipped>,
+    (typeof FLIP.primitives)[number],
+  ];
+  const renamed = scene([base, { ...flip, mixes: ['d', 'c', 'b', 'a'] }, rest]);
+  expect(birthsKey(renamed)).toBe(key);
+  expect(birthsKey(scene([base, { ...flip, ml: 26 }, rest]))).not.toBe(key);
+  expect(birthsKey(scene([base, flip]))).not.toBe(key);
+  expect(birthsKey({ ...FLIP, seed: 8 })).not.toBe(key);
+});

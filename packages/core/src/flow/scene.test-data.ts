@@ -1,0 +1,78 @@
+import { withdraw } from '../cup/withdraw';
+import { layGrid, type Site } from './ground';
+import { type FilmKernel, plainKernel } from './kernel';
+import type { PourScene, Primitive, Stream } from './primitive';
+import { type Pour, pourOn } from './simulate';
+
+/** A cup of equal layers a, b, c ... turned over at a place. */
+export function flipped(
+  atMm: readonly [number, number],
+  ml: number,
+  layers = 6,
+  change: Partial<Stream> = {},
+): Stream {
+  const strata = Array.from({ length: layers }, () => ({ ml: ml / layers, dive: 0 }));
+  return {
+    kind: 'stream',
+    pathMm: [atMm],
+    radiusMm: [
+      { at: 0, mm: 30 },
+      { at: 0.4, mm: 30 },
+      { at: 1, mm: 6 },
+    ],
+    strayMm: 0,
+    ml,
+    s: 8,
+    core: true,
+    mixes: strata.map((_, k) => 'abcdefgh'[k]!),
+    leaves: withdraw(strata, 0, { from: 'top', reach: 0.03, cling: 0.1 }),
+    lamination: 'rings',
+    ...change,
+  };
+}
+
+export const scene = (
+  primitives: readonly Primitive[],
+  change: Partial<PourScene> = {},
+): PourScene => {
+  const { widthMm = 200, heightMm = 200 } = change;
+  return {
+    widthMm,
+    heightMm,
+    rings: [[0, 0, widthMm, 0, widthMm, heightMm, 0, heightMm]],
+    reachesMm: [
+      [widthMm, heightMm],
+      [0, heightMm],
+      [0, 0],
+      [widthMm, 0],
+    ],
+    raisedRim: false,
+    nu: 1.1e-3,
+    primitives,
+    seed: 7,
+    ...change,
+  };
+};
+
+export const BASE: Primitive = { kind: 'overlay', mix: 'base', filmMm: 1 };
+
+/** Pours it on a coarse grid with the plain kernel. */
+export function poured(
+  what: PourScene,
+  cells = 64,
+): { readonly pour: Pour; readonly kernel: FilmKernel; readonly site: Site } {
+  const site = layGrid(what, cells);
+  const kernel = plainKernel(site.grid, 4096);
+  const work = pourOn(kernel, what, site);
+  let step = work.next();
+  while (!step.done) step = work.next();
+  return { pour: step.value, kernel, site };
+}
+
+/** The last plate of a picture, `pixels` along its longer side. */
+export function lastOf<T>(work: Generator<number | T, void>): T {
+  let last: T | undefined;
+  for (const step of work) if (typeof step !== 'number') last = step;
+  if (last === undefined) throw new Error('nothing was developed');
+  return last;
+}

@@ -1,0 +1,165 @@
+import fc from 'fast-check';
+import { tilted } from './grid';
+import { plainKernel } from './kernel';
+import { BASE, flipped, poured, scene } from './scene.test-data';
+import { entry, type Disc } from './stream';
+import { emptyBirths, LAID, NONE, traceBirths } from './trace';
+
+// Nusselt 1916: on an incline a level z of a film h moves g sin a/ν · (h z − z²/2) a second.
+test.each([1, 0.7, 0.3])(
+  'paint at %d of the film is traced back up an incline, within 1e-4',
+  (z) => {
+    const kernel = plainKernel({ nx: 400, ny: 4, dx: 1e-3 }, 1);
+    const drive = tilted(9e-4, 10, 0);
+    const h = 1.5e-3;
+    kernel.film.h.fill(h, 400, 1200);
+    const frames = Array.from({ length: 10 }, () => {
+      kernel.beginFrame();
+      kernel.step(drive, 0.1, true);
+      kernel.step(drive, 0.1, false);
+      return kernel.endFrame();
+    });
+    kernel.samples.x[0] = 250;
+    kernel.samples.y[0] = 2;
+    kernel.samples.z[0] = z;
+    for (const frame of frames.reverse()) {
+      kernel.load(frame);
+      kernel.trace(1);
+    }
+    const moved = (250 - kernel.samples.x[0]!) * 1e-3;
+    const expected = (drive.gx / 9e-4) * (h * (z * h) - (z * h) ** 2 / 2) * 2;
+    expect(Math.abs(moved / expected - 1)).toBeLessThan(1e-4);
+  },
+);
+
+/** Births of places given in mm and share of the film. */
+function birthsAt(
+  what: ReturnType<typeof poured>,
+  places: readonly (readonly [x: number, y: number, z: number])[],
+) {
+  const { pour, kernel, site } = what;
+  const births = emptyBirths(places.length);
+  const toCells = (axis: 0 | 1) =>
+    Float32Array.from(places, (p) => (p[axis] + site.originMm[axis]) / site.cellMm);
+  const work = traceBirths(
+    pour,
+    kernel,
+    {
+      index: Int32Array.from(places, (_, i) => i),
+      x: toCells(0),
+      y: toCells(1),
+      z: Float32Array.from(places, (p) => p[2]),
+      count: places.length,
+    },
+    births,
+  );
+  for (const _ of work);
+  return births;
+}
+
+/** Spearman's rank correlation of two equally long lists. */
+function rankCorrelation(a: readonly number[], b: readonly number[]): number {
+  const ranks = (v: readonly number[]) => {
+    const order = v.map((_, i) => i).sort((i, j) => v[i]! - v[j]!);
+    const out = new Array<number>(v.length);
+    order.forEach((i, rank) => (out[i] = rank));
+    return out;
+  };
+  const [ra, rb] = [ranks(a), ranks(b)];
+  const mean = (a.length - 1) / 2;
+  const sum = (f: (i: number) => number) => a.reduce((s, _, i) => s + f(i), 0);
+  return (
+    sum((i) => (ra[i]! - mean) * (rb[i]! - mean)) /
+    Math.sqrt(sum((i) => (ra[i]! - mean) ** 2) * sum((i) => (rb[i]! - mean) ** 2))
+  );
+}
+
+// Handbook 5: the first to leave a cup turned over runs outward, the last ends in the middle (common practice, no published source).
+test('a flip lies in rings, first out outermost: rank correlation with radius at least 0.9', () => {
+  const what = poured(scene([BASE, flipped([100, 100], 60)]));
+  const places = Array.from({ length: 400 }, (_, i) => {
+    const [r, a] = [60 * Math.sqrt((i + 0.5) / 400), i * 2.4];
+    return [100 + r * Math.cos(a), 100 + r * Math.sin(a), 1] as const;
+  });
+  const births = birthsAt(what, places);
+  const own = places.flatMap((p, i) =>
+    births.source[i] === 0 ? [{ r: Math.hypot(p[0] - 100, p[1] - 100), s: births.s[i]! }] : [],
+  );
+  expect(own.length).toBeGreaterThan(100);
+  const outward = rankCorrelation(
+    own.map((o) => o.r),
+    own.map((o) => -o.s),
+  );
+  expect(outward).toBeGreaterThanOrEqual(0.9);
+});
+
+test('where no stream came the base is found, under a stream the stream at every depth', () => {
+  const what = poured(scene([BASE, flipped([100, 100], 20), { kind: 'rest', s: 20 }]));
+  const births = birthsAt(what, [
+    [8, 8, 1],
+    [8, 8, 0.2],
+    [100, 100, 1],
+    [100, 100, 0.5],
+  ]);
+  expect([...births.source]).toEqual([LAID, LAID, 0, 0]);
+});
+
+test('paint laid over paint is met first from above', () => {
+  const what = poured(
+    scene([BASE, { kind: 'overlay', mix: 'veil', filmMm: 0.5 }, { kind: 'rest', s: 5 }]),
+  );
+  // 0.5 of 1.5 mm is the veil: the upper third.
+  const births = birthsAt(what, [
+    [100, 100, 0.9],
+    [100, 100, 0.7],
+    [100, 100, 0.6],
+    [100, 100, 0.1],
+  ]);
+  expect([...births.source]).toEqual([LAID + 1, LAID + 1, LAID, LAID]);
+});
+
+test('a wet edge is where it was laid and nowhere else', () => {
+  const what = poured(scene([{ kind: 'overlay', mix: 'edge', filmMm: 0.3, bandMm: 12 }]));
+  const births = birthsAt(what, [
+    [4, 100, 1],
+    [100, 196, 1],
+    [100, 100, 1],
+  ]);
+  expect([...births.source]).toEqual([LAID, LAID, NONE]);
+});
+
+const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+test('the entry into a moving disc is where a fine walk along the path finds it', () => {
+  const spot = fc.record({ x: number(-4, 4), y: number(-4, 4), r: number(0.5, 3) });
+  fc.assert(
+    fc.property(
+      spot,
+      spot,
+      fc.tuple(number(-9, 9), number(-9, 9)),
+      fc.tuple(number(-9, 9), number(-9, 9)),
+      (from, to, [newX, newY], [oldX, oldY]) => {
+        const disc: Disc = {
+          stream: 0,
+          from: { ...from, s: 0 },
+          to: { ...to, s: 1 },
+          core: true,
+          peakM: 1,
+        };
+        const depth = (tau: number) => {
+          const at = (a: number, b: number) => a + (b - a) * tau;
+          return (
+            Math.hypot(at(newX, oldX) - at(from.x, to.x), at(newY, oldY) - at(from.y, to.y)) -
+            at(from.r, to.r)
+          );
+        };
+        const found = entry(disc, newX, newY, oldX, oldY);
+        const walk = Array.from({ length: 2001 }, (_, i) => 1 - i / 2000);
+        const first = walk.find((tau) => depth(tau) < -1e-3);
+        if (first !== undefined) expect(found).toBeGreaterThanOrEqual(first - 1e-6);
+        if (found >= 0 && found < 1) expect(Math.abs(depth(found))).toBeLessThan(1e-6);
+        if (found < 0) for (const tau of walk) expect(depth(tau)).toBeGreaterThan(-1e-3);
+      },
+    ),
+  );
+});

@@ -1,0 +1,33 @@
+import type { Move } from '../verb';
+import { defineTechnique } from './technique';
+import { stretch } from './stretch';
+
+export const straightPour = defineTechnique({
+  id: 'straight-pour',
+  name: 'Straight pour',
+  says: 'Layered cups are poured in one place, one after the other: what comes later pushes outward what came before. Higher makes more cells.',
+  needs: {
+    consistency: 'medium',
+    baseMm: { otherwise: 1 },
+    pots: [{ use: 'keep', share: 0.05 }],
+    loading: 'layered',
+    sameFirstAndLast: false,
+  },
+  settings: {
+    heightMm: { kind: 'number', label: 'Height', min: 5, max: 1000, unit: 'mm' },
+    torch: { kind: 'choice', label: 'Torch', of: ['end', 'first', 'none'] },
+    angleDeg: { kind: 'number', label: 'Tilt', min: 2, max: 30, unit: 'deg' },
+  },
+  defaults: { heightMm: 60, torch: 'end', angleDeg: 9 },
+  moves: (stage, { heightMm, torch, angleDeg }) => {
+    const pour: Move = {
+      id: 'pour',
+      verb: 'pour',
+      cups: [...stage.cups],
+      atMm: [stage.widthMm / 2, stage.heightMm / 2],
+      heightMm,
+      s: 20 * stage.cups.length,
+    };
+    return stretch(stage, [pour], { torch, angleDeg });
+  },
+});

@@ -1,0 +1,72 @@
+import type { Move } from '../verb';
+import type { Stage } from './technique';
+
+/**
+ * Seconds of tilt for each mm to a corner: a film on a slope drains to √(ν·L ÷ (g·sin a·t)) (Nusselt), so larger pieces want
+ * longer, in proportion. At 9° and medium thickness this leaves about a millimetre.
+ */
+const S_PER_MM = 0.05;
+const LEAST_S = 4;
+
+interface Wishes {
+  /** After stretching, for control; before it, so that cells grow with the paint; or not at all. */
+  readonly torch: 'end' | 'first' | 'none';
+  readonly angleDeg: number;
+}
+
+/**
+ * The moves of a pour that is stretched by tilting: ground made wet, the paint laid down, each corner taken in turn, rest
+ * and drying. What techniques of this kind differ in is how the paint comes down.
+ */
+export function stretch(stage: Stage, paint: readonly Move[], { torch, angleDeg }: Wishes): Move[] {
+  const torchMove = (id: string): Move => ({ id, verb: 'torch', s: 8 });
+  return [
+    ...wetGround(stage),
+    ...paint,
+    ...(torch === 'first'
+      ? [torchMove('torch-first'), { id: 'look', verb: 'rest', s: 120 } as const]
+      : []),
+    ...tilts(stage, angleDeg),
+    ...(torch === 'end' ? [torchMove('torch-end')] : []),
+    { id: 'rest', verb: 'rest', s: 1200 },
+    ...(torch === 'none' ? [] : [torchMove('torch-again')]),
+    { id: 'dry-touch', verb: 'dry', until: 'touch' },
+    { id: 'dry-cured', verb: 'dry', until: 'cured' },
+  ];
+}
+
+/** A base, or where there is none wet edges: a generous pour needs no base, but an edge to run over (handbook 6, common practice). */
+function wetGround({ baseMix, baseMm, edgeMix }: Stage): Move[] {
+  if (baseMix !== undefined)
+    return [{ id: 'base', verb: 'lay', mix: baseMix, filmMm: baseMm ?? 1, s: 120 }];
+  return edgeMix === undefined
+    ? []
+    : [{ id: 'edges', verb: 'edge', mix: edgeMix, filmMm: 0.3, s: 90 }];
+}
+
+/** Each corner, then the weight back to the middle before the next (handbook 6, common practice). */
+function tilts({ widthMm, heightMm, reaches }: Stage, angleDeg: number): Move[] {
+  const [cx, cy] = [widthMm / 2, heightMm / 2];
+  return reaches.flatMap(([x, y], i): Move[] => {
+    const towardDeg = Math.round((Math.atan2(y - cy, x - cx) * 180) / Math.PI);
+    const s = Math.max(LEAST_S, Math.round(Math.hypot(x - cx, y - cy) * S_PER_MM));
+    return [
+      {
+        id: `tilt-${i + 1}`,
+        verb: 'tilt',
+        towardDeg,
+        angleDeg,
+        s,
+        note: 'Until the paint is over the edge there.',
+      },
+      {
+        id: `back-${i + 1}`,
+        verb: 'tilt',
+        towardDeg: towardDeg > 0 ? towardDeg - 180 : towardDeg + 180,
+        angleDeg: Math.round(angleDeg * 0.6),
+        s: Math.max(LEAST_S / 2, Math.round(s * 0.4)),
+        note: 'Bring the weight back to the middle.',
+      },
+    ];
+  });
+}
