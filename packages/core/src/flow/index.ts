@@ -5,7 +5,7 @@ export { FILM_GREYS, FILM_STEPS_UM, filmMap } from './film-map';
 export { type Drive, GRAVITY, type Grid, tilted } from './grid';
 export { layGrid, type Side, SIDES } from './ground';
 export { type FilmKernel, type MakeKernel, plainKernel } from './kernel';
-export type { Motion } from './motion';
+export { type Motion, WHOLE } from './motion';
 export { type Outcome, outcomeOf } from './outcome';
 export type { Overlay, PourScene, Primitive, Rest, Stream, Tilt } from './primitive';
 export { birthsKey } from './same-births';

@@ -71,7 +71,8 @@ export function strataOf({ primitives, seed }: PourScene): Strata {
         const { first, width, upTo, rings } = looked[from]!;
         const ripple = wave[i]!;
         const across = rings
-          ? mirror(s[i]! * FOLDS + WAVE_L * ripple)
+          ? // The last in leads at the beginning, the first in at the end.
+            mirror(1 + s[i]! * FOLDS + WAVE_L * ripple)
           : Math.min(1, Math.max(0, 0.5 + 0.5 * xi[i]! + 0.25 * WAVE_L * ripple));
         const bin = clampBin((s[i]! + WAVE_S * ripple) * STREAM_BINS);
         bins[i] = bin;

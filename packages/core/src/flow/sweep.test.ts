@@ -151,7 +151,7 @@ test('no step loses paint or makes it negative, however long it is', () => {
       const before = volumeM3(film);
       stepFilm(film, tilted(NU, angle, toward), dt, true);
       expect(Math.abs(volumeM3(film) - before)).toBeLessThanOrEqual(1e-12 * Math.max(before, 1e-9));
-      for (const value of film.h) expect(value).toBeGreaterThanOrEqual(0);
+      expect(Math.min(...film.h)).toBeGreaterThanOrEqual(0);
     }),
   );
 });
@@ -173,12 +173,11 @@ test('a mirrored film moves as its mirror image, a turned one as turned', () => 
       stepFilm(mirrored, tilted(NU, angle, 180 - toward), dt, true);
       // A quarter turn makes columns of the rows, so they are swept in their turn.
       stepFilm(turned, tilted(NU, angle, toward + 90), dt, false);
-      placed(mirrored, (x, y) => [13 - x, y]).forEach((h, i) =>
-        expect(h).toBeCloseTo(plain.h[i]!, 12),
-      );
-      placed(turned, (x, y) => [13 - y, x]).forEach((h, i) =>
-        expect(h).toBeCloseTo(plain.h[i]!, 12),
-      );
+      for (const image of [
+        placed(mirrored, (x, y) => [13 - x, y]),
+        placed(turned, (x, y) => [13 - y, x]),
+      ])
+        expect(Math.max(...image.map((h, i) => Math.abs(h - plain.h[i]!)))).toBeLessThan(1e-12);
     }),
   );
 });

@@ -1,3 +1,4 @@
+import type { Outcome } from '../flow/outcome';
 import { REMARKS } from '../remark';
 import { brief } from './brief';
 import { checkPlan } from './check';
@@ -149,8 +150,93 @@ const CASES: Record<string, [Plan, boolean][]> = {
   ],
 };
 
+/** What a preview might say of the plan below: all is well. */
+const WELL: Outcome = {
+  coveredShare: 1,
+  bareMm: [],
+  laidMl: 900,
+  spiltMl: { left: 180, right: 180, top: 180, bottom: 180 },
+  film: { thinnestMm: 0.5, meanMm: 0.9, thickestMm: 1.2 },
+  shows: { 'm-oat': 0.4, 'm-slate': 0.3, 'm-brass': 0.3 },
+};
+const POURED = plan([OAT, SLATE, BRASS]);
+
+/** For each remark on an outcome: what the preview says, what is said of it, and whether a fix is offered. */
+const OUTCOMES: Record<string, [Partial<Outcome>, RegExp, boolean][]> = {
+  'corners-bare': [
+    [{ coveredShare: 0.98, bareMm: [[0, 400]] }, /^One corner stays bare\.$/, true],
+    [
+      {
+        coveredShare: 0.9,
+        bareMm: [
+          [0, 400],
+          [500, 0],
+        ],
+      },
+      /^Two corners stay bare\.$/,
+      true,
+    ],
+  ],
+  'colour-vanished': [
+    [
+      { shows: { ...WELL.shows, 'm-brass': 0.012 } },
+      /^Brass shows on 1 % of the surface: it vanished\.$/,
+      true,
+    ],
+    [{ shows: { ...WELL.shows, 'm-brass': 0 } }, /^Brass shows nowhere: it vanished\.$/, true],
+  ],
+  'film-left-thick': [
+    [{ film: { ...WELL.film, thickestMm: 3.2 } }, /3\.2 mm thick in places/, true],
+  ],
+  'more-runs-off': [
+    [
+      { spiltMl: { left: 0, right: 900, top: 0, bottom: 0 }, laidMl: 600 },
+      /run off, \d+ g more than reckoned/,
+      false,
+    ],
+  ],
+};
+
 test('there is a case for every remark', () =>
-  expect(Object.keys(CASES).sort()).toEqual(REMARKS.map((r) => r.code).sort()));
+  expect([...Object.keys(CASES), ...Object.keys(OUTCOMES)].sort()).toEqual(
+    REMARKS.map((r) => r.code).sort(),
+  ));
+
+describe.each(Object.entries(OUTCOMES))('%s', (code, cases) => {
+  const told = (change: Partial<Outcome>) =>
+    brief(POURED, {}, { ...WELL, ...change }).remarks.filter((r) => r.code === code);
+
+  test('nothing is said where all is well, or where nothing was computed', () => {
+    expect(told({})).toEqual([]);
+    expect(brief(POURED).remarks.filter((r) => r.code === code)).toEqual([]);
+  });
+
+  test.each(cases)('%j is remarked on', (change, says, fixable) => {
+    const [remark] = told(change);
+    expect(remark?.message).toMatch(says);
+    expect(Object.values(remark!.numbers).every(Number.isFinite)).toBe(true);
+    expect(remark!.fix !== undefined).toBe(fixable);
+    if (!remark!.fix) return;
+    // The plan is another then, so the outcome is not its own any more; what comes of it the next preview tells.
+    const fixed = patchPlan(POURED, remark!.fix.patch);
+    expect(checkPlan(fixed)).toEqual([]);
+    expect(fixed).not.toEqual(POURED);
+  });
+});
+
+test('a bare corner lengthens the tilts toward it and keeps them from being written anew', () => {
+  const [remark] = brief(
+    POURED,
+    {},
+    { ...WELL, coveredShare: 0.98, bareMm: [[0, 400]] },
+  ).remarks.filter((r) => r.code === 'corners-bare');
+  const fixed = patchPlan(POURED, remark!.fix!.patch);
+  const longer = fixed.moves.filter((m, i) => m.s !== POURED.moves[i]!.s);
+  // Lower left is 141 degrees on a 50 × 40 cm canvas; the way back from the upper right goes there too.
+  expect(longer.map((m) => (m.verb === 'tilt' ? m.towardDeg : NaN))).toEqual([141, 141]);
+  expect(longer.every((m) => m.own)).toBe(true);
+  expect(rewriteMoves(fixed, fixed).moves).toEqual(fixed.moves);
+});
 
 describe.each(Object.entries(CASES))('%s', (code, cases) => {
   test.each(cases.map(([p, fixable], i) => [i, p, fixable] as const))(
