@@ -20,7 +20,7 @@ const planOf = async (id) => (await (await fetch(`${studio.url}/api/plans/${id}`
 const byTitle = async (title) => (await plans()).find((p) => p.title === title);
 
 test('the page is killed after any of 30 edits, and all 30 are found', async () => {
-  const first = await openPage(browser, WIDE);
+  const first = await openPage(browser, PHONE);
   const context = first.browserContext();
   const { id } = await byTitle('Damson Moon');
   const address = `${studio.url}/plans/${id}/surface`;
@@ -34,7 +34,7 @@ test('the page is killed after any of 30 edits, and all 30 are found', async () 
     session.send('Page.crash').catch(() => undefined);
     await new Promise((resolve) => page.once('error', resolve));
     page = await context.newPage();
-    await page.setViewport(WIDE);
+    await page.setViewport(PHONE);
   }
   await page.goto(address, { waitUntil: 'networkidle0' });
   const pieces = () => page.$eval('[aria-label="Pieces"]', (field) => field.value);

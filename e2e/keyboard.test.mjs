@@ -90,7 +90,7 @@ test('new plan, size, shares, a layer moved and made larger, undo, a run', async
   }
   await until((p) => JSON.stringify(p.cups[0].layers.map((l) => l.mix)) === JSON.stringify(before));
 
-  await keyboard.press('6');
+  await keyboard.press('7');
   await says(page, 'Ready?');
   await tabTo(page, 'Gloves on.');
   await keyboard.press('Space');

@@ -5,3 +5,5 @@ run('npx', ['tsx', 'bench/brief.ts']);
 run('node', ['bench/api.mjs']);
 run('node', ['bench/first-screen.mjs']);
 run('npx', ['tsx', 'bench/drag.mjs']);
+run('npx', ['tsx', 'bench/kernel.ts']);
+run('node', ['bench/preview.mjs']);

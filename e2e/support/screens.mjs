@@ -2,7 +2,7 @@
 export async function screensOf(studio) {
   const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
   const { runs } = await (await fetch(`${studio.url}/api/runs`)).json();
-  const stations = ['surface', 'colours', 'mixes', 'cups', 'moves', 'pour', 'finish'];
+  const stations = ['surface', 'colours', 'mixes', 'cups', 'moves', 'preview', 'pour', 'finish'];
   return [
     '/bench',
     '/plans',

@@ -76,9 +76,10 @@ export async function loadKernel(): Promise<MakeKernel> {
           xFirst,
         ),
       beginFrame: () => film.beginFrame(),
-      endFrame: () => {
+      endFrame: (into = new Int16Array(packed.length)) => {
         film.endFrame();
-        return { data: packed.slice(), most: [most[0]!, most[1]!, most[2]!] };
+        into.set(packed);
+        return { data: into, most: [most[0]!, most[1]!, most[2]!] };
       },
       load: (motion) => {
         packed.set(motion.data);

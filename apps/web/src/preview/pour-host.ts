@@ -30,7 +30,7 @@ interface Wanted {
 /** Pictures wanted of a pour, longer side in px: a good one soon, then one for screens that can show it. */
 const pixelsFor = (screen: number): readonly number[] => (screen > 1.5 ? [512, 1024] : [512]);
 /** A change is waited out this long, so that typing a number does not begin three pours, ms. */
-const SETTLE_MS = 120;
+const SETTLE_MS = 40;
 /** Nobody looking for this long: the worker and its memory are let go, ms. */
 const IDLE_MS = 60_000;
 
@@ -92,12 +92,12 @@ function hear(answer: Answer): void {
   }
 }
 
-function request({ preview: { scene, palette }, view }: Wanted): void {
+function request({ preview: { scene, palette }, view }: Wanted, settleMs: number): void {
   job++;
   clearTimeout(settling);
   settling = setTimeout(
     () => ask({ kind: 'show', job, scene, palette, pixels: pixelsFor(devicePixelRatio), view }),
-    SETTLE_MS,
+    settleMs,
   );
 }
 
@@ -126,8 +126,10 @@ export const pourHost = {
     if (wanted?.preview === preview && wanted.view === view) return;
     const { doing: _, failed: _failed, stopped: _stopped, ...rest } = state;
     set(wanted?.subject === subject ? rest : {});
+    // A press is no typing: another view of the same pour comes at once.
+    const settleMs = wanted?.preview === preview ? 0 : SETTLE_MS;
     wanted = { preview, view, subject };
-    request(wanted);
+    request(wanted, settleMs);
   },
   /** Leaves the picture as it is. */
   stop(): void {
@@ -141,7 +143,7 @@ export const pourHost = {
     if (!wanted) return;
     const { failed: _, stopped: _stopped, ...rest } = state;
     set(rest);
-    request(wanted);
+    request(wanted, 0);
   },
   /** A core of the pour at a place; never answered where there is no pour. */
   drill(xMm: number, yMm: number): Promise<readonly SpotLayer[]> {

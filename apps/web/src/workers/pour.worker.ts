@@ -8,13 +8,13 @@ import {
   type FilmKernel,
   filmMap,
   layGrid,
+  mixesOf,
   type MakeKernel,
   outcomeOf,
   plainKernel,
   type Plate,
   type Pour,
   pourOn,
-  strataOf,
 } from '@potter/core/flow';
 import { loadKernel } from '@potter/kernel';
 import type { Answer, Ask } from './messages';
@@ -60,21 +60,24 @@ host.onmessage = ({ data: ask }) => {
 
 async function show(ask: Show): Promise<void> {
   const key = birthsKey(ask.scene);
+  const begun = poured?.key === key ? 'looking' : 'pouring';
+  host.postMessage({ kind: 'progress', job: ask.job, doing: begun, share: 0 });
   // Same births, other colours: what is developed is coloured anew, at once.
   const have = plate?.key === key ? plate : undefined;
   const finest = ask.pixels.at(-1) ?? 0;
-  if (have) send(ask, have.plate, have.pixels >= finest);
+  if (have && !(await send(ask, have.plate, have.pixels >= finest))) return;
   if (have && have.pixels >= finest) return;
 
   if (poured?.key !== key) {
     const make = await makeKernel;
     if (current !== ask) return;
-    // The old pour's memory goes before the new one's comes.
+    // The old pour's memory becomes the new one's.
+    const spare = poured ? motionsOf(poured.pour) : [];
     poured = undefined;
     plate = undefined;
     const site = layGrid(ask.scene);
     const kernel = make(site.grid, SAMPLES);
-    const pour = await work(ask, pourOn(kernel, ask.scene, site), (share) =>
+    const pour = await work(ask, pourOn(kernel, ask.scene, site, spare), (share) =>
       host.postMessage({ kind: 'progress', job: ask.job, doing: 'pouring', share }),
     );
     if (!pour) return;
@@ -100,16 +103,16 @@ async function show(ask: Show): Promise<void> {
       // A coarse picture after a fine one would be a step back.
       if (!whole && plate?.key === key) continue;
       if (whole) plate = { key, pixels, plate: step.value.plate };
-      send(ask, step.value.plate, whole && pixels === finest);
+      if (!(await send(ask, step.value.plate, whole && pixels === finest))) return;
     }
   }
 }
 
 /** Runs a generator to its end, listening between slices; undefined where another `show` came. */
-async function work<T>(
+async function work<Y extends number | void, T>(
   ask: Show,
-  generator: Generator<number, T>,
-  tell: (share: number) => void,
+  generator: Generator<Y, T>,
+  tell: (share: Y) => void,
 ): Promise<T | undefined> {
   let told = 0;
   for (;;) {
@@ -130,7 +133,7 @@ async function slice<Y, T>(
 ): Promise<IteratorResult<Y, T> | undefined> {
   const until = performance.now() + SLICE_MS;
   let step = generator.next();
-  while (!step.done && typeof step.value === 'number' && performance.now() < until)
+  while (!step.done && typeof step.value !== 'object' && performance.now() < until)
     step = generator.next();
   await listen();
   return current === ask ? step : undefined;
@@ -147,17 +150,25 @@ const listen = (): Promise<void> =>
     channel.port2.postMessage(0);
   });
 
-function send(ask: Show, shown: Plate, finished: boolean): void {
-  const { mix } = strataOf(ask.scene);
-  const rgba = ask.view === 'film' ? filmMap(shown) : colourPlate(shown, mix, ask.palette);
+const motionsOf = ({ steps }: Pour): Int16Array[] =>
+  steps.flatMap((step) => (step.kind === 'frame' ? [step.motion.data] : []));
+
+/** Colours a plate and shows it; false where another `show` came meanwhile. */
+async function send(ask: Show, shown: Plate, finished: boolean): Promise<boolean> {
+  const mix = mixesOf(ask.scene);
+  const rgba =
+    ask.view === 'film'
+      ? filmMap(shown)
+      : await work(ask, colourPlate(shown, mix, ask.palette), () => undefined);
+  if (!rgba || !poured) return false;
   const { width, height } = shown;
-  if (!poured) return;
   // The pour may be an older one with the same births, whose corners are the same too.
   const outcome = outcomeOf(poured.pour, shown, mix, ask.palette);
   host.postMessage(
     { kind: 'picture', job: ask.job, width, height, rgba: rgba.buffer, finished, outcome },
     [rgba.buffer],
   );
+  return true;
 }
 
 async function drill(spot: number, xMm: number, yMm: number): Promise<void> {
@@ -165,7 +176,7 @@ async function drill(spot: number, xMm: number, yMm: number): Promise<void> {
   if (!poured || !current) return;
   const { pour } = poured;
   // A kernel of its own: the other may be in the middle of a trace.
-  const drilling = coreAt(pour, make(pour.site.grid, 256), xMm, yMm, strataOf(current.scene).mix);
+  const drilling = coreAt(pour, make(pour.site.grid, 256), xMm, yMm, mixesOf(current.scene));
   let step = drilling.next();
   while (!step.done) step = drilling.next();
   host.postMessage({ kind: 'core', spot, layers: step.value });

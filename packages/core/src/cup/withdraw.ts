@@ -69,6 +69,9 @@ export function withdraw(strata: readonly Stratum[], stir: number, outlet: Outle
   }
 }
 
+/** Beyond this many reaches nothing worth naming is drawn. */
+const NEAR = 14;
+
 /** Takes up to `wanted` bins' worth, nearest first by e^(−depth/reach); returns what it could not get. */
 function draw(
   wanted: number,
@@ -81,15 +84,17 @@ function draw(
   for (let round = 0; round < 60 && wanted > 1e-12; round++) {
     let depth = 0;
     let sum = 0;
-    for (let j = 0; j < STREAM_BINS; j++) {
-      weights[j] = left[j]! * Math.exp(-(depth + left[j]! / 2) / STREAM_BINS / reach);
-      depth += left[j]!;
-      sum += weights[j]!;
+    let end = 0;
+    for (; end < STREAM_BINS && depth < NEAR * reach; end++) {
+      const share = left[end]! / STREAM_BINS;
+      weights[end] = share > 0 ? share * Math.exp(-(depth + share / 2) / reach) : 0;
+      depth += share;
+      sum += weights[end]!;
     }
     if (sum <= 0) break;
-    const share = wanted / sum;
-    for (let j = 0; j < STREAM_BINS; j++) {
-      const part = Math.min(left[j]!, share * weights[j]!);
+    const per = wanted / sum;
+    for (let j = 0; j < end; j++) {
+      const part = Math.min(left[j]!, per * weights[j]!);
       if (part <= 0) continue;
       left[j] = left[j]! - part;
       wanted -= part;

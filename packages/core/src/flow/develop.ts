@@ -2,7 +2,7 @@ import type { FilmKernel } from './kernel';
 import { maskOf } from './mask';
 import { coverage, filmHeight } from './outline';
 import type { Pour } from './simulate';
-import { type Strata, strataOf } from './strata';
+import { type Placed, type Strata, strataOf } from './strata';
 import { type Births, emptyBirths, LAID, NONE, type Places, traceBirths } from './trace';
 
 /**
@@ -27,7 +27,7 @@ const ALIKE_ACROSS = 0.4;
 export interface Plate {
   readonly width: number;
   readonly height: number;
-  /** Stratum at each depth; `NONE` off the paint. See `strataOf` for the numbers. */
+  /** Stratum at each depth; `NONE` off the paint. See `mixesOf` for the numbers. */
   readonly strata: readonly Uint8Array[];
   /** Between each depth and the next: how far down the stratum changes, 0..255. */
   readonly changes: readonly Uint8Array[];
@@ -59,66 +59,90 @@ export function* develop(
   const perMm = pixels / Math.max(widthMm, heightMm);
   const width = Math.max(1, Math.round(widthMm * perMm));
   const height = Math.max(1, Math.round(heightMm * perMm));
-  const view = viewOf(pour, width, height);
+  const view = yield* at(0, viewOf(pour, width, height));
   const strata = strataOf(pour.scene);
   const surface = new Lattice(view, strata);
 
   yield* within(surface.traceAll(kernel, 1, COARSE), 0, 0.2);
-  const small = surface.every(COARSE);
-  const rough = viewOf(pour, width, height, COARSE);
-  yield { plate: plateOf(rough, strata, [small], rough.width), share: 0.2, last: false };
+  const rough = yield* at(0.2, viewOf(pour, width, height, COARSE));
+  const first = yield* at(
+    0.2,
+    plateOf(rough, strata, [depthOf(strata, surface.every(COARSE))], rough.width),
+  );
+  yield { plate: first, share: 0.2, last: false };
 
-  const below: Births[] = [];
+  const below: Depth[] = [];
   for (const [k, z] of DEPTHS.slice(1).entries()) {
     const lattice = new Lattice(view, strata);
     const from = 0.2 + 0.1 * k;
     yield* within(lattice.traceAll(kernel, z, COARSE), from, from + 0.05);
     const near = z > NEAR;
     if (near) yield* within(lattice.refine(kernel, z, COARSE), from + 0.05, from + 0.1);
-    below.push(lattice.filled(near ? COARSE / 2 : COARSE));
+    const filled = yield* at(from + 0.1, lattice.filled(near ? COARSE / 2 : COARSE));
+    below.push(depthOf(strata, filled));
   }
   for (let step = COARSE; step > 1; step /= 2) {
     const from = step === COARSE ? 0.6 : 0.8;
     yield* within(surface.refine(kernel, 1, step), from, from + 0.2);
   }
-  yield {
-    plate: plateOf(view, strata, [surface.births, ...below], surface.across),
-    share: 1,
-    last: true,
-  };
+  const top = depthOf(strata, surface.births);
+  const plate = yield* at(1, plateOf(view, strata, [top, ...below], surface.across));
+  yield { plate, share: 1, last: true };
 }
 
+/** Rows worked through between two yields: some milliseconds' worth. */
+const ROWS = 48;
+
+/** Work without a share of its own: told as one share all the while. */
+function* at<T>(share: number, work: Generator<void, T>): Generator<number, T> {
+  let step = work.next();
+  while (!step.done) {
+    yield share;
+    step = work.next();
+  }
+  return step.value;
+}
+
+/** What is kept of the births at one depth. */
+interface Depth extends Placed {
+  readonly source: Uint8Array;
+}
+
+const depthOf = (strata: Strata, births: Births): Depth => ({
+  source: births.source,
+  ...strata.place(births),
+});
+
 /** Strata of each depth and where they change in between; depths not traced are as the last one that is. */
-function plateOf(
+function* plateOf(
   { width, height, filmUm, cover, on }: View,
   strata: Strata,
-  births: readonly Births[],
+  depths: readonly Depth[],
   across: number,
-): Plate {
-  const placed = births.map((b) => strata.place(b));
+): Generator<void, Plate> {
+  yield;
   const planes = DEPTHS.map((_, d) => {
-    const { stratum } = placed[Math.min(d, placed.length - 1)]!;
+    const { stratum } = depths[Math.min(d, depths.length - 1)]!;
     const plane = new Uint8Array(width * height).fill(NONE);
     for (let y = 0; y < height; y++)
       for (let x = 0; x < width; x++)
         if (cover[y * width + x]) plane[y * width + x] = stratum[y * across + x]!;
     return plane;
   });
-  const changes = DEPTHS.slice(1).map((_, d) => {
-    const plane = new Uint8Array(width * height).fill(128);
-    const [top, low] = [placed[d], placed[d + 1]];
-    if (!top || !low) return plane;
-    const [topSource, lowSource] = [births[d]!.source, births[d + 1]!.source];
+  const changes = DEPTHS.slice(1).map(() => new Uint8Array(width * height).fill(128));
+  for (const [d, plane] of changes.entries()) {
+    const [top, low] = [depths[d], depths[d + 1]];
+    if (!top || !low) continue;
     for (let y = 0; y < height; y++)
       for (let x = 0; x < width; x++) {
         const at = y * across + x;
-        if (top.stratum[at] === low.stratum[at] || topSource[at] !== lowSource[at]) continue;
+        if (top.stratum[at] === low.stratum[at] || top.source[at] !== low.source[at]) continue;
         plane[y * width + x] = Math.round(
-          255 * strata.change(topSource[at]!, top.bin[at]!, low.bin[at]!),
+          255 * strata.change(top.source[at]!, top.bin[at]!, low.bin[at]!),
         );
       }
-    return plane;
-  });
+    yield;
+  }
   return { width, height, strata: planes, changes, filmUm, cover, on };
 }
 
@@ -137,7 +161,7 @@ interface View extends Pick<Plate, 'width' | 'height' | 'filmUm' | 'cover' | 'on
 }
 
 /** The view of a picture `width` × `height`, or of every `step`-th of its pixels. */
-function viewOf(pour: Pour, width: number, height: number, step = 1): View {
+function* viewOf(pour: Pour, width: number, height: number, step = 1): Generator<void, View> {
   const { site, scene } = pour;
   const covered = coverage(pour);
   const film = filmHeight(pour);
@@ -157,7 +181,8 @@ function viewOf(pour: Pour, width: number, height: number, step = 1): View {
   const fromY = site.originMm[1] / site.cellMm;
   // The outline is as wide as a pixel: coverage climbs from 0 to 1 over about two cells.
   const sharpness = Math.max(2, 1 / (cellsX * step));
-  for (let y = 0; y < down; y++)
+  for (let y = 0; y < down; y++) {
+    if (y % ROWS === ROWS - 1) yield;
     for (let x = 0; x < across; x++) {
       const i = y * across + x;
       const cx = (x * step + 0.5) * cellsX + fromX;
@@ -167,6 +192,7 @@ function viewOf(pour: Pour, width: number, height: number, step = 1): View {
       cover[i] = Math.round(255 * Math.min(1, Math.max(0, sure)));
       filmUm[i] = 1e6 * film(cx, cy);
     }
+  }
   return { pour, width: across, height: down, filmUm, cover, on, cellsX, cellsY, fromX, fromY };
 }
 
@@ -268,9 +294,10 @@ class Lattice {
   }
 
   /** A copy with every pixel filled in from the places `step` apart: between corners that agree, else as the nearest. */
-  filled(step: number): Births {
+  *filled(step: number): Generator<void, Births> {
     const out = emptyBirths(this.across * this.down);
-    for (let y = 0; y < this.down; y += step)
+    for (let y = 0; y < this.down; y += step) {
+      if (y % ROWS === 0) yield;
       for (let x = 0; x < this.across; x += step) {
         const [cx, cy] = [Math.min(x, this.across - 1 - step), Math.min(y, this.down - 1 - step)];
         const alike = this.alike(cx, cy, step);
@@ -278,6 +305,7 @@ class Lattice {
           for (let tx = x; tx < Math.min(x + step, this.across); tx++)
             this.between(out, cx, cy, step, (tx - cx) / step, (ty - cy) / step, alike);
       }
+    }
     return out;
   }
 

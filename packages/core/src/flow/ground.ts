@@ -4,7 +4,7 @@ import { noise } from './noise';
 import type { PourScene } from './primitive';
 
 /** Cells along the longer side. The same for first and finished pictures: another grid would be another pour. */
-const CELLS = 184;
+const CELLS = 160;
 
 /** Height at which a front on dry primed ground stops, and how much it varies from place to place (estimate; theory gives 1.0 to 1.8 mm). */
 const HEQ_M = 0.9e-3;

@@ -11,5 +11,5 @@ export type { Overlay, PourScene, Primitive, Rest, Stream, Tilt } from './primit
 export { birthsKey } from './same-births';
 export { type Pour, pourOn } from './simulate';
 export { coreAt, type SpotLayer } from './spot';
-export { strataOf } from './strata';
+export { mixesOf } from './strata';
 export type { Samples } from './trace-frame';

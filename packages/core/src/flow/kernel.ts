@@ -15,8 +15,8 @@ export interface FilmKernel {
   step(drive: Drive, dtS: number, xFirst: boolean): void;
   /** Begins a frame: notes the heights and sums fluxes anew. */
   beginFrame(): void;
-  /** How the film moved since. See `motionOf`. */
-  endFrame(): Motion;
+  /** How the film moved since; see `motionOf`. `into` is memory it may be written to, of the right length. */
+  endFrame(into?: Int16Array): Motion;
   /** Makes a motion the one `trace` goes through. */
   load(motion: Motion): void;
   /** See `traceFrame`. */
@@ -44,7 +44,7 @@ export const plainKernel: MakeKernel = (grid, sampleCount) => {
       film.fluxX.fill(0);
       film.fluxY.fill(0);
     },
-    endFrame: () => motionOf(film, before, space),
+    endFrame: (into) => motionOf(film, before, space, into),
     load: (motion) => unpack(motion, field),
     trace: (count) => traceFrame(field, grid, samples, count),
   };

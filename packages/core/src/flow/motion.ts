@@ -55,7 +55,12 @@ export function motionSpace({ nx, ny }: Grid): MotionSpace {
  * round-off. Near fronts the velocity is the height-weighted mean of what is around, carried a few cells on to dry ground
  * and off the surface, so that no sample beside moving paint is held back. The kernel does the same.
  */
-export function motionOf(film: Film, before: Floats, space: MotionSpace): Motion {
+export function motionOf(
+  film: Film,
+  before: Floats,
+  space: MotionSpace,
+  into: Int16Array = new Int16Array(3 * film.h.length),
+): Motion {
   const { h, ground, fluxX, fluxY } = film;
   const { nx, ny, dx } = film.grid;
   const { ux, uy, dv, weight, soft, list } = space;
@@ -108,7 +113,7 @@ export function motionOf(film: Film, before: Floats, space: MotionSpace): Motion
       }
   }
   for (let pass = 0; pass < PASSES; pass++) smooth(space, count, nx);
-  return packed(space, n);
+  return packed(space, n, into);
 }
 
 /** Each listed cell takes the mean of the nine around it, weighted by height; one that had nothing takes a little weight along. */
@@ -142,8 +147,7 @@ function smooth({ ux, uy, dv, weight, list, fresh }: MotionSpace, count: number,
   }
 }
 
-function packed({ ux, uy, dv }: MotionSpace, n: number): Motion {
-  const data = new Int16Array(3 * n);
+function packed({ ux, uy, dv }: MotionSpace, n: number, data: Int16Array): Motion {
   const most = [ux, uy, dv].map((plane, p) => {
     let top = LEAST;
     for (let i = 0; i < n; i++) top = Math.max(top, Math.abs(plane[i]!));

@@ -27,7 +27,7 @@ export interface Outcome {
 const CORNER = 0.03;
 const WET_ENOUGH = 0.9;
 
-/** @param mixOf the mix of each stratum, as `strataOf` numbers them */
+/** @param mixOf the mix of each stratum, as `mixesOf` numbers them */
 export function outcomeOf(
   pour: Pour,
   plate: Plate,

@@ -1,3 +1,5 @@
+import type { Outlet, Stratum } from '../cup/withdraw';
+
 /** What the flow knows; every verb compiles to some of these, in the order they happen. Lengths in mm, angles clockwise from +x. */
 export type Primitive = Overlay | Stream | Tilt | Rest;
 
@@ -19,17 +21,19 @@ export interface Stream {
   readonly radiusMm: readonly { readonly at: number; readonly mm: number }[];
   /** How far the disc strays from its path. */
   readonly strayMm: number;
-  readonly ml: number;
   readonly s: number;
   /** Fills the film to the ground where it stands, as a cup turned over does; else it lies on what is there. */
   readonly core: boolean;
-  /** Mix of each stratum of the cup, first in first. */
-  readonly mixes: readonly string[];
-  /** What leaves when; see `withdraw`. */
-  readonly leaves: Float64Array;
+  /** The cup it comes from: its strata, first in first, how far they were stirred, how it empties. See `withdraw`. */
+  readonly strata: readonly (Stratum & { readonly mix: string })[];
+  readonly stir: number;
+  readonly outlet: Outlet;
   /** How strata lie across the stream: as rings round it, or stacked toward the pouring side. */
   readonly lamination: 'rings' | 'stack';
 }
+
+/** All a stream brings, mL. */
+export const streamMl = ({ strata }: Stream): number => strata.reduce((sum, l) => sum + l.ml, 0);
 
 /** Tilted, down toward an angle. */
 export interface Tilt {

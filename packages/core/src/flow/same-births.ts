@@ -12,7 +12,7 @@ function withoutMixes(primitive: Primitive): unknown {
     case 'overlay':
       return { ...primitive, mix: '' };
     case 'stream':
-      return { ...primitive, mixes: primitive.mixes.length, leaves: [...primitive.leaves] };
+      return { ...primitive, strata: primitive.strata.map(({ ml, dive }) => [ml, dive]) };
     case 'tilt':
     case 'rest':
       return primitive;

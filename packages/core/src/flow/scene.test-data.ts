@@ -1,4 +1,3 @@
-import { withdraw } from '../cup/withdraw';
 import { layGrid, type Site } from './ground';
 import { type FilmKernel, plainKernel } from './kernel';
 import type { PourScene, Primitive, Stream } from './primitive';
@@ -11,7 +10,11 @@ export function flipped(
   layers = 6,
   change: Partial<Stream> = {},
 ): Stream {
-  const strata = Array.from({ length: layers }, () => ({ ml: ml / layers, dive: 0 }));
+  const strata = Array.from({ length: layers }, (_, k) => ({
+    mix: 'abcdefgh'[k]!,
+    ml: ml / layers,
+    dive: 0,
+  }));
   return {
     kind: 'stream',
     pathMm: [atMm],
@@ -21,11 +24,11 @@ export function flipped(
       { at: 1, mm: 6 },
     ],
     strayMm: 0,
-    ml,
     s: 8,
     core: true,
-    mixes: strata.map((_, k) => 'abcdefgh'[k]!),
-    leaves: withdraw(strata, 0, { from: 'top', reach: 0.03, cling: 0.1 }),
+    strata,
+    stir: 0,
+    outlet: { from: 'top', reach: 0.03, cling: 0.1 },
     lamination: 'rings',
     ...change,
   };
@@ -63,10 +66,7 @@ export function poured(
 ): { readonly pour: Pour; readonly kernel: FilmKernel; readonly site: Site } {
   const site = layGrid(what, cells);
   const kernel = plainKernel(site.grid, 4096);
-  const work = pourOn(kernel, what, site);
-  let step = work.next();
-  while (!step.done) step = work.next();
-  return { pour: step.value, kernel, site };
+  return { pour: endOf(pourOn(kernel, what, site)), kernel, site };
 }
 
 /** The last plate of a picture, `pixels` along its longer side. */
@@ -75,4 +75,11 @@ export function lastOf<T>(work: Generator<number | T, void>): T {
   for (const step of work) if (typeof step !== 'number') last = step;
   if (last === undefined) throw new Error('nothing was developed');
   return last;
+}
+
+/** What a generator returns in the end. */
+export function endOf<T>(work: Generator<unknown, T>): T {
+  let step = work.next();
+  while (!step.done) step = work.next();
+  return step.value;
 }

@@ -3,7 +3,14 @@ import { type Drive, GRAVITY, tilted } from './grid';
 import { bandOf, layGround, type Site, wetGround, wetted } from './ground';
 import type { FilmKernel } from './kernel';
 import type { Motion } from './motion';
-import type { Overlay, PourScene, Primitive, Stream, Tilt } from './primitive';
+import {
+  type Overlay,
+  type PourScene,
+  type Primitive,
+  type Stream,
+  streamMl,
+  type Tilt,
+} from './primitive';
 import { addFootprint, type Disc, spotAt } from './stream';
 
 /** How the film moved over one stretch of time. */
@@ -44,10 +51,10 @@ export interface Pour {
 export const FRAME_CELLS = 3.2;
 /** Share of its radius a stream may move in one frame. */
 const STREAM_SHARE = 0.7;
-/** Steps of a frame, and the most of one a stream pours in; cells² a heap may spread in a step of those. */
+/** Steps of a frame, and the most of one streams pour in; how far a heap may spread in a step of those, as a share of the disc's area. */
 const STEPS = 2;
 const MOST_STEPS = 12;
-const SPREAD_PER_STEP = 8;
+const SPREAD_PER_STEP = 0.33;
 /** The shortest and longest frame, s. */
 const SHORTEST_S = 0.01;
 const LONGEST_S = 60;
@@ -59,8 +66,14 @@ const RAMP_S = 1.5;
 /**
  * Pours a scene on a site. A generator: it yields the share done, 0..1, after each frame and returns the pour; stop
  * asking and it stops. The kernel's film is cleared first; the same kernel may then trace the pour.
+ * @param spare motions of a pour no longer needed, whose memory is used again where it fits
  */
-export function* pourOn(kernel: FilmKernel, scene: PourScene, site: Site): Generator<number, Pour> {
+export function* pourOn(
+  kernel: FilmKernel,
+  scene: PourScene,
+  site: Site,
+  spare: Int16Array[] = [],
+): Generator<number, Pour> {
   const { film } = kernel;
   film.h.fill(0);
   film.source.fill(0);
@@ -70,6 +83,7 @@ export function* pourOn(kernel: FilmKernel, scene: PourScene, site: Site): Gener
     scene,
     site,
     steps: [],
+    spare: spare.filter((data) => data.length === 3 * film.h.length),
     spiltM3: [0, 0, 0, 0],
     laidM3: 0,
     xFirst: true,
@@ -87,7 +101,7 @@ export function* pourOn(kernel: FilmKernel, scene: PourScene, site: Site): Gener
     h: Float32Array.from(film.h),
     spiltMl: state.spiltM3.map(toMl) as [number, number, number, number],
     laidMl: scene.primitives.reduce(
-      (sum, p) => sum + (p.kind === 'stream' ? p.ml : 0),
+      (sum, p) => sum + (p.kind === 'stream' ? streamMl(p) : 0),
       toMl(state.laidM3),
     ),
   };
@@ -98,6 +112,7 @@ interface State {
   readonly scene: PourScene;
   readonly site: Site;
   readonly steps: (Frame | Laid)[];
+  readonly spare: Int16Array[];
   readonly spiltM3: [number, number, number, number];
   /** What films laid took, m³. */
   laidM3: number;
@@ -128,7 +143,7 @@ const SPANS = {
   *stream(state: State, stream: Stream): Generator<number, void> {
     const { scene, site, kernel } = state;
     const index = scene.primitives.filter((p) => p.kind === 'stream').indexOf(stream);
-    const rate = (stream.ml * 1e-6) / stream.s;
+    const rate = (streamMl(stream) * 1e-6) / stream.s;
     const level = tilted(scene.nu);
     const cellsPerS = pathLength(stream) / site.cellMm / stream.s;
     yield* frames(state, 'stream', stream.s, () => level, {
@@ -206,13 +221,13 @@ function* frames(
     const before = poured.some((d) => !d.core) ? Float32Array.from(film.h) : undefined;
     kernel.beginFrame();
     const during = driveAt(t + seconds / 2);
-    const steps = poured.length > 0 ? stepsFor(film, drive.nu, seconds) : STEPS;
+    const steps = poured.length > 0 ? stepsFor(film, drive.nu, seconds, poured) : STEPS;
     for (let step = 0; step < steps; step++) {
       kernel.step(during, seconds / steps, state.xFirst);
       state.xFirst = !state.xFirst;
       collect(state);
     }
-    const motion = kernel.endFrame();
+    const motion = kernel.endFrame(state.spare.pop());
     state.steps.push({
       kind: 'frame',
       seconds,
@@ -230,14 +245,16 @@ function* frames(
 }
 
 /**
- * Steps of a frame a stream pours in. An implicit step spreads a heap as e^(−|x|)·e^(−|y|), in diamonds: kept short against the
- * time a heap takes to spread over a cell, rings stay round.
+ * Steps of a frame streams pour in. An implicit step spreads a heap as e^(−|x|)·e^(−|y|), in diamonds: kept short against the
+ * time a heap takes to spread over the narrowest disc, rings stay round.
  */
-function stepsFor({ h, grid }: Film, nu: number, seconds: number): number {
+function stepsFor({ h, grid }: Film, nu: number, seconds: number, discs: readonly Disc[]): number {
   let most = 0;
   for (let i = 0; i < h.length; i++) if (h[i]! > most) most = h[i]!;
   const cellsSquared = (GRAVITY * most ** 3 * seconds) / (3 * nu * grid.dx * grid.dx);
-  return Math.min(MOST_STEPS, Math.max(STEPS, Math.ceil(cellsSquared / SPREAD_PER_STEP)));
+  const narrowest = Math.min(...discs.map((d) => (d.from.r + d.to.r) / 2));
+  const steps = cellsSquared / (SPREAD_PER_STEP * Math.max(1, narrowest) ** 2);
+  return Math.min(MOST_STEPS, Math.max(STEPS, Math.ceil(steps)));
 }
 
 /** Takes up what ran over the edge, and remembers that the edge is wet there. */

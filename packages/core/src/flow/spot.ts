@@ -16,7 +16,7 @@ const LEVELS = 200;
 /**
  * Drills a core through the wet film at a spot: its layers from the surface down, wet µm. Empty on bare ground.
  * A generator, for the trace takes a moment; it yields the share done.
- * @param mixOf the mix of each stratum, as `strataOf` numbers them
+ * @param mixOf the mix of each stratum, as `mixesOf` numbers them
  */
 export function* coreAt(
   pour: Pour,

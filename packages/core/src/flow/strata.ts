@@ -1,4 +1,4 @@
-import { STREAM_BINS } from '../cup/withdraw';
+import { STREAM_BINS, withdraw } from '../cup/withdraw';
 import { fractal } from './noise';
 import type { PourScene, Stream } from './primitive';
 import { type Births, LAID, NONE } from './trace';
@@ -11,12 +11,17 @@ const WAVE_L = 0.3;
 const ROUND = 1.6;
 const ALONG = 5;
 
+/** Mix of every stratum of a scene by its number: those of its streams in turn, then its films laid. */
+export const mixesOf = ({ primitives }: PourScene): readonly string[] => [
+  ...primitives.flatMap((p) => (p.kind === 'stream' ? p.strata.map((l) => l.mix) : [])),
+  ...primitives.flatMap((p) => (p.kind === 'overlay' ? [p.mix] : [])),
+];
+
 /**
- * Every stratum of a scene by one number: those of its streams in turn, then its films laid; `mix` is each one's mix.
- * A birth names a stratum, so mixes can change their colours, or places in the cup, without a new trace.
+ * Every stratum of a scene by one number, as `mixesOf` counts them. A birth names a stratum, so mixes can change their
+ * colours, or places in the cup, without a new trace.
  */
 export interface Strata {
-  readonly mix: readonly string[];
   /** The wave of the layers where a birth left its stream, −1..1; smooth, so it may be taken between births that agree. */
   readonly wave: (births: Births, index: number) => number;
   /** Finds where births lie in their cups. */
@@ -33,15 +38,16 @@ export interface Placed {
   readonly bin: Float32Array;
 }
 
-export function strataOf({ primitives, seed }: PourScene): Strata {
+export function strataOf(scene: PourScene): Strata {
+  const { primitives, seed } = scene;
   const streams = primitives.filter((p): p is Stream => p.kind === 'stream');
-  const mix: string[] = [];
+  let count = 0;
   const looked = streams.map((stream, k) => {
-    const first = mix.length;
-    mix.push(...stream.mixes);
+    const first = count;
+    count += stream.strata.length;
     return {
       first,
-      width: stream.mixes.length,
+      width: stream.strata.length,
       upTo: cumulative(stream),
       rings: stream.lamination === 'rings',
       seed: seed + 97 * k,
@@ -50,11 +56,9 @@ export function strataOf({ primitives, seed }: PourScene): Strata {
   const laid = new Map<number, number>();
   primitives.forEach((p, i) => {
     if (p.kind !== 'overlay') return;
-    laid.set(i, mix.length);
-    mix.push(p.mix);
+    laid.set(i, count++);
   });
   return {
-    mix,
     wave: ({ source, s, xi, eta }, i) => {
       const stream = looked[source[i]!];
       return stream ? fractal(ROUND * xi[i]!, ROUND * eta[i]!, ALONG * s[i]!, stream.seed) : 0;
@@ -103,8 +107,9 @@ function mirror(l: number): number {
 }
 
 /** By bin: the share of a portion all strata up to each one make. Row-major, portions × strata; one more row than there are bins. */
-function cumulative({ leaves, mixes }: Stream): Float32Array {
-  const width = mixes.length;
+function cumulative({ strata, stir, outlet }: Stream): Float32Array {
+  const width = strata.length;
+  const leaves = withdraw(strata, stir, outlet);
   const upTo = new Float32Array((STREAM_BINS + 1) * width);
   for (let bin = 0; bin <= STREAM_BINS; bin++) {
     let sum = 0;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { tilted } from './grid';
 import { plainKernel } from './kernel';
-import { BASE, flipped, poured, scene } from './scene.test-data';
+import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
 import { entry, type Disc } from './stream';
 import { emptyBirths, LAID, NONE, traceBirths } from './trace';
 
@@ -53,7 +53,7 @@ function birthsAt(
     },
     births,
   );
-  for (const _ of work);
+  endOf(work);
   return births;
 }
 

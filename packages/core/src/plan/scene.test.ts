@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { layGrid } from '../flow/ground';
 import { plainKernel } from '../flow/kernel';
-import type { PourScene, Stream } from '../flow/primitive';
+import { type PourScene, type Stream, streamMl } from '../flow/primitive';
 import { pourOn } from '../flow/simulate';
 import { birthsKey } from '../flow/same-births';
 import { outcomeOf } from '../flow/outcome';
 import { develop } from '../flow/develop';
-import { strataOf } from '../flow/strata';
+import { mixesOf } from '../flow/strata';
 import { runOffOf } from '../remark';
 import { anyPlan } from './any-plan.test-data';
 import { brief } from './brief';
@@ -30,8 +30,8 @@ test('each cup pours what it was loaded with, in its layers', () => {
   const p = plan([OAT, SLATE, QUINCE]);
   const b = brief(p);
   const streams = previewOf(p, b).scene.primitives.filter((q): q is Stream => q.kind === 'stream');
-  expect(streams.map((s) => s.ml)).toEqual(b.cups.map((c) => c.filledMl));
-  expect(streams[0]!.mixes).toEqual(b.cups[0]!.layers.map((l) => l.mix));
+  expect(streams.map(streamMl)).toEqual(b.cups.map((c) => c.filledMl));
+  expect(streams[0]!.strata.map((l) => l.mix)).toEqual(b.cups[0]!.layers.map((l) => l.mix));
 });
 
 test('the viscosity of the pour lies between its mixes’', () => {
@@ -64,7 +64,7 @@ function outcome(scene: PourScene, cells: number) {
   const work = pourOn(kernel, scene, site);
   let step = work.next();
   while (!step.done) step = work.next();
-  const strata = strataOf(scene).mix;
+  const strata = mixesOf(scene);
   for (const seen of develop(step.value, kernel, 24))
     if (typeof seen !== 'number' && seen.last)
       return outcomeOf(step.value, seen.plate, strata, { inks: {}, ground: new Float64Array(36) });

@@ -57,7 +57,7 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
   const poured = new Map<string, number>();
   for (const p of compile(1e-3)) {
     if (p.kind === 'overlay') add(p.mix, (p.filmMm * areaCm2) / 10);
-    if (p.kind === 'stream') p.mixes.forEach((mix, k) => add(mix, strataMl(p, k)));
+    if (p.kind === 'stream') for (const { mix, ml } of p.strata) add(mix, ml);
   }
   function add(mix: string, ml: number): void {
     poured.set(mix, (poured.get(mix) ?? 0) + ml);
@@ -76,16 +76,6 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
     palette: paletteOf(plan),
     densityGPerMl,
   };
-}
-
-/** What one stratum of a stream holds, mL. */
-function strataMl(
-  { leaves, mixes, ml }: Extract<Primitive, { kind: 'stream' }>,
-  k: number,
-): number {
-  let share = 0;
-  for (let i = k; i < leaves.length; i += mixes.length) share += leaves[i]!;
-  return (ml * share * mixes.length) / leaves.length;
 }
 
 /** Mean of what is poured: ln μ by volume (Arrhenius; Grunberg and Nissan 1949 without interaction), density by volume. */

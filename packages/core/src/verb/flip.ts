@@ -1,4 +1,3 @@
-import { withdraw } from '../cup/withdraw';
 import { placeWords } from './place';
 import { defineVerb } from './verb';
 
@@ -49,11 +48,11 @@ export const flip = defineVerb({
           { at: 1, mm: rim / 5 },
         ],
         strayMm: STRAY_MM,
-        ml,
         s: emptiesS(ml, nu),
         core: true,
-        mixes: loaded.layers.map((l) => l.mix),
-        leaves: withdraw(loaded.layers, loaded.stir, OUTLET),
+        strata: loaded.layers,
+        stir: loaded.stir,
+        outlet: OUTLET,
         lamination: 'rings',
       },
     ];

@@ -1,5 +1,4 @@
 import type { Primitive } from '../flow/primitive';
-import { withdraw } from '../cup/withdraw';
 import { placeWords } from './place';
 import { defineVerb } from './verb';
 
@@ -46,11 +45,11 @@ export const pour = defineVerb({
           pathMm: [atMm],
           radiusMm: [{ at: 0, mm }],
           strayMm: STRAY_MM,
-          ml,
           s: Math.max(3, ml / (RATE_ML_PER_S * Math.sqrt(9e-4 / nu))),
           core: false,
-          mixes: loaded.layers.map((l) => l.mix),
-          leaves: withdraw(loaded.layers, loaded.stir, OUTLET),
+          strata: loaded.layers,
+          stir: loaded.stir,
+          outlet: OUTLET,
           lamination: 'stack',
         },
       ];

@@ -1,0 +1,126 @@
+// The preview as an artist meets it: a picture computed from cups and moves, what it says, and what it costs the page.
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import { launch, openPage, PHONE, press, says, see, type, WIDE } from './support/browser.mjs';
+import { startStudio } from './support/studio.mjs';
+
+let studio;
+let browser;
+before(async () => {
+  studio = await startStudio();
+  browser = await launch();
+});
+after(async () => {
+  await browser.close();
+  await studio.stop();
+});
+
+const plans = async () => (await (await fetch(`${studio.url}/api/plans`)).json()).plans;
+const planOf = async (id) => (await (await fetch(`${studio.url}/api/plans/${id}`)).json()).plan;
+const idOf = async (title) => (await plans()).find((p) => p.title === title).id;
+
+/** Waits until the picture is as fine as this page asks for. */
+const finished = (page) =>
+  page.waitForFunction(
+    () =>
+      [...document.querySelectorAll('canvas')].some((c) => Math.max(c.width, c.height) >= 512) &&
+      !document.querySelector('[role="progressbar"]'),
+    { timeout: 60000, polling: 100 },
+  );
+
+/** A number that is another where the picture is. */
+const fingerprint = (page) =>
+  page.$eval('canvas', (canvas) => {
+    const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
+    let sum = 0;
+    for (let i = 0; i < data.length; i += 4) sum = (sum * 31 + data[i] + 7 * data[i + 1]) % 1e9;
+    return sum;
+  });
+
+test('phone: picture, figures, another seed kept, the film, a core by tap and by number', async () => {
+  const page = await openPage(browser, PHONE);
+  const id = await idOf('Damson Moon');
+  await page.goto(`${studio.url}/plans/${id}/preview`, { waitUntil: 'domcontentloaded' });
+  await see(page, 'progressbar', /Pouring|Looking closer/);
+  await finished(page);
+  const first = await fingerprint(page);
+  // Round, so the corners of its box are the mat.
+  assert.equal(
+    await page.$eval('canvas', (c) => c.getContext('2d').getImageData(0, 0, 1, 1).data[3]),
+    0,
+  );
+  await see(page, 'listitem', /^Damson \d+ %$/);
+  await see(page, 'group', 'Film and run-off');
+
+  await press(page, 'button', 'Next seed');
+  await says(page, 'Seed 12, kept is 11');
+  await finished(page);
+  const second = await fingerprint(page);
+  assert.notEqual(second, first);
+  await press(page, 'button', 'Keep');
+  await says(page, 'Seed 12, kept');
+  for (let i = 0; i < 50 && (await planOf(id)).seed !== 12; i++)
+    await new Promise((r) => setTimeout(r, 100));
+  assert.equal((await planOf(id)).seed, 12);
+
+  await press(page, 'radio', 'Film');
+  await see(page, 'img', /Darker is thicker/);
+  await finished(page);
+  await page.waitForFunction(
+    () => {
+      const c = document.querySelector('canvas');
+      const [r, g, b] = c.getContext('2d').getImageData(c.width / 2, c.height / 2, 1, 1).data;
+      return r === g && g === b;
+    },
+    { timeout: 10000, polling: 100 },
+  );
+
+  const canvas = await page.$('canvas');
+  const box = await canvas.boundingBox();
+  await page.touchscreen.tap(box.x + box.width / 2, box.y + box.height / 2);
+  await see(page, 'heading', /^\d+ µm of wet film/);
+  await see(page, 'list', 'Layers of the core');
+  // The middle of a 30 cm round, said in the studio’s unit.
+  const field = await page.$('[aria-label="From the left"]');
+  assert.match(await field.evaluate((f) => f.value), /^(15|14\.9|15\.1) cm$/);
+  await type(page, 'From the left', '4 cm');
+  await see(page, 'heading', /^\d+ µm of wet film/);
+  assert.deepEqual(page.faults, []);
+  await page.browserContext().close();
+});
+
+test('wide: the preview stands beside every station and follows an edit, and a bare corner is remarked on', async () => {
+  const page = await openPage(browser, WIDE);
+  const id = await idOf('Quince and Slate');
+  await page.goto(`${studio.url}/plans/${id}/surface`, { waitUntil: 'domcontentloaded' });
+  await see(page, 'region', 'Preview');
+  await finished(page);
+  const first = await fingerprint(page);
+  // A third of the paint: it cannot reach the corners.
+  await press(page, 'radio', 'Own');
+  await type(page, /factor|Own/i, '0.12');
+  await says(page, 'stay bare');
+  await finished(page);
+  assert.notEqual(await fingerprint(page), first);
+  await press(page, 'button', 'Undo');
+  await press(page, 'button', 'Undo');
+  // Another station of the same plan finds the pour there.
+  await press(page, 'link', /^5 Moves/);
+  await see(page, 'region', 'Preview');
+  await finished(page);
+  assert.deepEqual(page.faults, []);
+  await page.browserContext().close();
+});
+
+test('stopped, the picture stays as it is; going on, it is finished', async () => {
+  const page = await openPage(browser, PHONE);
+  const id = await idOf('Quince and Slate');
+  await page.goto(`${studio.url}/plans/${id}/preview`, { waitUntil: 'domcontentloaded' });
+  await see(page, 'progressbar', /Pouring|Looking closer/);
+  await press(page, 'button', 'Stop');
+  await says(page, 'Stopped.');
+  await press(page, 'button', 'Go on');
+  await finished(page);
+  assert.deepEqual(page.faults, []);
+  await page.browserContext().close();
+});
