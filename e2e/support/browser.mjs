@@ -107,9 +107,5 @@ export async function type(page, name, text) {
 export const textOf = (page, selector = 'body') => page.$eval(selector, (node) => node.innerText);
 
 /** Waits until the page shows a text. */
-export const says = (page, text) =>
-  page.waitForFunction(
-    (wanted) => document.body.innerText.includes(wanted),
-    { timeout: 10000 },
-    text,
-  );
+export const says = (page, text, timeout = 10000) =>
+  page.waitForFunction((wanted) => document.body.innerText.includes(wanted), { timeout }, text);

@@ -24,7 +24,7 @@ export interface Outcome {
 }
 
 /** Around a corner this share of the longer side must be wet to nine tenths, else it counts as bare. */
-const CORNER = 0.03;
+const CORNER = 0.05;
 const WET_ENOUGH = 0.9;
 
 /** @param mixOf the mix of each stratum, as `mixesOf` numbers them */

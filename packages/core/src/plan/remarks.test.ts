@@ -163,7 +163,8 @@ const POURED = plan([OAT, SLATE, BRASS]);
 
 /** For each remark on an outcome: what the preview says, what is said of it, and whether a fix is offered. */
 const OUTCOMES: Record<string, [Partial<Outcome>, RegExp, boolean][]> = {
-  'corners-bare': [
+  'stays-bare': [
+    [{ coveredShare: 0.93 }, /^7 % of the surface stays bare\.$/, true],
     [{ coveredShare: 0.98, bareMm: [[0, 400]] }, /^One corner stays bare\.$/, true],
     [
       {
@@ -229,7 +230,7 @@ test('a bare corner lengthens the tilts toward it and keeps them from being writ
     POURED,
     {},
     { ...WELL, coveredShare: 0.98, bareMm: [[0, 400]] },
-  ).remarks.filter((r) => r.code === 'corners-bare');
+  ).remarks.filter((r) => r.code === 'stays-bare');
   const fixed = patchPlan(POURED, remark!.fix!.patch);
   const longer = fixed.moves.filter((m, i) => m.s !== POURED.moves[i]!.s);
   // Lower left is 141 degrees on a 50 × 40 cm canvas; the way back from the upper right goes there too.

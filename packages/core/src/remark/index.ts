@@ -1,6 +1,6 @@
 import { colourNotLoaded } from './colour-not-loaded';
 import { colourVanished } from './colour-vanished';
-import { cornersBare } from './corners-bare';
+import { staysBare } from './stays-bare';
 import { cupTooFull } from './cup-too-full';
 import { edgesUnplanned } from './edges-unplanned';
 import type { Evidence, Finding, RemarkDefinition, Severity } from './evidence';
@@ -34,7 +34,7 @@ export const REMARKS: readonly RemarkDefinition[] = [
   tooMuchWater,
   offConsistency,
   edgesUnplanned,
-  cornersBare,
+  staysBare,
   colourVanished,
   filmLeftThick,
   moreRunsOff,

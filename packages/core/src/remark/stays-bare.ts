@@ -1,0 +1,57 @@
+import type { Outcome } from '../flow/outcome';
+import { trim } from '../quantity/show';
+import { shapeOf } from '../surface/measure';
+import type { Surface } from '../surface/schema';
+import { longerTilts } from './longer-tilts';
+import type { RemarkDefinition } from './evidence';
+
+/** A front needs about this much film to get into a corner, mm (the arrest height of dry ground and a little over). */
+const FRONT_MM = 1.2;
+/** Less of the face than this bare, with every corner reached, is a speck the edge paint takes care of. */
+const SPECK = 0.01;
+const COUNTS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six'] as const;
+
+export const staysBare: RemarkDefinition = {
+  code: 'stays-bare',
+  see: ({ plan, measure, amounts, outcome }) => {
+    if (!outcome) return [];
+    const bareShare = 1 - outcome.coveredShare;
+    const corners = outcome.bareMm.length;
+    if (corners === 0 && bareShare < SPECK) return [];
+    const cm2 = (bareShare * measure.areaCm2) / measure.pieces;
+    const off = Object.values(outcome.spiltMl).reduce((a, b) => a + b, 0) / outcome.laidMl;
+    // What is poured more is shared with the run-off as the rest was.
+    const ml = (cm2 * FRONT_MM) / 10 / Math.max(0.1, 1 - off);
+    const g = Math.max(10, 10 * Math.ceil((ml * (amounts.totalG / amounts.totalMl)) / 10));
+    const patch = longerTilts(plan.moves, corners > 0 ? towards(plan.surface, outcome) : undefined);
+    const there = corners > 0 ? ' there' : '';
+    return [
+      {
+        severity: 'spoils',
+        about: '/moves',
+        message:
+          corners > 0
+            ? `${COUNTS[corners] ?? String(corners)} ${placeWord(plan.surface, corners)} ${corners === 1 ? 'stays' : 'stay'} bare.`
+            : `${trim(100 * bareShare, 0)} % of the surface stays bare.`,
+        advice: `Tilt further${there}, or pour about ${g} g more.`,
+        numbers: { corners, bareCm2: cm2, g },
+        ...(patch.length > 0 ? { fix: { label: `Tilt half as long again${there}`, patch } } : {}),
+      },
+    ];
+  },
+};
+
+/** Directions from the middle to the bare places, degrees. */
+function towards({ shape }: Surface, { bareMm }: Outcome): number[] {
+  const { widthMm, heightMm } = shapeOf(shape).bounds(shape);
+  return bareMm.map(([x, y]) => (Math.atan2(y - heightMm / 2, x - widthMm / 2) * 180) / Math.PI);
+}
+
+const placeWord = ({ shape }: Surface, count: number): string =>
+  shape.kind === 'round'
+    ? count === 1
+      ? 'place at the rim'
+      : 'places at the rim'
+    : count === 1
+      ? 'corner'
+      : 'corners';
