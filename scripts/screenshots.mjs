@@ -32,13 +32,14 @@ const VIEWS = [
     name: 'moves-1280',
     at: `${QUINCE}/moves`,
     on: WIDE,
-    then: (page) => press(page, 'button', '4 Tilt'),
+    then: (page) => press(page, 'button', '5 Tilt'),
   },
+  { name: 'preview-390', at: `${QUINCE}/preview` },
+  { name: 'film-390', at: `${QUINCE}/preview`, then: (page) => press(page, 'radio', 'Film') },
   { name: 'finish-390', at: `${QUINCE}/finish` },
   { name: 'shelf-390', at: '/shelf' },
   { name: 'trials-390', at: '/trials' },
   { name: 'journal-390', at: '/journal' },
-  { name: 'settings-390', at: '/settings' },
   { name: 'pour-390', at: `${QUINCE}/pour` },
   {
     name: 'run-390',
@@ -53,11 +54,27 @@ const VIEWS = [
   { name: 'bench-390', at: '/bench' },
 ];
 
+/** Waits until a preview in sight, where there is one, is as fine as it gets. */
+const pictured = (page) =>
+  page.waitForFunction(
+    () => {
+      const canvas = document.querySelector('canvas');
+      return (
+        !canvas ||
+        (Math.max(canvas.width, canvas.height) >= 512 &&
+          !document.querySelector('[role="progressbar"]'))
+      );
+    },
+    { timeout: 60000, polling: 200 },
+  );
+
 for (const { name, at, on = PHONE, dark, then } of VIEWS) {
   const page = await openPage(browser, on, { dark });
   await page.goto(studio.url + at, { waitUntil: 'networkidle0' });
   await page.evaluate(() => document.fonts.ready);
+  await pictured(page);
   await then?.(page);
+  if (then) await pictured(page);
   // A press leaves its own mark for a moment.
   if (then) await new Promise((resolve) => setTimeout(resolve, 400));
   await page.screenshot({ path: join(folder, `${name}.png`) });

@@ -1,3 +1,4 @@
+import type { Outcome } from '@potter/core/flow';
 import { type Brief, brief, type Plan } from '@potter/core/plan';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import {
@@ -10,8 +11,7 @@ import {
   useSyncExternalStore,
 } from 'react';
 import { View as Box } from 'react-native';
-import { type Pouring } from '@/preview/pour-host';
-import { usePour } from '@/preview/use-pour';
+import { useOutcome } from '@/preview/use-pour';
 import type { View } from '@/workers/messages';
 import { useWide } from '@/ui/use-wide';
 import { Failed, Waiting } from '@/ui/state';
@@ -25,8 +25,8 @@ interface OpenPlan {
   readonly plan: Plan;
   /** Everything computed from it; stations show this and compute nothing. */
   readonly brief: Brief;
-  /** Its preview, as far as it has come; computed only where it is in sight. */
-  readonly pour: Pouring;
+  /** What its preview says came of it; absent until that is computed. */
+  readonly outcome?: Outcome;
   /** The chance the preview is computed with, and another to try; keeping one is an edit. */
   readonly seed: number;
   readonly trySeed: (seed: number) => void;
@@ -132,8 +132,7 @@ function Provide({
   const kept = plan.seed ?? 1;
   // A seed tried is forgotten once another is kept, by an edit or by its undoing.
   const seed = tried?.kept === kept ? tried.seed : kept;
-  const pour = usePour(id, plan, computed, seed, view, wide || previewed);
-  const { outcome } = pour;
+  const outcome = useOutcome(id, plan, computed, seed, view, wide || previewed);
   const told = useMemo(
     () => (outcome ? brief(plan, studio, outcome) : computed),
     [plan, studio, outcome, computed],
@@ -142,7 +141,7 @@ function Provide({
     id,
     plan,
     brief: told,
-    pour,
+    ...(outcome === undefined ? {} : { outcome }),
     seed,
     trySeed: (next) => setTried({ kept, seed: next }),
     view,

@@ -20,7 +20,7 @@ export function OutcomeVitals({ outcome, brief }: Props) {
     <VitalLine
       vitals={[
         { figure: coveredPercent(outcome), unit: '% covered' },
-        { figure: trim(lostG, 0), unit: 'g run off' },
+        { figure: trim(lostG, 0), unit: 'g lost' },
         { figure: trim(outcome.film.meanMm, 1), unit: 'mm film' },
         { figure: String(outcome.bareMm.length), unit: 'bare' },
       ]}

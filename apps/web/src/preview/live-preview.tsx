@@ -8,10 +8,12 @@ import { OutcomeVitals } from './figures';
 import { Picture } from './picture';
 import { pourHost } from './pour-host';
 import { Progress } from './progress';
+import { usePouring } from './use-pour';
 
 /** The preview beside a station on a wide screen, always of the plan as it is. */
 export function LivePreview() {
-  const { plan, brief, pour, seed, trySeed } = usePlan();
+  const { id, plan, brief, outcome, seed, trySeed } = usePlan();
+  const pour = usePouring(id);
   const mat = useMat();
   const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
   return (
@@ -29,7 +31,7 @@ export function LivePreview() {
         mostHeight={300}
         label={`How ${plan.title} may turn out`}
       />
-      {pour.outcome ? <OutcomeVitals outcome={pour.outcome} brief={brief} /> : null}
+      {outcome ? <OutcomeVitals outcome={outcome} brief={brief} /> : null}
       <Progress pouring={pour} idle="" onStop={pourHost.stop} onAgain={pourHost.again} />
     </View>
   );

@@ -18,6 +18,7 @@ import { pourHost } from './pour-host';
 import { Progress } from './progress';
 import { savePicture } from './save-picture';
 import { SpotCore } from './spot-core';
+import { usePouring } from './use-pour';
 
 interface Spot {
   readonly at: readonly [number, number];
@@ -28,12 +29,13 @@ interface Spot {
 
 /** The picture computed from cups and moves, and what it says of the plan. */
 export function PreviewStation() {
-  const { plan, brief, edit, pour, seed, trySeed, view, setView } = usePlan();
+  const { id, plan, brief, edit, outcome, seed, trySeed, view, setView } = usePlan();
   const mat = useMat();
   const { length } = useUnits();
   const [spot, setSpot] = useState<Spot>();
   const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
-  const { outcome, picture } = pour;
+  const pour = usePouring(id);
+  const { picture } = pour;
   const drill = (xMm: number, yMm: number) => {
     const of = pour.of;
     if (!of) return;

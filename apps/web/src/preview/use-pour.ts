@@ -1,13 +1,14 @@
+import type { Outcome } from '@potter/core/flow';
+import { type Brief, type Plan, type Preview, previewOf } from '@potter/core/plan';
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
-import { type Brief, type Plan, previewOf } from '@potter/core/plan';
 import type { View } from '@/workers/messages';
 import { pourHost, type Pouring } from './pour-host';
 
 /** Equal plans of one session are one object, so a preview is worked out once for each state and seed. */
-const previews = new WeakMap<Brief, Map<number, ReturnType<typeof previewOf>>>();
+const previews = new WeakMap<Brief, Map<number, Preview>>();
 
-function previewFor(plan: Plan, brief: Brief, seed: number) {
-  const known = previews.get(brief) ?? new Map<number, ReturnType<typeof previewOf>>();
+function previewFor(plan: Plan, brief: Brief, seed: number): Preview {
+  const known = previews.get(brief) ?? new Map<number, Preview>();
   previews.set(brief, known);
   const found = known.get(seed) ?? previewOf(plan, brief, seed);
   known.set(seed, found);
@@ -15,27 +16,31 @@ function previewFor(plan: Plan, brief: Brief, seed: number) {
 }
 
 /**
- * The pour of a plan, computed while somebody looks.
+ * What came of a plan's pour, once it is computed for the plan as it is.
  * @param id the plan's
- * @param live whether it is to be computed; else only what is there already is told
- * @returns an outcome only where it is of the plan as it is now; a picture of the plan as it was stays until then
+ * @param live whether it is to be computed now; else what is there already is told
  */
-export function usePour(
+export function useOutcome(
   id: string,
   plan: Plan,
   brief: Brief,
   seed: number,
   view: View,
   live: boolean,
-): Pouring {
+): Outcome | undefined {
   const preview = useMemo(() => previewFor(plan, brief, seed), [plan, brief, seed]);
   useEffect(() => {
     if (live) pourHost.show(preview, view, id);
   }, [preview, view, live, id]);
+  return useSyncExternalStore(pourHost.subscribe, () =>
+    pourHost.get().of === preview ? pourHost.get().outcome : undefined,
+  );
+}
+
+/** The pour of a plan as far as it has come, told with every step of it: for what shows the picture. */
+export function usePouring(id: string): Pouring {
   const state = useSyncExternalStore(pourHost.subscribe, pourHost.get);
-  if (pourHost.subject() !== id) return NOTHING;
-  const { outcome, ...rest } = state;
-  return state.of === preview && outcome ? { ...rest, outcome } : rest;
+  return pourHost.subject() === id ? state : NOTHING;
 }
 
 const NOTHING: Pouring = {};

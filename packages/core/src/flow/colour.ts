@@ -56,23 +56,25 @@ const emptyColumn = (): Column => ({
   count: 0,
 });
 
-/** Reads a pixel's column: a film for each run of one ink, down to one that hides all below it. */
+/** Reads a pixel's column: a film for each run of one ink, down to where no more of what lies below is seen. */
 function readColumn(plate: Plate, i: number, { inkAt, films }: Inking, column: Column): void {
   const { inks, bins } = column;
   const whole = plate.filmUm[i]!;
   let count = 0;
   let from = 0;
+  // What of the light gets down to here and back.
+  let left = 1;
   for (let d = 0; d < DEPTHS.length; d++) {
     const stratum = plate.strata[d]![i]!;
     // Below an edge the lattice may know nothing; what lies on top goes down then.
     const ink = stratum === NONE ? inks[count]! : inkAt[stratum]!;
     if (d > 0 && ink !== inks[count]) {
       const level = changeAt(d - 1, plate.changes[d - 1]![i]!);
-      const bin = binOf((level - from) * whole);
-      bins[count] = bin;
-      const hides = films[inks[count]!]!.hidesFrom <= bin;
-      count++;
-      if (hides) break;
+      const above = films[inks[count]!]!;
+      const bin = Math.min(binOf((level - from) * whole), above.hidesFrom);
+      bins[count++] = bin;
+      left *= above.through[bin]!;
+      if (left < UNSEEN) break;
       from = level;
     }
     inks[count] = ink;
@@ -253,7 +255,7 @@ function film(q: number, sx: number): [number, number] {
 }
 
 /** What comes back through a film from below and is less than a step of the picture's eight bits. */
-const UNSEEN = 1e-3;
+const UNSEEN = 3e-3;
 
 /** Bin of a height in whole µm up to the table's end; a look-up costs a tenth of a logarithm. */
 const BIN_OF = Uint8Array.from({ length: 16_385 }, (_, um) =>

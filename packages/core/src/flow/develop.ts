@@ -72,14 +72,17 @@ export function* develop(
   yield { plate: first, share: 0.2, last: false };
 
   const below: Depth[] = [];
+  // One lattice for all depths below, and one place to fill it in: what is kept of each is small.
+  const lattice = new Lattice(view, strata);
+  const whole = emptyBirths(lattice.births.source.length);
   for (const [k, z] of DEPTHS.slice(1).entries()) {
-    const lattice = new Lattice(view, strata);
+    lattice.births.source.fill(NONE);
     const from = 0.2 + 0.1 * k;
     yield* within(lattice.traceAll(kernel, z, COARSE), from, from + 0.05);
     const near = z > NEAR;
     if (near) yield* within(lattice.refine(kernel, z, COARSE), from + 0.05, from + 0.1);
-    const filled = yield* at(from + 0.1, lattice.filled(near ? COARSE / 2 : COARSE));
-    below.push(depthOf(strata, filled));
+    yield* at(from + 0.1, lattice.fill(whole, near ? COARSE / 2 : COARSE));
+    below.push(depthOf(strata, whole));
   }
   for (let step = COARSE; step > 1; step /= 2) {
     const from = step === COARSE ? 0.6 : 0.8;
@@ -109,7 +112,7 @@ interface Depth extends Placed {
 }
 
 const depthOf = (strata: Strata, births: Births): Depth => ({
-  source: births.source,
+  source: births.source.slice(),
   ...strata.place(births),
 });
 
@@ -293,9 +296,8 @@ class Lattice {
     return out;
   }
 
-  /** A copy with every pixel filled in from the places `step` apart: between corners that agree, else as the nearest. */
-  *filled(step: number): Generator<void, Births> {
-    const out = emptyBirths(this.across * this.down);
+  /** Fills in every pixel of `out` from the places `step` apart: between corners that agree, else as the likeliest. */
+  *fill(out: Births, step: number): Generator<void, void> {
     for (let y = 0; y < this.down; y += step) {
       if (y % ROWS === 0) yield;
       for (let x = 0; x < this.across; x += step) {
@@ -306,7 +308,6 @@ class Lattice {
             this.between(out, cx, cy, step, (tx - cx) / step, (ty - cy) / step, alike);
       }
     }
-    return out;
   }
 
   /** Whether a place has paint within a step of it; off the paint there is nothing to trace. */
