@@ -52,9 +52,9 @@ test.each([
   [
     '/surface/shape/kind',
     'blob',
-    '/surface/shape/kind must be one of "rect", "round"; it is "blob"',
+    '/surface/shape/kind must be one of "rect", "round", "oval"; it is "blob"',
   ],
-  ['/surface/shape/kind', undefined, '/surface/shape/kind is missing; there are "rect", "round"'],
+  ['/surface/shape/kind', undefined, '/surface/shape/kind is missing; there are "rect", "round", "oval"'],
   [
     '/surface/ground/hex',
     'red',
@@ -82,7 +82,7 @@ test.each([
     [{ material: 'silicone' }],
     '/mixes/0/additives/0 needs drops or perMl or g',
   ],
-  ['/technique/id', 'no-such', '/technique/id must be one of "flip-cup"; it is "no-such"'],
+  ['/technique/id', 'no-such', '/technique/id must be one of "flip-cup", "straight-pour"; it is "no-such"'],
   [
     '/technique/settings/torch',
     'always',

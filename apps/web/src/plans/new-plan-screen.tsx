@@ -78,7 +78,7 @@ export function NewPlanScreen() {
               return read.ok ? { ok: true, value: text } : read;
             }}
             onChange={setTyped}
-            hint="40 x 50 cm, 16 x 20 in, 30 cm round"
+            hint="40 x 50 cm, 16 x 20 in, 30 cm round, 30 x 20 cm oval"
           />
         </View>
         <View className="gap-2">

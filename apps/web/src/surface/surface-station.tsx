@@ -37,7 +37,7 @@ export function SurfaceStation() {
               : { ok: false, fault: 'Between 5 mm and 5 m, please.' };
           }}
           onChange={(shape) => change({ shape }, 'size')}
-          hint="40 x 50 cm, 16 x 20 in, 30 cm round"
+          hint="40 x 50 cm, 16 x 20 in, 30 cm round, 30 x 20 cm oval"
         />
         <NumberField
           className="w-[96px]"

@@ -26,6 +26,11 @@ export const anyPlan = fc
         heightMm: fc.integer({ min: 40, max: 1200 }),
       }),
       fc.record({
+        kind: fc.constant('oval' as const),
+        widthMm: fc.integer({ min: 40, max: 900 }),
+        heightMm: fc.integer({ min: 40, max: 900 }),
+      }),
+      fc.record({
         kind: fc.constant('round' as const),
         diameterMm: fc.integer({ min: 40, max: 900 }),
       }),

@@ -57,6 +57,7 @@ test.each([
   ['1 1/2 x 2 in', { kind: 'rect', widthMm: 38.1, heightMm: 50.8 }],
   ['30 cm round', { kind: 'round', diameterMm: 300 }],
   ['ø 12 in', { kind: 'round', diameterMm: 304.8 }],
+  ['30 x 20 cm oval', { kind: 'oval', widthMm: 300, heightMm: 200 }],
 ])('the size "%s"', (text, size) => expect(value(parseSize(text, 'cm'))).toEqual(size));
 
 test.each([

@@ -47,11 +47,7 @@ function towards({ shape }: Surface, { bareMm }: Outcome): number[] {
   return bareMm.map(([x, y]) => (Math.atan2(y - heightMm / 2, x - widthMm / 2) * 180) / Math.PI);
 }
 
-const placeWord = ({ shape }: Surface, count: number): string =>
-  shape.kind === 'round'
-    ? count === 1
-      ? 'place at the rim'
-      : 'places at the rim'
-    : count === 1
-      ? 'corner'
-      : 'corners';
+function placeWord({ shape }: Surface, count: number): string {
+  const { one, many } = shapeOf(shape).reachName;
+  return count === 1 ? one : many;
+}

@@ -28,6 +28,11 @@ const anyShape = fc.oneof(
     heightMm: fc.double({ min: 5, max: 2000, noNaN: true }),
   }),
   fc.record({
+    kind: fc.constant('oval' as const),
+    widthMm: fc.double({ min: 5, max: 2000, noNaN: true }),
+    heightMm: fc.double({ min: 5, max: 2000, noNaN: true }),
+  }),
+  fc.record({
     kind: fc.constant('round' as const),
     diameterMm: fc.double({ min: 5, max: 2000, noNaN: true }),
   }),
@@ -41,8 +46,8 @@ test('area grows with the square of the size, outline with the size, both with t
       fc.integer({ min: 1, max: 40 }),
       (shape, k, pieces) => {
         const scaled = (
-          shape.kind === 'rect'
-            ? rect(shape.widthMm * k, shape.heightMm * k)
+          shape.kind !== 'round'
+            ? { ...shape, widthMm: shape.widthMm * k, heightMm: shape.heightMm * k }
             : { kind: 'round', diameterMm: shape.diameterMm * k }
         ) as Shape;
         const one = measureSurface(surface(shape));
@@ -62,4 +67,30 @@ test('points a tilt must reach lie on the outline', () => {
     expect(Math.hypot(x - 150, y - 150)).toBeCloseTo(150, 9);
   }
   expect(shapeOf(rect(500, 400)).reaches(rect(500, 400))).toHaveLength(4);
+});
+
+test('an oval as wide as high is a round', () => {
+  const d = 304.8;
+  const oval = measureSurface(surface({ kind: 'oval', widthMm: d, heightMm: d }));
+  const round = measureSurface(surface({ kind: 'round', diameterMm: d }));
+  expect(oval.areaCm2).toBeCloseTo(round.areaCm2, 9);
+  expect(oval.outlineMm).toBeCloseTo(round.outlineMm, 9);
+});
+
+// Area by the shoelace formula, outline by adding up the chords: neither knows the closed forms.
+test('the rings of a shape have its area and its outline', () => {
+  fc.assert(
+    fc.property(anyShape, (shape) => {
+      const definition = shapeOf(shape);
+      let area = 0;
+      let outline = 0;
+      for (const ring of definition.rings(shape))
+        for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
+          area += (ring[j]! * ring[i + 1]! - ring[i]! * ring[j + 1]!) / 2;
+          outline += Math.hypot(ring[i]! - ring[j]!, ring[i + 1]! - ring[j + 1]!);
+        }
+      expect(Math.abs(area / definition.areaMm2(shape) - 1)).toBeLessThan(5e-4);
+      expect(Math.abs(outline / definition.outlineMm(shape) - 1)).toBeLessThan(2e-3);
+    }),
+  );
 });

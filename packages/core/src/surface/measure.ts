@@ -1,10 +1,11 @@
 import type { Shape, Surface } from './schema';
+import { oval } from './shape/oval';
 import { rect } from './shape/rect';
 import { round } from './shape/round';
 import type { ShapeDefinition } from './shape/shape';
 
 /** Every surface shape by its kind. To add one, copy a file in `shape/` and name it here and in the schema. */
-export const SHAPES = { rect, round } as const;
+export const SHAPES = { rect, round, oval } as const;
 
 /** The definition that fits this shape. */
 export const shapeOf = (shape: Shape): ShapeDefinition<Shape> =>

@@ -1,9 +1,10 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { Hex, tagged } from '../field/schema';
+import { oval } from './shape/oval';
 import { rect } from './shape/rect';
 import { round } from './shape/round';
 
-export const ShapeSchema = tagged('kind', [rect.schema, round.schema]);
+export const ShapeSchema = tagged('kind', [rect.schema, round.schema, oval.schema]);
 
 export const SurfaceSchema = Type.Object(
   {

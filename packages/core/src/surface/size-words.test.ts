@@ -7,8 +7,11 @@ test('a size as one reads it', () => {
 });
 
 test('a size as one types it reads back as itself', () => {
-  const canvas = { kind: 'rect' as const, widthMm: 406.4, heightMm: 508 };
-  for (const unit of ['cm', 'in'] as const) {
-    expect(parseSize(sizeWords(canvas, unit, ' x '), unit)).toEqual({ ok: true, value: canvas });
-  }
+  const sides = { widthMm: 406.4, heightMm: 508 };
+  for (const kind of ['rect', 'oval'] as const)
+    for (const unit of ['cm', 'in'] as const)
+      expect(parseSize(sizeWords({ kind, ...sides }, unit, ' x '), unit)).toEqual({
+        ok: true,
+        value: { kind, ...sides },
+      });
 });

@@ -1,9 +1,8 @@
 import { Type } from '@sinclair/typebox';
 import type { ShapeDefinition } from './shape';
+import { Side } from './side';
 
 export type Rect = { kind: 'rect'; widthMm: number; heightMm: number };
-
-const Side = Type.Number({ minimum: 5, maximum: 5000 });
 
 export const rect = {
   kind: 'rect',
@@ -22,6 +21,7 @@ export const rect = {
     [0, 0],
     [w, 0],
   ],
+  reachName: { one: 'corner', many: 'corners' },
   sides: ({ widthMm, heightMm }) => [widthMm, heightMm],
   suffix: '',
 } as const satisfies ShapeDefinition<Rect>;

@@ -1,12 +1,13 @@
 import { Type } from '@sinclair/typebox';
 import type { ShapeDefinition } from './shape';
+import { Side } from './side';
 
 export type Round = { kind: 'round'; diameterMm: number };
 
 export const round = {
   kind: 'round',
   schema: Type.Object(
-    { kind: Type.Literal('round'), diameterMm: Type.Number({ minimum: 5, maximum: 5000 }) },
+    { kind: Type.Literal('round'), diameterMm: Side },
     { additionalProperties: false },
   ),
   areaMm2: ({ diameterMm: d }) => (Math.PI * d * d) / 4,
@@ -27,6 +28,7 @@ export const round = {
       const a = ((deg + 30) * Math.PI) / 180;
       return [(d / 2) * (1 + Math.cos(a)), (d / 2) * (1 + Math.sin(a))] as const;
     }),
+  reachName: { one: 'place at the rim', many: 'places at the rim' },
   sides: ({ diameterMm }) => [diameterMm],
   suffix: ' round',
 } as const satisfies ShapeDefinition<Round>;

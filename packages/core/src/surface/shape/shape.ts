@@ -13,6 +13,8 @@ export interface ShapeDefinition<S extends { kind: string }> {
   readonly rings: (shape: S) => readonly (readonly number[])[];
   /** Where a tilt must carry paint to: corners of a rectangle, points round the rim of a disc. Clockwise. */
   readonly reaches: (shape: S) => readonly (readonly [number, number])[];
+  /** What such a place is called. */
+  readonly reachName: { readonly one: string; readonly many: string };
   /** Lengths it is known by, mm, in the order they are written. */
   readonly sides: (shape: S) => readonly number[];
   /** What follows the size in words, such as " round". */
