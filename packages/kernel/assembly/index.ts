@@ -3,6 +3,9 @@ import { motion, placeMotion, unpackField } from './motion';
 import { drive, sweepColumns, transpose } from './sweep';
 import { traceSamples } from './trace';
 
+/** Less than this is dropped, m: numbers near nothing are denormal, and those cost a processor a hundredfold. */
+const TRACE: f32 = 1e-13;
+
 let nx: i32 = 0;
 let ny: i32 = 0;
 let dx: f32 = 0;
@@ -82,8 +85,11 @@ export function step(
   xFirst: bool,
 ): void {
   const over = f32x4.splat(dt);
-  for (let i: usize = 0; i < cells; i += 16)
-    v128.store(h + i, f32x4.add(v128.load(h + i), f32x4.mul(over, v128.load(source + i))));
+  const trace = f32x4.splat(TRACE);
+  for (let i: usize = 0; i < cells; i += 16) {
+    const fed = f32x4.add(v128.load(h + i), f32x4.mul(over, v128.load(source + i)));
+    v128.store(h + i, v128.and(fed, f32x4.ge(fed, trace)));
+  }
   drive(nu, gz, dx, dt);
   if (xFirst) sweepRows(gx, spun, centreX);
   sweepColumns(h, ground, fluxY, lines, nx, ny, gy, spun, centreY);

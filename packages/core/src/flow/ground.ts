@@ -120,21 +120,19 @@ export function wetGround(film: Film, site: Site, where: Uint8Array): void {
     else if (where[i]) film.ground[i] = 0;
 }
 
-/** 1 for cells of the surface nearer than this to its outline. */
-export function bandOf({ inside, grid, cellMm }: Site, widthMm: number): Uint8Array {
+/** 1 for cells of the surface nearer than this to its outline: within that of a cell that paint runs over into. */
+export function bandOf(
+  { inside, brink, grid: { nx, ny }, cellMm }: Site,
+  widthMm: number,
+): Uint8Array {
   const band = new Uint8Array(inside.length);
   const reach = Math.ceil(widthMm / cellMm);
-  for (let i = 0; i < inside.length; i++) {
-    if (!inside[i]) continue;
-    const [x, y] = [i % grid.nx, Math.floor(i / grid.nx)];
-    for (let dy = -reach; dy <= reach && !band[i]; dy++)
-      for (let dx = -reach; dx <= reach && !band[i]; dx++) {
-        if (Math.hypot(dx, dy) * cellMm > widthMm) continue;
-        const [nx, ny] = [x + dx, y + dy];
-        const off =
-          nx < 0 || ny < 0 || nx >= grid.nx || ny >= grid.ny || !inside[ny * grid.nx + nx];
-        if (off) band[i] = 1;
-      }
+  for (const i of brink) {
+    const [cx, cy] = [i % nx, Math.floor(i / nx)];
+    for (let y = Math.max(0, cy - reach); y <= Math.min(ny - 1, cy + reach); y++)
+      for (let x = Math.max(0, cx - reach); x <= Math.min(nx - 1, cx + reach); x++)
+        if (inside[y * nx + x] && Math.hypot(x - cx, y - cy) * cellMm <= widthMm)
+          band[y * nx + x] = 1;
   }
   return band;
 }
