@@ -38,20 +38,20 @@ test('a whole pour by touch: next, back, skip, note, finish; written in the jour
   await page.goto(`${studio.url}/plans/${quince.id}/pour`, { waitUntil: 'networkidle0' });
   await press(page, 'checkbox', 'Gloves on.');
   await begin(page);
-  await says(page, '1 of 14');
+  await says(page, '1 of 15');
   await press(page, 'button', /^Next/);
-  await says(page, '2 of 14');
+  await says(page, '2 of 15');
   // A glove's bounce: a second tap at once does nothing.
   await press(page, 'button', /^Next/);
-  await says(page, '2 of 14');
+  await says(page, '2 of 15');
   await press(page, 'button', 'Back');
-  await says(page, '1 of 14');
+  await says(page, '1 of 15');
   await press(page, 'button', 'Note');
   await type(page, 'Note on this move', 'lifted early');
   await press(page, 'button', 'Done');
-  for (let i = 2; i <= 14; i++) {
+  for (let i = 2; i <= 15; i++) {
     await press(page, 'button', 'Skip');
-    await says(page, `${i} of 14`);
+    await says(page, `${i} of 15`);
   }
   await wait(750);
   await press(page, 'button', 'Finish the pour');
@@ -65,7 +65,7 @@ test('a whole pour by touch: next, back, skip, note, finish; written in the jour
   const run = (await runs()).find((r) => r.planId === quince.id);
   assert.equal(run.note, 'less slate');
   assert.equal(run.moves[0].note, 'lifted early');
-  assert.equal(run.moves.filter((m) => m.skipped).length, 13);
+  assert.equal(run.moves.filter((m) => m.skipped).length, 14);
   assert.ok(run.endedAt > run.startedAt);
   await page.goto(`${studio.url}/journal`, { waitUntil: 'networkidle0' });
   await says(page, 'less slate');
@@ -77,13 +77,13 @@ test('a reload, and a closed tab, come back to the right move with the time that
   const page = await openPage(browser, PHONE);
   await begin(page);
   await press(page, 'button', /^Next/);
-  await says(page, '2 of 14');
+  await says(page, '2 of 15');
   await see(page, 'timer', /left of/);
   const before = await secondsLeft(page);
   const from = Date.now();
   await wait(2000);
   await page.reload({ waitUntil: 'networkidle0' });
-  await says(page, '2 of 14');
+  await says(page, '2 of 15');
   const expected = before - (Date.now() - from) / 1000;
   assert.ok(
     Math.abs((await secondsLeft(page)) - expected) <= 2,
@@ -96,7 +96,7 @@ test('a reload, and a closed tab, come back to the right move with the time that
   const again = await context.newPage();
   await again.setViewport(PHONE);
   await again.goto(href, { waitUntil: 'networkidle0' });
-  await says(again, '2 of 14');
+  await says(again, '2 of 15');
   // The band shows it everywhere else.
   await again.goto(`${studio.url}/plans`, { waitUntil: 'networkidle0' });
   await see(again, 'link', /^Flip, Quince and Slate/);
@@ -110,7 +110,7 @@ test('with the server stopped the pour goes on, and the journal has it once it i
   await studio.halt();
   await press(page, 'button', 'Skip');
   await press(page, 'button', 'Skip');
-  const shown = await page.evaluate(() => /(\d+) of 14/.exec(document.body.innerText)[1]);
+  const shown = await page.evaluate(() => /(\d+) of 15/.exec(document.body.innerText)[1]);
   await page.evaluate(() => globalThis.scrollTo(0, 0));
   await studio.resume();
   for (let i = 0; i < 80; i++) {
@@ -127,17 +127,17 @@ test('space, Enter and a foot pedal go on, unless another control has the focus'
   const page = await openPage(browser, WIDE);
   await begin(page);
   const at = async () =>
-    Number(await page.evaluate(() => /(\d+) of 14/.exec(document.body.innerText)[1]));
+    Number(await page.evaluate(() => /(\d+) of 15/.exec(document.body.innerText)[1]));
   await page.evaluate(() => document.activeElement?.blur());
   const start = await at();
   await page.keyboard.press('PageDown');
-  await says(page, `${start + 1} of 14`);
+  await says(page, `${start + 1} of 15`);
   await wait(750);
   await page.keyboard.press('Space');
-  await says(page, `${start + 2} of 14`);
+  await says(page, `${start + 2} of 15`);
   await wait(750);
   await page.focus('[aria-label="Back"]');
   await page.keyboard.press('Enter');
-  await says(page, `${start + 1} of 14`);
+  await says(page, `${start + 1} of 15`);
   await page.browserContext().close();
 });

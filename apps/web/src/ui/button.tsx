@@ -63,7 +63,7 @@ export function Act({ label, onPress }: { readonly label: string; readonly onPre
       role="button"
       aria-label={label}
       onPress={onPress}
-      className="min-h-[44px] justify-center self-start active:bg-pressed"
+      className="min-h-[44px] min-w-[44px] justify-center self-start active:bg-pressed"
     >
       <Text className="font-bold text-16 text-ink underline">{label}</Text>
     </Pressable>
