@@ -20,11 +20,6 @@ const VIEWS = [
   { name: 'colours-390', at: `${QUINCE}/colours` },
   { name: 'mixes-390', at: `${QUINCE}/mixes` },
   { name: 'cups-390', at: `${QUINCE}/cups` },
-  {
-    name: 'layer-390',
-    at: `${QUINCE}/cups`,
-    then: (page) => press(page, 'button', 'Damson, high 15 cm, 47 g, up to 54 mm'),
-  },
   { name: 'cups-dark-390', at: `${QUINCE}/cups`, dark: true },
   { name: 'cups-1280', at: `${QUINCE}/cups`, on: WIDE },
   { name: 'moves-390', at: `${QUINCE}/moves` },

@@ -13,9 +13,11 @@ export interface Pouring {
   /** What is being computed and how far it is; absent where nothing is. */
   readonly doing?: { readonly what: Doing; readonly share: number };
   readonly picture?: Picture;
-  readonly outcome?: Outcome;
-  /** What the picture and the outcome are of. */
+  /** What the picture is of. */
   readonly of?: Preview;
+  readonly outcome?: Outcome;
+  /** What the outcome is of. */
+  readonly told?: Preview;
   readonly stopped?: boolean;
   readonly failed?: string;
 }
@@ -86,9 +88,13 @@ function hear(answer: Answer): void {
           height: answer.height,
           rgba: new Uint8ClampedArray(answer.rgba),
         },
-        outcome: answer.outcome,
         of: wanted.preview,
+        ...(state.outcome === undefined ? {} : { outcome: state.outcome }),
+        ...(state.told === undefined ? {} : { told: state.told }),
       });
+      return;
+    case 'outcome':
+      set({ ...state, outcome: answer.outcome, told: wanted.preview });
   }
 }
 

@@ -33,7 +33,7 @@ export function useOutcome(
     if (live) pourHost.show(preview, view, id);
   }, [preview, view, live, id]);
   return useSyncExternalStore(pourHost.subscribe, () =>
-    pourHost.get().of === preview ? pourHost.get().outcome : undefined,
+    pourHost.get().told === preview ? pourHost.get().outcome : undefined,
   );
 }
 

@@ -34,8 +34,9 @@ export type Answer =
       readonly rgba: ArrayBuffer;
       /** No finer one follows. */
       readonly finished: boolean;
-      readonly outcome: Outcome;
     }
+  /** What came of it, after each picture. */
+  | { readonly kind: 'outcome'; readonly job: number; readonly outcome: Outcome }
   | { readonly kind: 'core'; readonly spot: number; readonly layers: readonly SpotLayer[] }
   | { readonly kind: 'failed'; readonly job: number; readonly why: string };
 

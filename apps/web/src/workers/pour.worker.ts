@@ -162,12 +162,12 @@ async function send(ask: Show, shown: Plate, finished: boolean): Promise<boolean
       : await work(ask, colourPlate(shown, mix, ask.palette), () => undefined);
   if (!rgba || !poured) return false;
   const { width, height } = shown;
+  host.postMessage({ kind: 'picture', job: ask.job, width, height, rgba: rgba.buffer, finished }, [
+    rgba.buffer,
+  ]);
   // The pour may be an older one with the same births, whose corners are the same too.
   const outcome = outcomeOf(poured.pour, shown, mix, ask.palette);
-  host.postMessage(
-    { kind: 'picture', job: ask.job, width, height, rgba: rgba.buffer, finished, outcome },
-    [rgba.buffer],
-  );
+  host.postMessage({ kind: 'outcome', job: ask.job, outcome });
   return true;
 }
 
