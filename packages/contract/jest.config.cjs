@@ -3,7 +3,9 @@ module.exports = {
   testEnvironment: 'node',
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   // Packages that ship ES modules only are turned into CommonJS with our own code.
-  transformIgnorePatterns: ['/node_modules/(?!(colorjs.io|fast-check|pure-rand|culori)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(colorjs.io|fast-check|pure-rand|culori|d3-polygon|clipper2-ts)/)',
+  ],
   transform: {
     '^.+\\.[cm]?[jt]sx?$': [
       '@swc/jest',

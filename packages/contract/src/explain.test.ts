@@ -54,7 +54,11 @@ test.each([
     'blob',
     '/surface/shape/kind must be one of "rect", "round", "oval"; it is "blob"',
   ],
-  ['/surface/shape/kind', undefined, '/surface/shape/kind is missing; there are "rect", "round", "oval"'],
+  [
+    '/surface/shape/kind',
+    undefined,
+    '/surface/shape/kind is missing; there are "rect", "round", "oval"',
+  ],
   [
     '/surface/ground/hex',
     'red',
@@ -82,7 +86,11 @@ test.each([
     [{ material: 'silicone' }],
     '/mixes/0/additives/0 needs drops or perMl or g',
   ],
-  ['/technique/id', 'no-such', '/technique/id must be one of "flip-cup", "straight-pour"; it is "no-such"'],
+  [
+    '/technique/id',
+    'no-such',
+    '/technique/id must be one of "flip-cup", "straight-pour"; it is "no-such"',
+  ],
   [
     '/technique/settings/torch',
     'always',

@@ -1,3 +1,4 @@
+import { crossingsAt } from '../surface/outline/covers';
 import { type Film, RIM_M } from './film';
 import type { Grid } from './grid';
 import { noise } from './noise';
@@ -56,15 +57,14 @@ export function layGrid({ widthMm, heightMm, rings }: PourScene, about = CELLS):
   const grid = { nx, ny, dx: cellMm / 1000 };
 
   const inside = new Uint8Array(nx * ny);
-  for (let y = 1; y < ny - 1; y++)
-    for (let x = 1; x < nx - 1; x++)
-      inside[y * nx + x] = covers(
-        rings,
-        (x + 0.5) * cellMm - originMm[0],
-        (y + 0.5) * cellMm - originMm[1],
-      )
-        ? 1
-        : 0;
+  for (let y = 1; y < ny - 1; y++) {
+    const edges = crossingsAt(rings, (y + 0.5) * cellMm - originMm[1]);
+    let passed = 0;
+    for (let x = 1; x < nx - 1; x++) {
+      while (passed < edges.length && edges[passed]! <= (x + 0.5) * cellMm - originMm[0]) passed++;
+      inside[y * nx + x] = passed % 2;
+    }
+  }
   const brink: number[] = [];
   const sides: number[] = [];
   for (let i = 0; i < inside.length; i++) {
@@ -86,17 +86,6 @@ export function layGrid({ widthMm, heightMm, rings }: PourScene, about = CELLS):
     brink: Int32Array.from(brink),
     brinkSide: Uint8Array.from(sides),
   };
-}
-
-/** Whether a point lies within rings of x, y pairs by the even-odd rule. */
-function covers(rings: readonly (readonly number[])[], x: number, y: number): boolean {
-  let inside = false;
-  for (const ring of rings)
-    for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
-      const [xi, yi, xj, yj] = [ring[i]!, ring[i + 1]!, ring[j]!, ring[j + 1]!];
-      if (yi > y !== yj > y && x < xi + ((y - yi) / (yj - yi)) * (xj - xi)) inside = !inside;
-    }
-  return inside;
 }
 
 /** Dry ground, a little uneven, with edges that hold back. */

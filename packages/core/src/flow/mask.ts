@@ -1,3 +1,5 @@
+import { crossingsAt } from '../surface/outline/covers';
+
 /** Rows each pixel is cut into; along a row the share covered is exact. */
 const SUBROWS = 4;
 
@@ -13,21 +15,13 @@ export function maskOf(
   unitY: number,
 ): Uint8Array {
   const sums = new Float32Array(width * height);
-  const crossings: number[] = [];
   for (let sub = 0; sub < height * SUBROWS; sub++) {
     const y = (sub + 0.5) / SUBROWS;
-    crossings.length = 0;
-    for (const ring of rings)
-      for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
-        const [yi, yj] = [ring[i + 1]! * unitY, ring[j + 1]! * unitY];
-        if (yi > y === yj > y) continue;
-        crossings.push(unitX * (ring[i]! + ((y - yi) / (yj - yi)) * (ring[j]! - ring[i]!)));
-      }
-    crossings.sort((a, b) => a - b);
+    const crossings = crossingsAt(rings, y / unitY);
     const row = Math.floor(sub / SUBROWS) * width;
     for (let k = 0; k + 1 < crossings.length; k += 2) {
-      const from = Math.max(0, crossings[k]!);
-      const to = Math.min(width, crossings[k + 1]!);
+      const from = Math.max(0, unitX * crossings[k]!);
+      const to = Math.min(width, unitX * crossings[k + 1]!);
       for (let x = Math.floor(from); x < to; x++)
         sums[row + x] = sums[row + x]! + Math.min(to, x + 1) - Math.max(from, x);
     }

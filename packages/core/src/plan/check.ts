@@ -1,6 +1,7 @@
 import type { Fault } from '../field/fault';
 import { MATERIALS } from '../material/catalogue';
 import { openBook } from '../material/book';
+import { shapeOf } from '../surface/measure';
 import { VERBS, type VerbId } from '../verb';
 import type { Plan } from './schema';
 
@@ -34,6 +35,8 @@ export function checkPlan(plan: Plan): Fault[] {
   once('/mixes', plan.mixes);
   once('/cups', plan.cups);
   once('/moves', plan.moves);
+  const wrong = shapeOf(plan.surface.shape).fault?.(plan.surface.shape);
+  if (wrong !== undefined) fault('/surface/shape', wrong);
   plan.paints.forEach((paint, i) => {
     if (MATERIALS.some((m) => m.id === paint.id) || materials.some((m) => m.id === paint.id)) {
       fault(`/paints/${i}/id`, `"${paint.id}" is the id of a material; give the paint another`);

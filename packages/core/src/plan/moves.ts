@@ -19,6 +19,7 @@ function written(plan: Plan): Move[] {
       ...(base?.mix === undefined ? {} : { baseMix: base.mix, baseMm: base.filmMm ?? 1 }),
       ...(edgeMix === undefined ? {} : { edgeMix }),
       ...shape.bounds(plan.surface.shape),
+      spots: (count) => shape.spots(plan.surface.shape, count),
       reaches: shape.reaches(plan.surface.shape),
     },
     { ...technique.defaults, ...plan.technique.settings },

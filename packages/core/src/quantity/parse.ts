@@ -72,26 +72,30 @@ export function parseQuantity(text: string, dimension: Dimension, bare: UnitId):
   return good(Number((number.value * unit.base).toFixed(9)));
 }
 
-/** A surface's size as typed: two sides, one diameter, or the two of an oval, in mm. */
+/** A surface's size as typed: two sides, one diameter, or the two of an oval or a ring, in mm. */
 export type Size =
   | { readonly kind: 'rect'; readonly widthMm: number; readonly heightMm: number }
   | { readonly kind: 'round'; readonly diameterMm: number }
-  | { readonly kind: 'oval'; readonly widthMm: number; readonly heightMm: number };
+  | { readonly kind: 'oval'; readonly widthMm: number; readonly heightMm: number }
+  | { readonly kind: 'ring'; readonly outerMm: number; readonly innerMm: number };
 
 const OVAL = /\b(oval|ellipse|elliptic)\b/gi;
+const RING = /\bring\b/gi;
 const ROUND = /\b(round|circle|disc|disk|diameter|dia|across)\b|[øØ⌀]/gi;
 
 /**
- * Reads "40 x 50 cm", "16 in × 20 in", "30 cm round", "ø 12 in", "30 x 20 cm oval". Width comes first. A unit after the last
+ * Reads "40 x 50 cm", "16 in × 20 in", "30 cm round", "ø 12 in", "30 x 20 cm oval", "30 x 10 cm ring". Width comes first. A unit after the last
  * side counts for both.
  * @param bare the studio's length unit, meant when none is typed
  */
 export function parseSize(text: string, bare: UnitId): Parsed<Size> {
   const isRound = new RegExp(ROUND.source, 'i').test(text);
+  const isRing = new RegExp(RING.source, 'i').test(text);
   const isOval = new RegExp(OVAL.source, 'i').test(text);
   const sides = text
     .replace(ROUND, ' ')
     .replace(OVAL, ' ')
+    .replace(RING, ' ')
     .split(/\s*(?:[x×*]|\bby\b)\s*/i)
     .map((s) => s.trim())
     .filter(Boolean);
@@ -108,6 +112,11 @@ export function parseSize(text: string, bare: UnitId): Parsed<Size> {
     lengths.push(length.value);
   }
   const [first = 0, second = first] = lengths;
+  if (isRing) {
+    return sides.length === 2 && first !== second
+      ? good({ kind: 'ring', outerMm: Math.max(first, second), innerMm: Math.min(first, second) })
+      : bad('A ring has two diameters, such as 30 x 10 cm ring.');
+  }
   if (isOval) {
     return sides.length === 2
       ? good({ kind: 'oval', widthMm: first, heightMm: second })

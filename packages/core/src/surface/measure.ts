@@ -1,15 +1,22 @@
 import type { Shape, Surface } from './schema';
+import { glyphs } from './shape/glyphs';
+import { outline } from './shape/outline';
 import { oval } from './shape/oval';
+import { polygon } from './shape/polygon';
 import { rect } from './shape/rect';
+import { ring } from './shape/ring';
 import { round } from './shape/round';
-import type { ShapeDefinition } from './shape/shape';
+import type { Limb, ShapeDefinition } from './shape/shape';
 
 /** Every surface shape by its kind. To add one, copy a file in `shape/` and name it here and in the schema. */
-export const SHAPES = { rect, round, oval } as const;
+export const SHAPES = { rect, round, oval, ring, polygon, outline, glyphs } as const;
 
 /** The definition that fits this shape. */
 export const shapeOf = (shape: Shape): ShapeDefinition<Shape> =>
   SHAPES[shape.kind] as unknown as ShapeDefinition<Shape>;
+
+/** Parts of a shape that want paint of their own; none where the face is one. */
+export const limbsOf = (shape: Shape): readonly Limb[] => shapeOf(shape).limbs?.(shape) ?? [];
 
 export interface SurfaceMeasure {
   /** Face area of all pieces, cm². */
@@ -19,16 +26,20 @@ export interface SurfaceMeasure {
   /** Outline of one piece, mm. */
   readonly outlineMm: number;
   readonly pieces: number;
+  /** Names of the parts of one piece that want paint of their own; absent where the face is one. */
+  readonly limbs?: readonly string[];
 }
 
 /** Areas a surface offers to paint. Sets multiply. */
 export function measureSurface(surface: Surface): SurfaceMeasure {
   const shape = shapeOf(surface.shape);
   const outlineMm = shape.outlineMm(surface.shape);
+  const limbs = limbsOf(surface.shape);
   return {
     areaCm2: (shape.areaMm2(surface.shape) / 100) * surface.pieces,
     edgeCm2: surface.coverEdges ? ((outlineMm * surface.edgeDepthMm) / 100) * surface.pieces : 0,
     outlineMm,
     pieces: surface.pieces,
+    ...(limbs.length > 0 ? { limbs: limbs.map((l) => l.name) } : {}),
   };
 }

@@ -1,10 +1,22 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { Hex, tagged } from '../field/schema';
+import { glyphs } from './shape/glyphs';
+import { outline } from './shape/outline';
 import { oval } from './shape/oval';
+import { polygon } from './shape/polygon';
 import { rect } from './shape/rect';
+import { ring } from './shape/ring';
 import { round } from './shape/round';
 
-export const ShapeSchema = tagged('kind', [rect.schema, round.schema, oval.schema]);
+export const ShapeSchema = tagged('kind', [
+  rect.schema,
+  round.schema,
+  oval.schema,
+  ring.schema,
+  polygon.schema,
+  outline.schema,
+  glyphs.schema,
+]);
 
 export const SurfaceSchema = Type.Object(
   {
@@ -31,6 +43,8 @@ export const SurfaceSchema = Type.Object(
           Type.Literal('gloss'),
           Type.Literal('metallic'),
         ]),
+        /** Sprayed and sealed, so that a mistake wipes off with a damp towel. */
+        sprayed: Type.Optional(Type.Boolean()),
       },
       { additionalProperties: false },
     ),

@@ -11,5 +11,5 @@ const DECIMALS: Readonly<Record<SizeUnit, number>> = { cm: 2, mm: 0, in: 2 };
 export function sizeWords(shape: Shape, unit: SizeUnit, between = ' × '): string {
   const { sides, suffix } = shapeOf(shape);
   const figures = sides(shape).map((mm) => trim(toUnit(mm, unit), DECIMALS[unit]));
-  return `${figures.join(between)} ${unit}${suffix}`;
+  return `${figures.join(between)} ${unit}${suffix(shape)}`;
 }

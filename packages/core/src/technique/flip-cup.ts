@@ -1,5 +1,4 @@
 import type { Move } from '../verb';
-import { spots } from './spots';
 import { stretch } from './stretch';
 import { defineTechnique } from './technique';
 
@@ -21,12 +20,12 @@ export const flipCup = defineTechnique({
   },
   defaults: { restS: 60, torch: 'end', angleDeg: 9 },
   moves: (stage, { restS, torch, angleDeg }) => {
-    const at = spots(stage.cups.length, stage.widthMm, stage.heightMm);
+    const at = stage.spots(stage.cups.length);
     const flips = stage.cups.map((cup, i): Move => ({
       id: `flip-${cup}`,
       verb: 'flip',
       cup,
-      atMm: at[i] ?? [stage.widthMm / 2, stage.heightMm / 2],
+      atMm: at[i]!,
       restS,
       s: 20,
     }));

@@ -10,5 +10,4 @@ export type TechniqueId = keyof typeof TECHNIQUES;
 /** The definition with this id, open to any settings. */
 export const techniqueOf = (id: TechniqueId): Technique => TECHNIQUES[id] as unknown as Technique;
 
-export { spots } from './spots';
 export type { Needs, Stage, Technique } from './technique';

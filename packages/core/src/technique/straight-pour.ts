@@ -24,7 +24,7 @@ export const straightPour = defineTechnique({
       id: 'pour',
       verb: 'pour',
       cups: [...stage.cups],
-      atMm: [stage.widthMm / 2, stage.heightMm / 2],
+      atMm: stage.spots(1)[0]!,
       heightMm,
       s: 20 * stage.cups.length,
     };

@@ -23,6 +23,8 @@ export interface Stage {
   readonly edgeMix?: string;
   readonly widthMm: number;
   readonly heightMm: number;
+  /** So many places for cups, spread evenly over the face. */
+  readonly spots: (count: number) => readonly [number, number][];
   /** Points a tilt must carry paint to, in turn. */
   readonly reaches: readonly (readonly [number, number])[];
 }

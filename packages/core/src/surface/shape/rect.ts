@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { gridSpots } from '../grid-spots';
 import type { ShapeDefinition } from './shape';
 import { Side } from './side';
 
@@ -6,6 +7,7 @@ export type Rect = { kind: 'rect'; widthMm: number; heightMm: number };
 
 export const rect = {
   kind: 'rect',
+  name: 'Rectangle',
   schema: Type.Object(
     { kind: Type.Literal('rect'), widthMm: Side, heightMm: Side },
     { additionalProperties: false },
@@ -22,6 +24,7 @@ export const rect = {
     [w, 0],
   ],
   reachName: { one: 'corner', many: 'corners' },
+  spots: ({ widthMm, heightMm }, count) => gridSpots(count, widthMm, heightMm),
   sides: ({ widthMm, heightMm }) => [widthMm, heightMm],
-  suffix: '',
+  suffix: () => '',
 } as const satisfies ShapeDefinition<Rect>;

@@ -1,4 +1,7 @@
 import { Type } from '@sinclair/typebox';
+import { gridSpots } from '../grid-spots';
+import { ellipsePath, ellipseRing } from './ellipse';
+import { rimReaches } from './rim-reaches';
 import type { ShapeDefinition } from './shape';
 import { Side } from './side';
 
@@ -6,6 +9,7 @@ export type Round = { kind: 'round'; diameterMm: number };
 
 export const round = {
   kind: 'round',
+  name: 'Round',
   schema: Type.Object(
     { kind: Type.Literal('round'), diameterMm: Side },
     { additionalProperties: false },
@@ -13,22 +17,11 @@ export const round = {
   areaMm2: ({ diameterMm: d }) => (Math.PI * d * d) / 4,
   outlineMm: ({ diameterMm }) => Math.PI * diameterMm,
   bounds: ({ diameterMm }) => ({ widthMm: diameterMm, heightMm: diameterMm }),
-  path: ({ diameterMm: d }) =>
-    `M0 ${d / 2}A${d / 2} ${d / 2} 0 1 1 ${d} ${d / 2}A${d / 2} ${d / 2} 0 1 1 0 ${d / 2}Z`,
-  // 180 chords: within 0.02 % of the circle.
-  rings: ({ diameterMm: d }) => [
-    Array.from({ length: 360 }, (_, i) => {
-      const a = (Math.floor(i / 2) * Math.PI) / 90;
-      return (d / 2) * (1 + (i % 2 === 0 ? Math.cos(a) : Math.sin(a)));
-    }),
-  ],
-  // Six ways round: objects without corners are taken round the sides (handbook 6, common practice).
-  reaches: ({ diameterMm: d }) =>
-    [0, 60, 120, 180, 240, 300].map((deg) => {
-      const a = ((deg + 30) * Math.PI) / 180;
-      return [(d / 2) * (1 + Math.cos(a)), (d / 2) * (1 + Math.sin(a))] as const;
-    }),
+  path: ({ diameterMm: d }) => ellipsePath(d, d),
+  rings: ({ diameterMm: d }) => [ellipseRing(d, d)],
+  reaches: ({ diameterMm: d }) => rimReaches(d, d),
   reachName: { one: 'place at the rim', many: 'places at the rim' },
+  spots: ({ diameterMm: d }, count) => gridSpots(count, d, d),
   sides: ({ diameterMm }) => [diameterMm],
-  suffix: ' round',
+  suffix: () => ' round',
 } as const satisfies ShapeDefinition<Round>;

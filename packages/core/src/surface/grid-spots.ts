@@ -5,7 +5,7 @@ const LONGEST_FIELD = Math.E;
  * Where several cups go down: an even grid over the surface, each in the middle of its field, all rows alike where
  * that leaves the fields compact; else rows as near to square fields as can be, the last one shorter. One cup goes to the middle.
  */
-export function spots(count: number, widthMm: number, heightMm: number): [number, number][] {
+export function gridSpots(count: number, widthMm: number, heightMm: number): [number, number][] {
   const across = evenAcross(count, widthMm, heightMm) ?? nearSquare(count, widthMm, heightMm);
   const rows = Math.ceil(count / across);
   return Array.from({ length: count }, (_, i) => {

@@ -1,0 +1,244 @@
+import { area, areaPathsD, FillRule, unionD } from 'clipper2-ts';
+import fc from 'fast-check';
+import { crossingOf } from './crossing';
+import { covers } from './covers';
+import { outlineFrom, outlineFromPath } from './from-drawing';
+import { areaOf, lengthOf } from './measure';
+import { readPath } from './path-data';
+import { extentOf, pathOf, type Ring } from './ring';
+import { simplified } from './simplify';
+import { spotsWithin } from './spots';
+
+const square = (side: number, at = 0): Ring => [
+  at,
+  at,
+  at + side,
+  at,
+  at + side,
+  at + side,
+  at,
+  at + side,
+];
+
+/** A star-shaped ring round 0, 0 with these radii at even angles: it never crosses itself. */
+const star = (radii: readonly number[]): Ring =>
+  radii.flatMap((r, i) => {
+    const a = (i * 2 * Math.PI) / radii.length;
+    return [r * Math.cos(a), r * Math.sin(a)];
+  });
+const anyStar = fc
+  .array(fc.double({ min: 20, max: 400, noNaN: true }), { minLength: 5, maxLength: 40 })
+  .map(star);
+
+const asPath = (ring: Ring) =>
+  Array.from({ length: ring.length / 2 }, (_, i) => ({ x: ring[2 * i]!, y: ring[2 * i + 1]! }));
+
+describe('area', () => {
+  // Shoelace formula (Meister 1769), and a reference library for clipping polygons.
+  test('is that of the shoelace formula and of a reference library', () =>
+    fc.assert(
+      fc.property(anyStar, (ring) => {
+        let twice = 0;
+        for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2)
+          twice += ring[j]! * ring[i + 1]! - ring[i]! * ring[j + 1]!;
+        expect(areaOf([ring])).toBeCloseTo(Math.abs(twice) / 2, 6);
+        expect(areaOf([ring]) / Math.abs(areaPathsD([asPath(ring)]))).toBeCloseTo(1, 9);
+      }),
+      { numRuns: 200 },
+    ));
+
+  test('holes are taken out, islands in holes counted again, whichever way they run', () => {
+    const hole = square(60, 20);
+    const turnedRound = [...hole].reverse();
+    expect(areaOf([square(100), hole])).toBe(6400);
+    expect(
+      areaOf([
+        square(100),
+        [...turnedRound].flatMap((_, i, all) => (i % 2 ? [] : [all[i + 1]!, all[i]!])),
+      ]),
+    ).toBe(6400);
+    expect(areaOf([square(100), hole, square(20, 40)])).toBe(6800);
+    expect(lengthOf([square(100), hole])).toBe(640);
+  });
+
+  test('is that of the even-odd union of a reference library', () =>
+    fc.assert(
+      fc.property(anyStar, fc.double({ min: 0.05, max: 0.9, noNaN: true }), (ring, k) => {
+        const rings = [ring, ring.map((v) => v * k)];
+        const even = areaPathsD(unionD(rings.map(asPath), [], FillRule.EvenOdd, 6));
+        expect(areaOf(rings) / even).toBeCloseTo(1, 4);
+      }),
+      { numRuns: 60 },
+    ));
+});
+
+describe('path data', () => {
+  test('a circle of arcs and one of curves have the area of a circle', () => {
+    const arcs = readPath('M0 50a50 50 0 1 1 100 0a50 50 0 1 1 -100 0z');
+    expect(areaOf(arcs) / (Math.PI * 2500)).toBeCloseTo(1, 2);
+    // Four cubics with handles of 0.5523 radii: within 0.03 % of a circle (from memory, Riškus 2006).
+    const k = 0.5522847498 * 50;
+    const curves = readPath(
+      `M50 0C${50 + k} 0 100 ${50 - k} 100 50S${50 + k} 100 50 100S0 ${50 + k} 0 50S${50 - k} 0 50 0Z`,
+      0.001,
+    );
+    expect(areaOf(curves) / (Math.PI * 2500)).toBeCloseTo(1, 3);
+  });
+
+  test('every command, relative and absolute, gives the same ring', () => {
+    const absolute = readPath('M10 10H60V40L10 40Z');
+    expect(readPath('m10 10h50v30l-50 0z')).toEqual(absolute);
+    expect(absolute).toEqual([[10, 10, 60, 10, 60, 40, 10, 40]]);
+    expect(areaOf(readPath('M0 0Q50 100 100 0T200 0L200 -10L0 -10Z'))).toBeGreaterThan(0);
+  });
+
+  test('an open end is closed, a second piece begins a second ring, lines without a width give none', () => {
+    expect(readPath('M0 0L10 0L10 10')).toHaveLength(1);
+    expect(readPath('M0 0h10v10zM20 20h10v10z')).toHaveLength(2);
+    expect(readPath('M0 0L10 10')).toEqual([]);
+  });
+
+  test('transforms are gone through, the innermost first', () =>
+    expect(extentOf(readPath('M0 0h10v10h-10z', 0.1, ['scale(2)', 'translate(5 7)']))).toEqual({
+      left: 5,
+      top: 7,
+      widthMm: 20,
+      heightMm: 20,
+    }));
+
+  test('nonsense is told where it stands', () =>
+    expect(() => readPath('M0 0L10 hello')).toThrow(/at 7|pos/i));
+
+  test('a chord keeps within its tolerance of the curve', () => {
+    for (const tolerance of [0.01, 0.1, 1]) {
+      const ring = readPath('M0 50a50 50 0 1 1 100 0a50 50 0 1 1 -100 0z', tolerance)[0]!;
+      for (let i = 0; i < ring.length; i += 2) {
+        const [x, y] = [ring[i]!, ring[i + 1]!];
+        const [nx, ny] = [ring[(i + 2) % ring.length]!, ring[(i + 3) % ring.length]!];
+        expect(50 - Math.hypot((x + nx) / 2 - 50, (y + ny) / 2 - 50)).toBeLessThan(tolerance * 1.1);
+      }
+    }
+  });
+});
+
+describe('crossings', () => {
+  test('a bow tie crosses in its middle', () =>
+    expect(crossingOf([[0, 0, 100, 100, 100, 0, 0, 100]])).toEqual([50, 50]));
+  test('two rings that overlap', () =>
+    expect(crossingOf([square(100), square(100, 50)])).toBeDefined());
+  test('a line that runs back along itself', () =>
+    expect(crossingOf([[0, 0, 100, 0, 50, 0, 50, 50]])).toBeDefined());
+  test('edges that lie on each other', () =>
+    expect(crossingOf([square(100), [100, 20, 140, 20, 140, 60, 100, 60]])).toBeDefined());
+  test('a ring in a ring, and stars, do not cross', () => {
+    expect(crossingOf([square(100), square(60, 20)])).toBeUndefined();
+    fc.assert(
+      fc.property(anyStar, (ring) => expect(crossingOf([ring])).toBeUndefined()),
+      { numRuns: 100 },
+    );
+  });
+  test('two stars cross exactly where the library finds their union to be less than their sum', () =>
+    fc.assert(
+      fc.property(
+        anyStar,
+        anyStar,
+        fc.double({ min: 1.37, max: 700, noNaN: true }),
+        (a, b, shift) => {
+          const moved = b.map((v, i) => (i % 2 === 0 ? v + shift : v));
+          const union = areaPathsD(
+            unionD([asPath(a), asPath(moved)].map(turnedAlike), [], FillRule.NonZero, 6),
+          );
+          const [one, other] = [areaOf([a]), areaOf([moved])];
+          const apart = Math.abs(union - one - other) < 1;
+          const within = Math.abs(union - Math.max(one, other)) < 1;
+          fc.pre(Math.abs(union - one - other) > 5 || apart);
+          fc.pre(Math.abs(union - Math.max(one, other)) > 5 || within);
+          expect(crossingOf([a, moved]) === undefined).toBe(apart || within);
+        },
+      ),
+      { numRuns: 100 },
+    ));
+});
+
+const turnedAlike = (path: { x: number; y: number }[]) =>
+  area(path.map(({ x, y }) => ({ x: Math.round(x * 1000), y: Math.round(y * 1000) }))) < 0
+    ? [...path].reverse()
+    : path;
+
+describe('an outline from a drawing', () => {
+  test('is scaled, moved to the corner, and has its area', () => {
+    const made = outlineFromPath('M100 100h200v100h-200z', 2);
+    expect(made).toEqual({
+      ok: true,
+      value: { kind: 'outline', path: 'M0 0L400 0L400 200L0 200Z' },
+    });
+  });
+  test.each([
+    ['M0 0L100 100L100 0L0 100Z', 1, /crosses itself at 50, 50 mm/],
+    ['M0 0L100 0', 1, /encloses nothing/],
+    ['M0 0L100 0L100 100L0 100Z', 1000, /is 1e\+5 × 1e\+5 mm; 5000 mm is the most|100000/],
+    ['M0 0L100 0L100 100L0 100Z', 0.001, /5 mm is the least/],
+    ['M0 0L100 0L50 0Z', 1, /least|crosses|area/],
+    ['M0 0 banana', 1, /no SVG path data/],
+  ])('%s at %d mm is refused in words', (path, mmPerUnit, fault) => {
+    const made = outlineFromPath(path, mmPerUnit);
+    expect(made.ok).toBe(false);
+    if (!made.ok) expect(made.fault).toMatch(fault);
+  });
+
+  test('simplifying loses no more than its tolerance: area within outline × tolerance', () =>
+    fc.assert(
+      fc.property(anyStar, fc.double({ min: 0.05, max: 5, noNaN: true }), (ring, tolerance) => {
+        const fewer = simplified(ring, tolerance);
+        expect(fewer.length).toBeLessThanOrEqual(ring.length);
+        expect(Math.abs(areaOf([ring]) - (fewer.length ? areaOf([fewer]) : 0))).toBeLessThanOrEqual(
+          lengthOf([ring]) * tolerance,
+        );
+      }),
+      { numRuns: 100 },
+    ));
+
+  test('area grows with the square of the scale', () =>
+    fc.assert(
+      fc.property(anyStar, fc.double({ min: 0.5, max: 3, noNaN: true }), (ring, k) => {
+        const [one, scaled] = [outlineFrom([ring], 1), outlineFrom([ring], k)];
+        if (!one.ok || !scaled.ok) return;
+        const a = areaOf(readPath(scaled.value.path)) / areaOf(readPath(one.value.path));
+        expect(a / (k * k)).toBeCloseTo(1, 1);
+      }),
+      { numRuns: 60 },
+    ));
+
+  test('path data written and read again is the same outline', () => {
+    const rings = [square(100), square(60, 20)];
+    expect(readPath(pathOf(rings))).toEqual(rings);
+  });
+});
+
+describe('places on a face', () => {
+  test('each lies on it, apart from the others', () =>
+    fc.assert(
+      fc.property(anyStar, fc.integer({ min: 1, max: 9 }), (ring, count) => {
+        const spots = spotsWithin([ring], count);
+        expect(spots).toHaveLength(count);
+        // Whole millimetres: within one of the face.
+        for (const [x, y] of spots)
+          expect(
+            [-1, 0, 1].some((dx) => [-1, 0, 1].some((dy) => covers([ring], x + dx, y + dy))),
+          ).toBe(true);
+      }),
+      { numRuns: 40 },
+    ));
+  test('one place is in the middle of a square, and four in its quarters', () => {
+    const [[x, y]] = spotsWithin([square(200)], 1) as [[number, number]];
+    expect(Math.hypot(x - 100, y - 100)).toBeLessThan(8);
+    const four = spotsWithin([square(200)], 4);
+    for (const [qx, qy] of [
+      [50, 50],
+      [150, 50],
+      [50, 150],
+      [150, 150],
+    ] as const)
+      expect(Math.min(...four.map(([sx, sy]) => Math.hypot(sx - qx, sy - qy)))).toBeLessThan(25);
+  });
+});
