@@ -22,6 +22,7 @@ const LAYERS = [
   'schedule',
   'remark',
   'plan',
+  'stock',
   'journal',
   'format',
 ];

@@ -32,7 +32,7 @@ for (const { id, name, file } of FONTS) {
   const font = opentype.parse(
     bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength) as ArrayBuffer,
   );
-  const cap = (font.tables.os2 as { sCapHeight: number }).sCapHeight;
+  const cap = (font.tables.os2 as unknown as { sCapHeight: number }).sCapHeight;
   const rows = [...CHARACTERS].map((character) => {
     const path = font.charToGlyph(character).getPath(0, cap, font.unitsPerEm).toPathData(2);
     const rings = joined(readPath(path, TOLERANCE_UNITS));

@@ -1,5 +1,6 @@
 import { join } from 'node:path';
-import type { PlanRecord, PlanSaved, ShelfPaint } from '@potter/contract';
+import type { PlanRecord, PlanSaved } from '@potter/contract';
+import type { ShelfPaint } from '@potter/core/stock';
 import { advance, beginRun } from '@potter/core/journal';
 import { edit, newPlan, type Plan } from '@potter/core/plan';
 import { plainSurface } from '@potter/core/surface';

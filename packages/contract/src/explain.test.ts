@@ -52,12 +52,12 @@ test.each([
   [
     '/surface/shape/kind',
     'blob',
-    '/surface/shape/kind must be one of "rect", "round", "oval"; it is "blob"',
+    '/surface/shape/kind must be one of "rect", "round", "oval", "ring", "polygon", "outline", "glyphs"; it is "blob"',
   ],
   [
     '/surface/shape/kind',
     undefined,
-    '/surface/shape/kind is missing; there are "rect", "round", "oval"',
+    '/surface/shape/kind is missing; there are "rect", "round", "oval", "ring", "polygon", "outline", "glyphs"',
   ],
   [
     '/surface/ground/hex',
@@ -99,9 +99,9 @@ test.each([
   [
     '/moves/0/verb',
     'shout',
-    '/moves/0/verb must be one of "edge", "lay", "flip", "pour", "tilt", "torch", "rest", "dry", "coat"; it is "shout"',
+    '/moves/0/verb must be one of "tend", "edge", "lay", "flip", "pour", "tilt", "torch", "rest", "dry", "coat"; it is "shout"',
   ],
-  ['/moves/1/atMm', undefined, '/moves/1/atMm is missing'],
+  ['/moves/4/atMm', undefined, '/moves/4/atMm is missing'],
   [
     '/dates',
     { pour: 'tomorrow' },

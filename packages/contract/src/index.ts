@@ -1,5 +1,4 @@
 export { DEFAULT_SETTINGS } from './default-settings';
-export { type ShelfKind, shelfId } from './shelf-id';
 export type {
   PlanList,
   PlanRecord,
@@ -11,9 +10,4 @@ export type {
   SchemaName,
   Settings,
   Shelf,
-  ShelfItem,
-  ShelfMaterial,
-  ShelfMedium,
-  ShelfPaint,
-  ShelfVessel,
 } from './schemas';

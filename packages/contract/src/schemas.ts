@@ -1,16 +1,19 @@
-import { type Static, type TOptional, type TString, Type } from '@sinclair/typebox';
 import {
-  Id,
-  MaterialSchema,
-  MediumSchema,
-  PaintSchema,
-  PlanSchema,
-  StudioSchema,
-  tagged,
-  VesselSchema,
-} from '@potter/core/document';
+  type Static,
+  type TArray,
+  type TLiteral,
+  type TOptional,
+  type TString,
+  type TUnion,
+  Type,
+} from '@sinclair/typebox';
+import { PlanSchema, StudioSchema } from '@potter/core/document';
 import { RunSchema } from '@potter/core/journal/document';
+import { ShelfItemSchema } from '@potter/core/stock/document';
 import type { Plan } from '@potter/core/plan';
+import type { ShelfItem as ShelfItemType } from '@potter/core/stock';
+import { type Support, SUPPORTS } from '@potter/core/surface';
+import { TASK_IDS, type TaskId } from '@potter/core/verb';
 
 const ServerId = Type.String({ pattern: '^[a-z0-9-]{8,40}$', title: 'an id of this studio' });
 const Revision = Type.Integer({ minimum: 1 });
@@ -55,41 +58,21 @@ export const PlanSaved = Type.Object({
   updatedAt: Type.String(),
 });
 
-const Stock = {
-  maker: Type.Optional(Type.String({ maxLength: 80 })),
-  stockMl: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
-  sizeMl: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e6 })),
-  price: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
-};
-
-/** A paint on the shelf: the paint itself, and what the studio knows of its tube. Maker, line and grade are the artist's own words. */
-export const ShelfPaint = Type.Object(
-  { kind: Type.Literal('paint'), paint: PaintSchema, ...Stock },
-  { additionalProperties: false },
-);
-export const ShelfMaterial = Type.Object(
-  { kind: Type.Literal('material'), material: MaterialSchema, ...Stock },
-  { additionalProperties: false },
-);
-export const ShelfMedium = Type.Object(
-  { kind: Type.Literal('medium'), medium: MediumSchema },
-  { additionalProperties: false },
-);
-export const ShelfVessel = Type.Object(
-  {
-    kind: Type.Literal('vessel'),
-    id: Id,
-    vessel: VesselSchema,
-    count: Type.Optional(Type.Integer({ minimum: 0, maximum: 10000 })),
-  },
-  { additionalProperties: false },
-);
-
-/** Whatever stands on the shelf. Plans keep the copy they were made with. */
-export const ShelfItem = tagged('kind', [ShelfPaint, ShelfMaterial, ShelfMedium, ShelfVessel]);
+export const ShelfItem = ShelfItemSchema;
 export const Shelf = Type.Object({ items: Type.Array(ShelfItem) });
 
 const oneOf = <T extends string>(...values: T[]) => Type.Union(values.map((v) => Type.Literal(v)));
+
+/** Tasks by what a surface is made of. */
+const Preparation = Type.Object(
+  Object.fromEntries(
+    SUPPORTS.map((support) => [
+      support,
+      Type.Optional(Type.Array(oneOf(...TASK_IDS), { maxItems: 24 })),
+    ]),
+  ) as Record<Support, TOptional<TArray<TUnion<TLiteral<TaskId>[]>>>>,
+  { additionalProperties: false },
+);
 
 const STEPS = ['thin', 'flowing', 'medium', 'thick'] as const;
 
@@ -104,6 +87,8 @@ export const Settings = Type.Object(
     mat: oneOf('white', 'grey', 'black'),
     shortcuts: Type.Boolean(),
     chimes: Type.Boolean(),
+    /** What the artist does before a pour, by what the surface is made of; those without keep the usual. */
+    preparation: Type.Optional(Preparation),
     /** The artist's own words for the steps; those without keep ours. */
     consistencyNames: Type.Object(
       Object.fromEntries(
@@ -156,12 +141,7 @@ export type PlanSummary = Static<typeof PlanSummary>;
 export type PlanList = Static<typeof PlanList>;
 export type PlanSave = Static<typeof PlanSave>;
 export type PlanSaved = Static<typeof PlanSaved>;
-export type ShelfPaint = Static<typeof ShelfPaint>;
-export type ShelfMaterial = Static<typeof ShelfMaterial>;
-export type ShelfMedium = Static<typeof ShelfMedium>;
-export type ShelfVessel = Static<typeof ShelfVessel>;
-export type ShelfItem = Static<typeof ShelfItem>;
-export type Shelf = Static<typeof Shelf>;
+export type Shelf = { items: ShelfItemType[] };
 export type Settings = Static<typeof Settings>;
 export type RunList = Static<typeof RunList>;
 export type Refusal = Static<typeof Refusal>;

@@ -1,4 +1,5 @@
-import type { PlanSummary, Settings, ShelfItem, ShelfKind } from '@potter/contract';
+import type { PlanSummary, Settings } from '@potter/contract';
+import type { ShelfItem, ShelfKind } from '@potter/core/stock';
 import type { Run } from '@potter/core/journal';
 import type { Plan } from '@potter/core/plan';
 import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';

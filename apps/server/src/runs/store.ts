@@ -1,10 +1,11 @@
 import type { RunList } from '@potter/contract';
-import type { Run } from '@potter/core/journal';
+import { drawnBetween, type Run } from '@potter/core/journal';
 import { checkPlan } from '@potter/core/plan';
 import { desc, eq } from 'drizzle-orm';
 import type { Database } from '../db/open';
 import { runs } from '../db/schema';
 import { Refused } from '../http/refusal';
+import { drawFrom } from '../shelf/store';
 
 /** As many pours as a diligent studio makes in a year or two; older ones stay in the database. */
 const MOST = 300;
@@ -18,7 +19,10 @@ export async function listRuns({ read }: Database): Promise<RunList> {
   return { runs: rows.map((r) => r.run) };
 }
 
-/** Keeps a run as the device at the table has it: one pair of hands pours, so the last word is the right one. */
+/**
+ * Keeps a run as the device at the table has it: one pair of hands pours, so the last word is the right one. What it draws from the shelf,
+ * or puts back, is done with it or not at all.
+ */
 export async function putRun(db: Database, id: string, run: Run): Promise<Run> {
   if (run.id !== id)
     throw new Refused(400, 'invalid', 'The run and its address differ. Nothing was changed.', [
@@ -33,12 +37,17 @@ export async function putRun(db: Database, id: string, run: Run): Promise<Run> {
       faults,
     );
   const row = { startedAt: run.startedAt, run };
-  await db.write((w) =>
-    w
-      .insert(runs)
-      .values({ id, ...row })
-      .onConflictDoUpdate({ target: runs.id, set: row }),
-  );
+  await db.write(async (w) => {
+    const [before] = await w.select({ run: runs.run }).from(runs).where(eq(runs.id, id));
+    const drawing = await drawFrom(w, drawnBetween(before?.run, run));
+    await w.batch([
+      w
+        .insert(runs)
+        .values({ id, ...row })
+        .onConflictDoUpdate({ target: runs.id, set: row }),
+      ...drawing,
+    ]);
+  });
   return run;
 }
 

@@ -1,15 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import type { PlanRecord, ShelfPaint } from '@potter/contract';
+import type { PlanRecord } from '@potter/contract';
 import { check } from '@potter/contract/validators';
 import { advance, beginRun, noteOn, type Run, runSheet } from '@potter/core/journal';
-import { faultLine, openPour } from '@potter/core/format';
-import Papa from 'papaparse';
+import { faultLine, openPour, readShelfCsv } from '@potter/core/format';
 import type { Database } from '../db/open';
 import { createPlan, listPlans } from '../plans/store';
 import { putRun } from '../runs/store';
-import { putOnShelf, readShelf } from '../shelf/store';
+import { putManyOnShelf, readShelf } from '../shelf/store';
 
 /**
  * Fills an empty studio from a folder: `shelf.csv`, `plans/*.pour.json` and `runs.json`. A studio that holds anything is left alone.
@@ -18,8 +17,15 @@ import { putOnShelf, readShelf } from '../shelf/store';
 export async function seed(db: Database, folder: string, now: Date): Promise<'filled' | 'kept'> {
   const [shelf, plans] = [await readShelf(db), await listPlans(db)];
   if (shelf.items.length > 0 || plans.plans.length > 0) return 'kept';
-  for (const entry of readShelfTable(await readFile(join(folder, 'shelf.csv'), 'utf8')))
-    await putOnShelf(db, 'paint', entry.paint.id, entry);
+  const table = readShelfCsv(await readFile(join(folder, 'shelf.csv'), 'utf8'), [], (item) =>
+    check('ShelfItem', item),
+  );
+  if (table.faults.length > 0)
+    throw new Error(`shelf.csv: ${table.faults.map(faultLine).join('; ')}`);
+  await putManyOnShelf(
+    db,
+    table.added.map(({ item }) => item),
+  );
   const files = (await readdir(join(folder, 'plans')))
     .filter((f) => f.endsWith('.pour.json'))
     .sort();
@@ -63,37 +69,4 @@ function retell(told: ToldRun, { id: planId, plan }: PlanRecord, now: Date): [st
     beginRun(id, planId, plan, begun),
   );
   return [id, { ...poured, note: told.note }];
-}
-
-const number = (text: string | undefined): number | undefined =>
-  text === undefined || text === '' ? undefined : Number(text);
-
-/** Reads the shelf's table (RFC 4180 with a heading). */
-export function readShelfTable(csv: string): ShelfPaint[] {
-  const { data, errors } = Papa.parse<Record<string, string>>(csv.trim(), { header: true });
-  if (errors[0]) throw new Error(`shelf.csv row ${errors[0].row}: ${errors[0].message}`);
-  return data.map((row, index) => {
-    const entry = {
-      kind: 'paint',
-      paint: {
-        id: row.id,
-        name: row.name,
-        hex: row.hex,
-        opacity: row.opacity,
-        body: row.body,
-        finish: row.finish,
-        ...(row.density ? { densityGPerMl: Number(row.density) } : {}),
-        ...(row.pigments ? { pigments: row.pigments.split(' ') } : {}),
-        ...(row.note ? { note: row.note } : {}),
-      },
-      ...(row.maker ? { maker: row.maker } : {}),
-      ...(number(row.stockMl) === undefined ? {} : { stockMl: number(row.stockMl) }),
-      ...(number(row.sizeMl) === undefined ? {} : { sizeMl: number(row.sizeMl) }),
-      ...(number(row.price) === undefined ? {} : { price: number(row.price) }),
-    };
-    const faults = check('ShelfItem', entry);
-    if (faults.length > 0)
-      throw new Error(`shelf.csv row ${index + 2}: ${faults.map(faultLine).join('; ')}`);
-    return entry as ShelfPaint;
-  });
 }

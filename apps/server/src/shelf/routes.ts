@@ -1,8 +1,12 @@
-import type { ShelfItem } from '@potter/contract';
+import type { Shelf } from '@potter/contract';
+import type { ShelfItem } from '@potter/core/stock';
 import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
 import { by } from '../http/contract';
-import { putOnShelf, readShelf, takeOffShelf } from './store';
+import { putManyOnShelf, putOnShelf, readShelf, takeOffShelf } from './store';
+
+/** A table of some ten thousand things. */
+const MOST_BYTES = 16 * 1024 * 1024;
 
 type OnShelf = { Params: { kind: string; id: string } };
 
@@ -12,6 +16,14 @@ export function shelfRoutes(app: FastifyInstance, db: Database): void {
     '/api/shelf/:kind/:id',
     { schema: { body: by('ShelfItem'), response: { 200: by('ShelfItem') } } },
     ({ params, body }) => putOnShelf(db, params.kind, params.id, body),
+  );
+  app.post<{ Body: Shelf }>(
+    '/api/shelf',
+    { bodyLimit: MOST_BYTES, schema: { body: by('Shelf'), response: { 200: by('Done') } } },
+    async ({ body }) => {
+      await putManyOnShelf(db, body.items);
+      return { done: true };
+    },
   );
   app.delete<OnShelf>(
     '/api/shelf/:kind/:id',

@@ -1,5 +1,7 @@
-import { type Shelf, type ShelfItem, type ShelfKind, shelfId } from '@potter/contract';
-import { and, asc, eq, max } from 'drizzle-orm';
+import type { Shelf } from '@potter/contract';
+import type { drawnBetween } from '@potter/core/journal';
+import { type ShelfItem, type ShelfKind, shelfId, taken } from '@potter/core/stock';
+import { and, asc, eq, max, sql } from 'drizzle-orm';
 import type { Database } from '../db/open';
 import { shelf } from '../db/schema';
 import { Refused } from '../http/refusal';
@@ -35,6 +37,55 @@ export async function putOnShelf(
       .onConflictDoUpdate({ target: [shelf.kind, shelf.id], set: { item } });
   });
   return item;
+}
+
+/** Rows of one statement: SQLite binds at most 32,766 values, four a row. */
+const ROWS = 1000;
+
+/** Puts many things on the shelf at once, all or none: new ones behind the last, known ones in their place. */
+export async function putManyOnShelf(db: Database, items: readonly ShelfItem[]): Promise<void> {
+  if (items.length === 0) return;
+  await db.write(async (w) => {
+    const [last] = await w.select({ position: max(shelf.position) }).from(shelf);
+    const rows = items.map((item, i) => ({
+      kind: item.kind,
+      id: shelfId(item),
+      position: (last?.position ?? 0) + 1 + i,
+      item,
+    }));
+    const inserts = Array.from({ length: Math.ceil(rows.length / ROWS) }, (_, i) =>
+      w
+        .insert(shelf)
+        .values(rows.slice(i * ROWS, (i + 1) * ROWS))
+        .onConflictDoUpdate({
+          target: [shelf.kind, shelf.id],
+          set: { item: sql`excluded.item` },
+        }),
+    );
+    const [first, ...others] = inserts;
+    if (first) await w.batch([first, ...others]);
+  });
+}
+
+type Line = ReturnType<typeof drawnBetween>[number];
+
+/** The statements that take so much off the shelf. What is not on it any more is passed over. */
+export async function drawFrom(w: Database['read'], lines: readonly Line[]) {
+  if (lines.length === 0) return [];
+  const rows = await w.select({ item: shelf.item }).from(shelf);
+  return lines.flatMap((line) => {
+    const item = rows
+      .map((r) => r.item)
+      .find((i) => i.kind === line.kind && shelfId(i) === line.id);
+    return item
+      ? [
+          w
+            .update(shelf)
+            .set({ item: taken(item, line.taken) })
+            .where(and(eq(shelf.kind, line.kind), eq(shelf.id, line.id))),
+        ]
+      : [];
+  });
 }
 
 export async function takeOffShelf(db: Database, kind: string, id: string): Promise<void> {

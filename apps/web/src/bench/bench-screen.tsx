@@ -1,13 +1,16 @@
 import { dryingOf } from '@potter/core/journal';
+import { runsLow, shelfId, shelfName } from '@potter/core/stock';
 import { Link, useRouter } from 'expo-router';
 import SettingsIcon from 'lucide-react-native/icons/settings';
 import { Text, View } from 'react-native';
 import { usePlans } from '@/data/plans';
 import { useRuns } from '@/data/runs';
+import { useShelf } from '@/data/shelf';
 import { ACT_WORDS } from '@/finish/act-words';
 import { RackBar } from '@/finish/rack-bar';
 import { PlanRow } from '@/plans/plan-row';
 import { sheetOf, useTimers } from '@/run/use-timers';
+import { Left } from '@/shelf/left';
 import { IconButton } from '@/ui/button';
 import { dayWords } from '@/ui/day-words';
 import { clock, localTime } from '@/ui/local-time';
@@ -48,6 +51,7 @@ export function BenchScreen() {
       ) : null}
       <PlanGroup title="To pour" plans={dated} />
       <PlanGroup title="Without a day" plans={undated} />
+      <RunningLow />
     </Screen>
   );
 }
@@ -138,6 +142,37 @@ function Clock({ run, label, title, left }: ClockProps) {
         </Text>
       )}
     </Link>
+  );
+}
+
+/** What stands at or below its mark on the shelf. */
+function RunningLow() {
+  const low = (useShelf().data ?? []).filter(runsLow);
+  if (low.length === 0) return null;
+  return (
+    <View className="mb-6">
+      <Heading>Running low</Heading>
+      <View role="list" className="mt-2 border-t border-rule">
+        {low.map((item) => (
+          <View
+            role="listitem"
+            key={`${item.kind} ${shelfId(item)}`}
+            className="border-b border-rule"
+          >
+            <Link
+              href={`/shelf/${item.kind}/${shelfId(item)}`}
+              aria-label={shelfName(item)}
+              className="flex min-h-[48px] flex-row items-center gap-3 py-2 no-underline active:bg-pressed"
+            >
+              <Strong className="flex-1" lines={1}>
+                {shelfName(item)}
+              </Strong>
+              <Left item={item} />
+            </Link>
+          </View>
+        ))}
+      </View>
+    </View>
   );
 }
 

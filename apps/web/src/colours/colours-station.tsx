@@ -1,4 +1,4 @@
-import { normalise } from '@potter/core/budget';
+import { type Intent, INTENTS, normalise } from '@potter/core/budget';
 import { edit as edits } from '@potter/core/plan';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -7,6 +7,7 @@ import { StationScreen } from '@/plan/station-screen';
 import { PaintPicker } from '@/shelf/paint-picker';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
+import { Choice } from '@/ui/choice';
 import { NumberField } from '@/ui/quantity-field';
 import { Body, Small, Strong } from '@/ui/type';
 import { Mass } from '@/ui/units';
@@ -15,6 +16,7 @@ import { PaletteStrip } from './palette-strip';
 export function ColoursStation() {
   const { plan, brief, edit } = usePlan();
   const [picking, setPicking] = useState(false);
+  const [byIntent, setByIntent] = useState(false);
   const shares = normalise(plan.budget.shares);
   const rows = shares.flatMap(({ mix, share }) => {
     const found = brief.mixes.find((m) => m.id === mix);
@@ -22,7 +24,10 @@ export function ColoursStation() {
     const g = brief.budget.pots
       .filter((p) => p.use === 'colour' && p.mix === mix)
       .reduce((sum, p) => sum + p.g, 0);
-    return found && name ? [{ id: mix, name, share, g, mix: found }] : [];
+    const own = plan.budget.shares.find((s) => s.mix === mix);
+    return found && name
+      ? [{ id: mix, name, share, g, mix: found, set: own?.set === true, intent: own?.intent }]
+      : [];
   });
   return (
     <StationScreen station="colours">
@@ -45,7 +50,10 @@ export function ColoursStation() {
             <Chip size={40} overWhite={row.mix.hexOverWhite} overBlack={row.mix.hexOverBlack} />
             <View className="min-w-0 flex-1">
               <Strong lines={2}>{row.name}</Strong>
-              <Small>{row.mix.opacity.film.class} as poured</Small>
+              <Small>
+                {row.mix.opacity.film.class} as poured
+                {row.set ? ', share set' : ''}
+              </Small>
             </View>
             <NumberField
               className="w-[76px]"
@@ -70,7 +78,42 @@ export function ColoursStation() {
           onPress={() => setPicking(!picking)}
         />
         <Button label="Even shares" onPress={() => edit(edits.evenShares)} />
+        <Button
+          label={byIntent ? 'Hide what each is for' : 'Share by intent'}
+          onPress={() => {
+            if (!byIntent) edit(edits.shareByIntent);
+            setByIntent(!byIntent);
+          }}
+        />
+        {rows.some((r) => r.set) ? (
+          <Button
+            label="Let shares move again"
+            onPress={() =>
+              edit((p) => rows.reduce((now, r) => edits.releaseShare(now, r.id), p), 'release')
+            }
+          />
+        ) : null}
       </View>
+      {byIntent ? (
+        <View className="gap-3" role="group" aria-label="What each colour is for">
+          <Body>
+            Background and dominant most, strong darks little, an accent least. Set any share by
+            hand afterwards: it stays, the others fill up.
+          </Body>
+          {rows.map((row) => (
+            <Choice<Intent>
+              key={row.id}
+              label={row.name}
+              value={row.intent ?? 'support'}
+              options={(Object.keys(INTENTS) as Intent[]).map((value) => ({
+                value,
+                label: INTENTS[value].name,
+              }))}
+              onChange={(intent) => edit((p) => edits.setIntent(p, row.id, intent))}
+            />
+          ))}
+        </View>
+      ) : null}
       {picking ? (
         <View className="gap-2">
           <Body>Tap a paint to pour it too; tap it again to leave it out.</Body>

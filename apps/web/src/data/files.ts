@@ -9,17 +9,17 @@ export function saveFile(name: string, content: string | Blob, type = 'applicati
   setTimeout(() => URL.revokeObjectURL(url), 1000);
 }
 
-/** Asks for one file and gives its text; undefined where the artist thinks better of it. */
-export function pickFile(accept: string): Promise<string | undefined> {
+/** Asks for one file; undefined where the artist thinks better of it. */
+export function pickFile(accept: string, label: string): Promise<File | undefined> {
   return new Promise((resolve) => {
     const input = document.createElement('input');
     input.type = 'file';
     input.accept = accept;
-    input.setAttribute('aria-label', 'Plan file');
+    input.setAttribute('aria-label', label);
     input.style.display = 'none';
     input.addEventListener('change', () => {
       input.remove();
-      void input.files?.[0]?.text().then(resolve);
+      resolve(input.files?.[0]);
     });
     input.addEventListener('cancel', () => {
       input.remove();

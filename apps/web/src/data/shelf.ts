@@ -1,16 +1,18 @@
+import type { Shelf } from '@potter/contract';
 import {
-  type Shelf,
   type ShelfItem,
+  type ShelfJar,
   type ShelfMaterial,
   type ShelfMedium,
   type ShelfPaint,
+  type ShelfSurface,
   type ShelfVessel,
   shelfId,
-} from '@potter/contract';
+} from '@potter/core/stock';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './api';
 
-const shelfKey = ['shelf'] as const;
+export const shelfKey = ['shelf'] as const;
 const NOTHING: readonly ShelfItem[] = [];
 
 export const useShelf = () =>
@@ -28,6 +30,8 @@ export const usePaints = of<ShelfPaint>('paint');
 export const useMaterials = of<ShelfMaterial>('material');
 export const useMediums = of<ShelfMedium>('medium');
 export const useVessels = of<ShelfVessel>('vessel');
+export const useBlanks = of<ShelfSurface>('surface');
+export const useJars = of<ShelfJar>('jar');
 
 const pathOf = (item: ShelfItem): string =>
   `/api/shelf/${item.kind}/${encodeURIComponent(shelfId(item))}`;
@@ -40,10 +44,38 @@ export function usePutOnShelf() {
   });
 }
 
+/** Puts a whole table of things on the shelf, all or none. */
+export function usePutTable() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (items: readonly ShelfItem[]) =>
+      call('/api/shelf', { method: 'POST', body: { items } }),
+    onSuccess: () => client.invalidateQueries({ queryKey: shelfKey }),
+  });
+}
+
 export function useTakeOffShelf() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (item: ShelfItem) => call(pathOf(item), { method: 'DELETE' }),
     onSuccess: () => client.invalidateQueries({ queryKey: shelfKey }),
+  });
+}
+
+/** Undoes a table: what it added goes, what it changed comes back as it was. */
+export function useTakeMany() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: async ({
+      gone,
+      back,
+    }: {
+      readonly gone: readonly ShelfItem[];
+      readonly back: readonly ShelfItem[];
+    }) => {
+      if (back.length > 0) await call('/api/shelf', { method: 'POST', body: { items: back } });
+      for (const item of gone) await call(pathOf(item), { method: 'DELETE' });
+    },
+    onSettled: () => client.invalidateQueries({ queryKey: shelfKey }),
   });
 }

@@ -13,6 +13,7 @@ import { Empty, Waiting } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Heading } from '@/ui/type';
 import { useNow } from '@/ui/use-now';
+import { AfterPour } from './after-pour';
 import { struckOut } from './struck-out';
 
 /** One pour: what was done and noted, and where the piece stands now. */
@@ -58,6 +59,7 @@ export function EntryScreen() {
           read={(text) => ({ ok: true, value: text.slice(0, 4000) })}
           onChange={(note) => putRun({ ...run, note })}
         />
+        <AfterPour run={run} />
         <Heading>What was done</Heading>
         <Moves run={run} sheet={sheetOf(run)} />
         <View className="flex-row flex-wrap gap-2">

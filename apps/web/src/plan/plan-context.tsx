@@ -1,5 +1,5 @@
 import type { Outcome } from '@potter/core/flow';
-import { type Brief, brief, type Plan } from '@potter/core/plan';
+import { type Brief, brief, type Plan, type Studio } from '@potter/core/plan';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import {
   createContext,
@@ -25,6 +25,8 @@ interface OpenPlan {
   readonly plan: Plan;
   /** Everything computed from it; stations show this and compute nothing. */
   readonly brief: Brief;
+  /** What it was computed with. */
+  readonly studio: Studio;
   /** What its preview says came of it; absent until that is computed. */
   readonly outcome?: Outcome;
   /** The chance the preview is computed with, and another to try; keeping one is an edit. */
@@ -124,7 +126,11 @@ function Provide({
   const state = useSyncExternalStore(session.subscribe, session.get);
   const shelf = useShelf();
   const plan = state.history.now;
-  const studio = useMemo(() => studioOf(shelf.data ?? [], new Date()), [shelf.data]);
+  const { surface } = plan;
+  const studio = useMemo(
+    () => studioOf(shelf.data ?? [], new Date(), surface),
+    [shelf.data, surface],
+  );
   const computed = useMemo(() => brief(plan, studio), [plan, studio]);
   const [tried, setTried] = useState<{ readonly kept: number; readonly seed: number }>();
   const [view, setView] = useState<View>('picture');
@@ -141,6 +147,7 @@ function Provide({
     id,
     plan,
     brief: told,
+    studio,
     ...(outcome === undefined ? {} : { outcome }),
     seed,
     trySeed: (next) => setTried({ kept, seed: next }),

@@ -29,6 +29,7 @@ export function PlanMenu({ station }: { readonly station: Station['id'] }) {
         onChange={(title) => edit((p) => edits.rename(p, title), 'title')}
       />
       <View className="flex-row flex-wrap gap-2">
+        <Button label="Shopping list" onPress={() => router.push(`/shopping?plans=${id}`)} />
         <Button
           label="Save as file"
           onPress={() => saveFile(pourFileName(plan.title), writePour(plan))}

@@ -1,17 +1,14 @@
-import { type ShelfItem, shelfId } from '@potter/contract';
 import type { Studio } from '@potter/core/plan';
+import { pricesOf, type ShelfItem } from '@potter/core/stock';
+import type { Surface } from '@potter/core/surface';
 
-/** What the brief may know of the studio: today, and what the paints on the shelf cost. */
-export function studioOf(shelf: readonly ShelfItem[], now: Date): Studio {
+/** What the brief may know of the studio: today, and what the things on the shelf cost. */
+export function studioOf(shelf: readonly ShelfItem[], now: Date, surface?: Surface): Studio {
+  return { today: dayOf(now), ...pricesOf(shelf, surface) };
+}
+
+/** A moment's day where the artist is. */
+export function dayOf(now: Date): string {
   const pad = (n: number) => String(n).padStart(2, '0');
-  return {
-    today: `${now.getFullYear()}-${pad(now.getMonth() + 1)}-${pad(now.getDate())}`,
-    prices: Object.fromEntries(
-      shelf.flatMap((item) =>
-        'price' in item && item.price !== undefined && item.sizeMl !== undefined
-          ? [[shelfId(item), { price: item.price, ml: item.sizeMl }]]
-          : [],
-      ),
-    ),
-  };
+  return `${now.getFullYear()}-${pad(now.getMonth() + 1)}-${pad(now.getDate())}`;
 }

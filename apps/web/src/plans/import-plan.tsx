@@ -17,8 +17,9 @@ export function ImportPlan() {
 
   async function open() {
     setFaults([]);
-    const text = await pickFile('.json,application/json');
-    if (text === undefined) return;
+    const file = await pickFile('.json,application/json', 'Plan file');
+    if (file === undefined) return;
+    const text = await file.text();
     // The validator is large and rarely wanted: it comes when a file does.
     const { checkPlanShape } = await import('@potter/contract/check-plan');
     const opened = openPour(text, checkPlanShape);

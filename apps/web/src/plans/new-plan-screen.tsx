@@ -1,44 +1,44 @@
 import { newPlan } from '@potter/core/plan';
 import type { Paint } from '@potter/core/paint';
-import { parseSize, type Size } from '@potter/core/quantity';
 import { TECHNIQUES, type TechniqueId } from '@potter/core/technique';
-import { plainSurface } from '@potter/core/surface';
+import { plainSurface, type Shape } from '@potter/core/surface';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useCreatePlan } from '@/data/plans';
 import { useSettings } from '@/data/settings';
 import { PaintPicker } from '@/shelf/paint-picker';
+import { ShapeFields } from '@/surface/shape-fields';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Screen } from '@/ui/screen';
 import { Failed } from '@/ui/state';
-import { TextField } from '@/ui/text-field';
 import { Body, Heading, Small } from '@/ui/type';
 import { freshSeed, nameFor } from './name-for';
 
 const MOST_COLOURS = 12;
+/** What most people begin with; its thin edges are painted too, everything else is set at its station. */
+const START: Shape = { kind: 'rect', widthMm: 400, heightMm: 500 };
 
 /** A new plan asks three things and writes the rest. */
 export function NewPlanScreen() {
   const router = useRouter();
   const create = useCreatePlan();
-  const [typed, setTyped] = useState('40 x 50 cm');
+  const [surface, setSurface] = useState(() =>
+    plainSurface(START, { edgeDepthMm: 18, coverEdges: true }),
+  );
   const [paints, setPaints] = useState<readonly Paint[]>([]);
   const [technique, setTechnique] = useState<TechniqueId>('flip-cup');
-  const { length } = useSettings();
-  const size = parseSize(typed, length);
-  const missing = !size.ok
-    ? 'Give the surface a size.'
-    : paints.length === 0
-      ? 'Choose at least one colour.'
-      : undefined;
+  const { preparation } = useSettings();
+  const missing = paints.length === 0 ? 'Choose at least one colour.' : undefined;
 
   function write() {
-    if (!size.ok || paints.length === 0) return;
+    if (paints.length === 0) return;
+    const own = surface.support && preparation?.[surface.support];
     const plan = newPlan({
       title: nameFor(paints),
-      surface: surfaceOf(size.value),
+      surface,
+      ...(own ? { preparation: own } : {}),
       paints,
       technique,
       seed: freshSeed(),
@@ -70,15 +70,17 @@ export function NewPlanScreen() {
         ) : null}
         <View className="gap-2">
           <Heading>1 Surface</Heading>
-          <TextField
-            label="Size"
-            shown={typed}
-            read={(text) => {
-              const read = parseSize(text, length);
-              return read.ok ? { ok: true, value: text } : read;
-            }}
-            onChange={setTyped}
-            hint="40 x 50 cm, 16 x 20 in, 30 cm round, 30 x 20 cm oval"
+          <ShapeFields
+            shape={surface.shape}
+            onShape={(shape) => setSurface({ ...surface, shape })}
+            onBlank={({ shape, edgeDepthMm, support }) =>
+              setSurface({
+                ...surface,
+                shape,
+                edgeDepthMm,
+                ...(support === undefined ? {} : { support }),
+              })
+            }
           />
         </View>
         <View className="gap-2">
@@ -111,6 +113,3 @@ export function NewPlanScreen() {
     </Screen>
   );
 }
-
-/** A primed surface of this size with thin edges that are painted too; everything else is set at its station. */
-const surfaceOf = (shape: Size) => plainSurface(shape, { edgeDepthMm: 18, coverEdges: true });

@@ -1,23 +1,47 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { useCreatePlan, usePlans } from '@/data/plans';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
 import { Asking, Empty } from '@/ui/state';
+import { Small } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { dropped, useDropped } from './dropped';
 import { ImportPlan } from './import-plan';
-import { PlanRow } from './plan-row';
+import { ChooseRow, PlanRow } from './plan-row';
 
 export function PlansScreen() {
   const router = useRouter();
   const plans = usePlans();
   const create = useCreatePlan();
   const gone = useDropped();
+  const [choosing, setChoosing] = useState(false);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
   return (
     <Screen
       title="Plans"
       acts={<Button primary label="New plan" onPress={() => router.push('/plans/new')} />}
+      foot={
+        choosing ? (
+          <View className="flex-row flex-wrap items-center gap-2 border-t border-ink bg-raised p-3">
+            <Small className="flex-1">
+              {chosen.length === 0 ? 'Tick the plans of one day.' : `${chosen.length} chosen`}
+            </Small>
+            <Button
+              label="Shopping list"
+              disabled={chosen.length === 0}
+              onPress={() => router.push(`/shopping?plans=${chosen.join(',')}`)}
+            />
+            <Button
+              primary
+              label="Mix together"
+              disabled={chosen.length === 0}
+              onPress={() => router.push(`/batch?plans=${chosen.join(',')}`)}
+            />
+          </View>
+        ) : null
+      }
     >
       {gone ? (
         <UndoBar
@@ -34,10 +58,35 @@ export function PlansScreen() {
         />
       ) : null}
       <View role="list" className="wide:flex-row wide:flex-wrap wide:gap-x-8">
-        {plans.data?.map((plan) => (
-          <PlanRow key={plan.id} plan={plan} />
-        ))}
+        {plans.data?.map((plan) =>
+          choosing ? (
+            <ChooseRow
+              key={plan.id}
+              plan={plan}
+              chosen={chosen.includes(plan.id)}
+              onToggle={() =>
+                setChosen(
+                  chosen.includes(plan.id)
+                    ? chosen.filter((id) => id !== plan.id)
+                    : [...chosen, plan.id],
+                )
+              }
+            />
+          ) : (
+            <PlanRow key={plan.id} plan={plan} />
+          ),
+        )}
       </View>
+      {(plans.data?.length ?? 0) > 1 ? (
+        <Button
+          className="mt-4 self-start"
+          label={choosing ? 'Done choosing' : 'Several at once'}
+          onPress={() => {
+            setChoosing(!choosing);
+            setChosen([]);
+          }}
+        />
+      ) : null}
       <ImportPlan />
     </Screen>
   );

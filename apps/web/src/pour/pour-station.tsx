@@ -1,4 +1,4 @@
-import { beginRun, pourMoves } from '@potter/core/journal';
+import { beginRun, pourMoves, pourSteps } from '@potter/core/journal';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -39,7 +39,7 @@ export function PourStation() {
     device.remove(key);
     router.push(`/run/${run.id}`);
   };
-  const lasts = brief.run[pourMoves(plan).length - 1]?.endS ?? 0;
+  const lasts = pourSteps(plan, brief.run).at(-1)?.endS ?? 0;
   return (
     <StationScreen
       station="pour"

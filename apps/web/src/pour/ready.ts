@@ -1,3 +1,4 @@
+import { preparation } from '@potter/core/journal';
 import type { Brief, Plan } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 
@@ -10,16 +11,13 @@ export interface ReadyItem {
 export function readyCheck(plan: Plan, brief: Brief): ReadyItem[] {
   const { surface } = plan;
   const items: (ReadyItem | false)[] = [
-    { id: 'level', says: 'The surface is level and raised on four cups or pins.' },
-    surface.coverEdges &&
-      surface.edgeDepthMm > 0 && {
-        id: 'edges',
-        says: 'Corners and edges are painted in the background colour.',
-      },
-    !surface.coverEdges && { id: 'tape', says: 'The back and the edges are taped.' },
-    {
-      id: 'tray',
-      says: `A tray or sheet lies below for the run-off, about ${trim(brief.budget.totalG * brief.budget.runOffShare, 0)} g.`,
+    ...preparation(plan).flatMap((move): ReadyItem[] => {
+      const step = brief.run.find((r) => r.move === move.id);
+      return step ? [{ id: move.id, says: step.says }] : [];
+    }),
+    surface.rim.kind === 'open' && {
+      id: 'catch',
+      says: `Room below for what runs off, about ${trim(brief.budget.totalG * brief.budget.runOffShare, 0)} g.`,
     },
     ...brief.mixes.map((mix) => ({
       id: `mix ${mix.id}`,

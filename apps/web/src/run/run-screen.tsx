@@ -1,10 +1,13 @@
-import { advance, goBack, noteOn, type Run, silence, timersOf } from '@potter/core/journal';
+import { advance, drawn, goBack, noteOn, type Run, silence, timersOf } from '@potter/core/journal';
+import type { ShelfItem } from '@potter/core/stock';
 import { CARE } from '@potter/core/verb';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import { useEffect, useState } from 'react';
 import { Pressable, ScrollView, Text, View } from 'react-native';
 import { putRun, useRuns } from '@/data/runs';
+import { useShelf } from '@/data/shelf';
+import { AfterPour } from '@/journal/after-pour';
 import { Button, IconButton } from '@/ui/button';
 import { CareMark } from '@/ui/care-mark';
 import { clock } from '@/ui/local-time';
@@ -15,6 +18,7 @@ import { Mass } from '@/ui/units';
 import { useNow } from '@/ui/use-now';
 import { allowChime } from './chime';
 import { Moves } from './moves-done';
+import { RanOut } from './ran-out';
 import { useSteadyPress } from './steady-press';
 import { sheetOf } from './use-timers';
 import { useWakeLock } from './wake-lock';
@@ -47,14 +51,19 @@ function Running({ run }: { readonly run: Run }) {
   const router = useRouter();
   const now = useNow(250);
   const [noting, setNoting] = useState(false);
+  const [short, setShort] = useState(false);
   const sheet = sheetOf(run);
   const step = sheet[run.at];
   const next = sheet[run.at + 1];
   useWakeLock(true);
 
+  const shelf = useShelf();
+  // The last move done, the pour takes off the shelf what it used.
+  const onward = (skipped = false) =>
+    putRun(drawIfKnown(advance(run, Date.now(), skipped), shelf.data));
   const goOn = useSteadyPress(() => {
     allowChime();
-    putRun(advance(run, Date.now()));
+    onward();
   });
   const back = () => putRun(goBack(run));
   useEffect(() => {
@@ -119,6 +128,7 @@ function Running({ run }: { readonly run: Run }) {
             ) : null}
           </View>
         ))}
+        {short ? <RanOut run={run} /> : null}
         {noting ? (
           <TextField
             label="Note on this move"
@@ -132,7 +142,8 @@ function Running({ run }: { readonly run: Run }) {
       <View className="flex-row border-t border-ink">
         <BigButton label="Back" onPress={back} disabled={run.at === 0} />
         <BigButton label={noting ? 'Done' : 'Note'} onPress={() => setNoting(!noting)} />
-        <BigButton label="Skip" onPress={() => putRun(advance(run, Date.now(), true))} />
+        <BigButton label={short ? 'Close' : 'Ran out'} onPress={() => setShort(!short)} />
+        <BigButton label="Skip" onPress={() => onward(true)} />
       </View>
       <Pressable
         role="button"
@@ -178,6 +189,10 @@ function BigButton({
   );
 }
 
+/** Without word from the shelf nothing is drawn; the journal offers it later. */
+const drawIfKnown = (run: Run, shelf: readonly ShelfItem[] | undefined): Run =>
+  shelf ? drawn(run, shelf) : run;
+
 /** Time left, large, with a bar that fills; over time it counts on. */
 function StepTimer({ elapsed, seconds }: { readonly elapsed: number; readonly seconds: number }) {
   return (
@@ -220,6 +235,7 @@ function RunOver({ run }: { readonly run: Run }) {
           read={(text) => ({ ok: true, value: text.slice(0, 4000) })}
           onChange={(note) => putRun({ ...run, note })}
         />
+        <AfterPour run={run} />
         <Moves run={run} sheet={sheetOf(run)} />
         <View className="flex-row flex-wrap gap-2">
           <Button primary label="To the bench" onPress={() => router.replace('/bench')} />

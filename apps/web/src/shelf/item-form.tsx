@@ -1,4 +1,4 @@
-import type { ShelfItem } from '@potter/contract';
+import type { ShelfItem } from '@potter/core/stock';
 import { checkShelfItem } from '@potter/contract/check-shelf-item';
 import { faultLine } from '@potter/core/format';
 import { useRouter } from 'expo-router';

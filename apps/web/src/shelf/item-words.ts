@@ -1,7 +1,9 @@
-import type { ShelfItem, ShelfKind } from '@potter/contract';
+import type { ShelfItem, ShelfKind } from '@potter/core/stock';
 import { consistencyOf } from '@potter/core/mix';
 import { trim } from '@potter/core/quantity';
+import { sizeWords } from '@potter/core/surface';
 import { capacityMl } from '@potter/core/vessel';
+import { dayWords } from '@/ui/day-words';
 
 /** A thing on the shelf in two lines. */
 export function itemWords(item: ShelfItem): { readonly name: string; readonly says: string } {
@@ -30,6 +32,18 @@ export function itemWords(item: ShelfItem): { readonly name: string; readonly sa
       return {
         name: item.vessel.name ?? 'Cup',
         says: `holds ${trim(capacityMl(item.vessel), 0)} mL`,
+      };
+    case 'surface':
+      return {
+        name: item.name,
+        says: [sizeWords(item.shape, 'cm'), item.support, item.maker].filter(Boolean).join(', '),
+      };
+    case 'finish':
+      return { name: item.name, says: [item.product, item.maker].filter(Boolean).join(', ') };
+    case 'jar':
+      return {
+        name: item.name,
+        says: `${item.from === 'run-off' ? 'ran off' : 'left over'} on ${dayWords(item.madeOn)}${item.silicone ? ', silicone in it' : ''}`,
       };
   }
 }
@@ -72,5 +86,22 @@ export const KIND_WORDS: Readonly<
     many: 'Cups',
     empty:
       'Cups of your own, by their measures. The 3, 9 and 16 fl oz paper cups are always at hand in a plan.',
+  },
+  surface: {
+    one: 'blank',
+    many: 'Blanks',
+    empty:
+      'Canvases, panels, tiles that wait to be poured: a plan offers their sizes, and a pour takes one away.',
+  },
+  finish: {
+    one: 'top coat',
+    many: 'Top coats',
+    empty: 'Varnish and resin stand here, with what is left of them and what they cost.',
+  },
+  jar: {
+    one: 'jar',
+    many: 'Jars',
+    empty:
+      'What was left over or ran off, kept to be poured again. After a pour Potter offers to put it here; silicone in it stays in it.',
   },
 };

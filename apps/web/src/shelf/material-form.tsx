@@ -1,4 +1,4 @@
-import type { ShelfMaterial } from '@potter/contract';
+import type { ShelfMaterial } from '@potter/core/stock';
 import type { Material } from '@potter/core/material';
 import { Choice } from '@/ui/choice';
 import { NumberField } from '@/ui/quantity-field';

@@ -1,4 +1,4 @@
-import type { ShelfMedium } from '@potter/contract';
+import type { ShelfMedium } from '@potter/core/stock';
 import { MATERIALS, type Medium, STOCK_MEDIUMS } from '@potter/core/material';
 import { trim } from '@potter/core/quantity';
 import Trash from 'lucide-react-native/icons/trash';
@@ -11,6 +11,7 @@ import { NumberField } from '@/ui/quantity-field';
 import { Body, Heading } from '@/ui/type';
 import { ItemForm } from './item-form';
 import { NameField } from './name-field';
+import { StockFields } from './stock-fields';
 
 /** A medium of one's own: materials and other ready mediums, in parts. */
 export function MediumForm({
@@ -90,6 +91,7 @@ export function MediumForm({
               disabled={medium.of.length >= 12}
               onPress={() => change({ of: [...medium.of, { material: 'water', parts: 1 }] })}
             />
+            <StockFields value={value} set={set} />
           </>
         );
       }}

@@ -1,4 +1,4 @@
-import type { ShelfPaint } from '@potter/contract';
+import type { ShelfPaint } from '@potter/core/stock';
 import {
   type Body as PaintBody,
   type Finish,

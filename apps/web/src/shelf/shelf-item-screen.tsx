@@ -1,10 +1,14 @@
-import { type ShelfItem, type ShelfKind, shelfId } from '@potter/contract';
+import { type ShelfItem, type ShelfKind, shelfId } from '@potter/core/stock';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useShelf } from '@/data/shelf';
 import { newId } from '@/data/new-id';
+import { dayOf } from '@/plan/studio';
 import { Screen } from '@/ui/screen';
 import { Asking, Empty } from '@/ui/state';
+import { BlankForm } from './blank-form';
+import { FinishForm } from './finish-form';
+import { JarForm } from './jar-form';
 import { MaterialForm } from './material-form';
 import { MediumForm } from './medium-form';
 import { PaintForm } from './paint-form';
@@ -56,10 +60,41 @@ const fresh = (kind: ShelfKind, id: string): ShelfItem => {
         vessel: { name: 'New cup', topMm: 80, bottomMm: 60, heightMm: 90 },
         count: 1,
       };
+    case 'surface':
+      return {
+        kind,
+        id,
+        name: 'New blank',
+        shape: { kind: 'rect', widthMm: 400, heightMm: 500 },
+        edgeDepthMm: 18,
+        support: 'canvas',
+        count: 1,
+      };
+    case 'finish':
+      return { kind, id, name: 'New top coat', product: 'varnish', sizeMl: 250, stockMl: 250 };
+    case 'jar':
+      return {
+        kind,
+        id,
+        name: 'New jar',
+        hex: '#8a7f74',
+        g: 100,
+        madeOn: dayOf(new Date()),
+        silicone: false,
+        from: 'left-over',
+      };
   }
 };
 
-const KINDS: readonly ShelfKind[] = ['paint', 'material', 'medium', 'vessel'];
+const KINDS: readonly ShelfKind[] = [
+  'paint',
+  'material',
+  'medium',
+  'vessel',
+  'surface',
+  'finish',
+  'jar',
+];
 
 /** One thing on the shelf by the kind and id in its address; "new" makes one. */
 export function ShelfItemScreen() {
@@ -95,5 +130,11 @@ function Form({ item, isNew }: { readonly item: ShelfItem; readonly isNew: boole
       return <MediumForm item={item} isNew={isNew} />;
     case 'vessel':
       return <VesselForm item={item} isNew={isNew} />;
+    case 'surface':
+      return <BlankForm item={item} isNew={isNew} />;
+    case 'finish':
+      return <FinishForm item={item} isNew={isNew} />;
+    case 'jar':
+      return <JarForm item={item} isNew={isNew} />;
   }
 }

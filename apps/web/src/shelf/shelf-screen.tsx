@@ -1,4 +1,4 @@
-import { type ShelfItem, type ShelfKind, shelfId } from '@potter/contract';
+import { type ShelfItem, type ShelfKind, runsLow, shelfId } from '@potter/core/stock';
 import { Link, useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
@@ -8,13 +8,17 @@ import { Chip } from '@/ui/chip';
 import { Screen } from '@/ui/screen';
 import { Asking, Empty } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
-import { Body, Figure, Small, Strong } from '@/ui/type';
+import { Body, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
-import { Volume } from '@/ui/units';
+import { ShelfTable } from './shelf-table';
 import { found, itemWords, KIND_WORDS } from './item-words';
+import { Left } from './left';
 import { paintChip } from './paint-chip';
 import { takenOff, useTakenOff } from './taken-off';
 import { Checkable } from '@/ui/checkable';
+
+/** Rows that are drawn at once: a long shelf must not hold up the screen. */
+const PAGE = 60;
 
 const KINDS = Object.keys(KIND_WORDS) as ShelfKind[];
 
@@ -26,6 +30,7 @@ export function ShelfScreen() {
   const put = usePutOnShelf();
   const gone = useTakenOff();
   const [search, setSearch] = useState('');
+  const [most, setMost] = useState(PAGE);
   const words = KIND_WORDS[kind];
   const items = (shelf.data ?? []).filter((item) => item.kind === kind);
   const shown = items.filter((item) => found(item, search));
@@ -68,10 +73,18 @@ export function ShelfScreen() {
         />
       ) : null}
       <View role="list" className="wide:flex-row wide:flex-wrap wide:gap-x-8">
-        {shown.map((item) => (
+        {shown.slice(0, most).map((item) => (
           <ShelfRow key={shelfId(item)} item={item} />
         ))}
       </View>
+      {shown.length > most ? (
+        <Button
+          className="mt-3 self-start"
+          label={`Show more, ${shown.length - most} left`}
+          onPress={() => setMost(most + PAGE)}
+        />
+      ) : null}
+      <ShelfTable />
       {items.length > 0 && shown.length === 0 ? (
         <Body>Nothing on the shelf goes by “{search}”.</Body>
       ) : null}
@@ -90,16 +103,15 @@ function ShelfRow({ item }: { readonly item: ShelfItem }) {
         className="flex min-h-[64px] flex-row items-center gap-3 py-2 no-underline active:bg-pressed"
       >
         {chip ? <Chip size={44} overWhite={chip.overWhite} overBlack={chip.overBlack} /> : null}
+        {item.kind === 'jar' ? <Chip size={44} overWhite={item.hex} overBlack={item.hex} /> : null}
         <View className="min-w-0 flex-1">
           <Strong lines={2}>{name}</Strong>
           <Small lines={1}>{says}</Small>
         </View>
-        {'stockMl' in item && item.stockMl !== undefined ? (
-          <Volume className="!text-20 !font-bold !text-ink" ml={item.stockMl} />
-        ) : null}
-        {item.kind === 'vessel' && item.count !== undefined ? (
-          <Figure figure={String(item.count)} />
-        ) : null}
+        <View className="items-end">
+          <Left item={item} />
+          {runsLow(item) ? <Small className="font-bold !text-ink">running low</Small> : null}
+        </View>
       </Link>
     </View>
   );

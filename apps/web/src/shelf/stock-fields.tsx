@@ -1,52 +1,68 @@
-import type { ShelfMaterial, ShelfPaint } from '@potter/contract';
+import { type ShelfItem, shelfDensity } from '@potter/core/stock';
 import { View } from 'react-native';
+import { Choice } from '@/ui/choice';
+import { DateField } from '@/ui/date-field';
 import { NumberField } from '@/ui/quantity-field';
-import { TextField } from '@/ui/text-field';
+import { MakerField } from './maker-field';
 
-/** What is known of the tube or bottle: whose it is, what is left, what it cost. */
-export function StockFields<T extends ShelfPaint | ShelfMaterial>({
+type Poured = Extract<ShelfItem, { kind: 'paint' | 'material' | 'medium' | 'finish' }>;
+
+/** What is known of the tube or bottle: whose it is, what is left, what it cost, when it runs low. */
+export function StockFields<T extends Poured>({
   value,
   set,
 }: {
   readonly value: T;
   readonly set: (next: T) => void;
 }) {
+  const inG = value.countedIn === 'g';
+  const per = inG ? 1 / shelfDensity(value) : 1;
+  const unit = inG ? 'g' : 'mL';
+  const amount = (label: string, key: 'stockMl' | 'sizeMl' | 'lowMl', min: number) => (
+    <NumberField
+      className="min-w-[96px] flex-1"
+      label={`${label}, ${unit}`}
+      value={value[key] ?? (key === 'sizeMl' ? 100 : 0)}
+      min={min}
+      max={1e6}
+      per={per}
+      decimals={0}
+      onChange={(ml) => set({ ...value, [key]: ml })}
+    />
+  );
   return (
     <>
-      <TextField
-        label="Maker, line and grade, in your own words"
-        shown={value.maker ?? ''}
-        read={(text) => ({ ok: true, value: text.slice(0, 80) })}
+      <MakerField
+        value={value.maker ?? ''}
         onChange={(maker) => set({ ...value, maker: maker || undefined })}
       />
-      <View className="flex-row gap-3">
+      <Choice
+        label="Counted by"
+        value={value.countedIn ?? 'ml'}
+        options={[
+          { value: 'ml', label: 'Volume, mL' },
+          { value: 'g', label: 'Weight, g' },
+        ]}
+        onChange={(countedIn) => set({ ...value, countedIn })}
+      />
+      <View className="flex-row flex-wrap gap-3">
+        {amount('Left', 'stockMl', 0)}
+        {amount('A full one holds', 'sizeMl', 1)}
+        {amount('Low at', 'lowMl', 0)}
         <NumberField
-          className="flex-1"
-          label="Left, mL"
-          value={value.stockMl ?? 0}
-          min={0}
-          max={1e6}
-          decimals={0}
-          onChange={(stockMl) => set({ ...value, stockMl })}
-        />
-        <NumberField
-          className="flex-1"
-          label="Holds, mL"
-          value={value.sizeMl ?? 100}
-          min={1}
-          max={1e6}
-          decimals={0}
-          onChange={(sizeMl) => set({ ...value, sizeMl })}
-        />
-        <NumberField
-          className="flex-1"
-          label="Its price"
+          className="min-w-[96px] flex-1"
+          label="A full one costs"
           value={value.price ?? 0}
           min={0}
           max={1e6}
           onChange={(price) => set({ ...value, price })}
         />
       </View>
+      <DateField
+        label={value.kind === 'medium' ? 'Made on' : 'Opened on'}
+        value={value.openedOn}
+        onChange={(day) => set({ ...value, openedOn: day?.slice(0, 10) })}
+      />
     </>
   );
 }

@@ -1,4 +1,4 @@
-import type { ShelfItem } from '@potter/contract';
+import type { ShelfItem } from '@potter/core/stock';
 import { lastOf } from '@/data/last-of';
 
 /** What was taken off the shelf last, so that it can be put back. */

@@ -1,11 +1,12 @@
-import type { ShelfVessel } from '@potter/contract';
+import type { ShelfVessel } from '@potter/core/stock';
 import { capacityMl, fillableMl, type Vessel } from '@potter/core/vessel';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { CupDrawing } from '@/cups/cup-drawing';
-import { NumberField, QuantityField } from '@/ui/quantity-field';
+import { QuantityField } from '@/ui/quantity-field';
 import { Body } from '@/ui/type';
 import { ItemForm } from './item-form';
+import { CountFields } from './count-fields';
 import { NameField } from './name-field';
 
 /** A cup of one's own, by its inner measures. */
@@ -72,14 +73,7 @@ export function VesselForm({
               It holds {trim(capacityMl(vessel), 0)} mL to the brim, {trim(fillableMl(vessel), 0)}{' '}
               mL with head-room kept.
             </Body>
-            <NumberField
-              label="How many"
-              value={value.count ?? 0}
-              min={0}
-              max={10000}
-              whole
-              onChange={(count) => set({ ...value, count })}
-            />
+            <CountFields value={value} set={set} />
           </>
         );
       }}

@@ -1,4 +1,5 @@
 import { edit as edits } from '@potter/core/plan';
+import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
 import { HexField } from '@/ui/hex-field';
@@ -27,6 +28,36 @@ export function GroundField() {
       {known === undefined ? (
         <HexField label="Ground colour" value={ground.hex} onChange={(hex) => set(hex, 'ground')} />
       ) : null}
+      <View className="flex-row flex-wrap gap-3">
+        <Choice
+          label="Its finish"
+          value={ground.finish}
+          options={[
+            { value: 'matt', label: 'Matt' },
+            { value: 'satin', label: 'Satin' },
+            { value: 'gloss', label: 'Gloss' },
+            { value: 'metallic', label: 'Metallic' },
+          ]}
+          onChange={(finish) =>
+            edit((p) => edits.setSurface(p, { ground: { ...p.surface.ground, finish } }))
+          }
+        />
+        <Choice
+          label="Sprayed and sealed"
+          value={ground.sprayed ? 'yes' : 'no'}
+          options={[
+            { value: 'yes', label: 'Yes, it wipes off' },
+            { value: 'no', label: 'No' },
+          ]}
+          onChange={(sprayed) =>
+            edit((p) =>
+              edits.setSurface(p, {
+                ground: { ...p.surface.ground, sprayed: sprayed === 'yes' },
+              }),
+            )
+          }
+        />
+      </View>
     </>
   );
 }

@@ -1,12 +1,13 @@
-import { SCHOOLS, type SchoolId } from '@potter/core/budget';
 import { edit as edits } from '@potter/core/plan';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
 import { NumberField, QuantityField } from '@/ui/quantity-field';
-import { Body } from '@/ui/type';
 
-/** Which rule says how much paint, in its own words, and the figures it takes. */
+/** Marks of measuring cups, mL. */
+const USUAL_MARK_ML = 10;
+
+/** The figures a school takes, the reserve, and what is measured with. */
 export function SchoolFields() {
   const { plan, edit } = usePlan();
   const { budget } = plan;
@@ -14,13 +15,6 @@ export function SchoolFields() {
     edit((p) => edits.setBudget(p, change), tag);
   return (
     <View className="gap-3">
-      <Choice
-        label="How much paint"
-        value={budget.school}
-        options={Object.values(SCHOOLS).map((s) => ({ value: s.id, label: s.name }))}
-        onChange={(school: SchoolId) => edit((p) => edits.setSchool(p, school))}
-      />
-      <Body>{SCHOOLS[budget.school].says}</Body>
       <View className="flex-row gap-3">
         {budget.school === 'film' ? (
           <QuantityField
@@ -55,16 +49,50 @@ export function SchoolFields() {
           suffix=" %"
           onChange={(insurance) => set({ insurance }, 'insurance')}
         />
-        <QuantityField
-          className="flex-1"
-          label="Scale reads to"
-          dimension="mass"
-          unit="g"
-          value={budget.stepG}
-          min={0.01}
-          max={100}
-          onChange={(stepG) => set({ stepG }, 'step')}
-        />
+      </View>
+      <View className="flex-row gap-3">
+        <View className="flex-1">
+          <Choice
+            label="Measured by"
+            value={budget.stepMl === undefined ? 'scale' : 'cup'}
+            options={[
+              { value: 'scale', label: 'Scale' },
+              { value: 'cup', label: 'Cup marks' },
+            ]}
+            onChange={(by) =>
+              edit((p) => {
+                const { stepMl: _, ...byScale } = p.budget;
+                return {
+                  ...p,
+                  budget: by === 'cup' ? { ...byScale, stepMl: USUAL_MARK_ML } : byScale,
+                };
+              })
+            }
+          />
+        </View>
+        {budget.stepMl === undefined ? (
+          <QuantityField
+            className="flex-1"
+            label="Scale reads to"
+            dimension="mass"
+            unit="g"
+            value={budget.stepG}
+            min={0.01}
+            max={100}
+            onChange={(stepG) => set({ stepG }, 'step')}
+          />
+        ) : (
+          <QuantityField
+            className="flex-1"
+            label="A mark every"
+            dimension="volume"
+            unit="ml"
+            value={budget.stepMl}
+            min={0.5}
+            max={500}
+            onChange={(stepMl) => set({ stepMl }, 'mark')}
+          />
+        )}
       </View>
     </View>
   );

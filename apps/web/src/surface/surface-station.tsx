@@ -1,54 +1,52 @@
-import { edit as edits } from '@potter/core/plan';
-import { parseSize } from '@potter/core/quantity';
-import { shapeOf } from '@potter/core/surface';
+import { edit as edits, preparationOf } from '@potter/core/plan';
+import { trim } from '@potter/core/quantity';
+import type { Surface } from '@potter/core/surface';
+import { TASKS } from '@potter/core/verb';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
+import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { NumberField, QuantityField } from '@/ui/quantity-field';
-import { TextField } from '@/ui/text-field';
-import { useUnits } from '@/ui/units';
+import { Section } from '@/ui/section';
+import { Body, Heading } from '@/ui/type';
 import { Amounts } from './amounts';
-import { GroundField } from './ground-field';
+import { Preparation } from './preparation';
+import { ReachOfPaint } from './reach';
 import { SchoolFields } from './school-fields';
+import { Schools } from './schools';
+import { SetAside } from './set-aside';
+import { ShapeFields } from './shape-fields';
+import { SupportFields } from './support-fields';
 import { SurfaceDrawing } from './surface-drawing';
+import { USE_WORDS } from './use-words';
 
 export function SurfaceStation() {
-  const { plan, edit } = usePlan();
-  const units = useUnits();
+  const { id, plan, brief, edit } = usePlan();
   const { surface } = plan;
-  const change = (next: Partial<typeof surface>, tag?: string) =>
+  const change = (next: Partial<Surface>, tag?: string) =>
     edit((p) => edits.setSurface(p, next), tag);
+  const router = useRouter();
+  const { use, absorbency, support } = surface;
   return (
     <StationScreen station="surface">
-      <SurfaceDrawing surface={surface} />
-      <View className="flex-row gap-3">
-        <TextField
-          className="flex-1"
-          label="Size"
-          shown={units.typedSize(surface.shape)}
-          read={(text) => {
-            const size = parseSize(text, units.length);
-            if (!size.ok) return size;
-            const { widthMm, heightMm } = shapeOf(size.value).bounds(size.value);
-            const fits = Math.min(widthMm, heightMm) >= 5 && Math.max(widthMm, heightMm) <= 5000;
-            return fits
-              ? { ok: true, value: size.value }
-              : { ok: false, fault: 'Between 5 mm and 5 m, please.' };
-          }}
-          onChange={(shape) => change({ shape }, 'size')}
-          hint="40 x 50 cm, 16 x 20 in, 30 cm round, 30 x 20 cm oval"
-        />
-        <NumberField
-          className="w-[96px]"
-          label="Pieces"
-          value={surface.pieces}
-          min={1}
-          max={500}
-          whole
-          onChange={(pieces) => change({ pieces }, 'pieces')}
-        />
-      </View>
+      <SurfaceDrawing surface={surface} hand />
+      <ShapeFields
+        shape={surface.shape}
+        onShape={(shape, tag) => change({ shape }, tag)}
+        onBlank={({ shape, edgeDepthMm, support: made }) =>
+          change({ shape, edgeDepthMm, ...(made ? { support: made } : {}) })
+        }
+      />
+      <NumberField
+        label="Pieces"
+        value={surface.pieces}
+        min={1}
+        max={500}
+        whole
+        onChange={(pieces) => change({ pieces }, 'pieces')}
+      />
       <View className="flex-row gap-3">
         <QuantityField
           className="flex-1"
@@ -101,9 +99,62 @@ export function SurfaceStation() {
           <View className="flex-1" />
         )}
       </View>
-      <GroundField />
+      <Section
+        title="What it is made of"
+        says={[support, absorbency, USE_WORDS[use]].filter(Boolean).join(', ')}
+      >
+        <SupportFields />
+      </Section>
+      <Section
+        title="Before the pour"
+        says={preparationOf(plan)
+          .map((t) => TASKS[t].title.toLowerCase())
+          .join(', ')}
+      >
+        <Preparation />
+        <Button
+          className="self-start"
+          label="Template at true size"
+          onPress={() => router.push(`/plans/${id}/template`)}
+        />
+      </Section>
+      <Heading>How much paint</Heading>
+      <Schools />
       <SchoolFields />
       <Amounts />
+      <SetAside />
+      <Section title="I have so much paint" says="What size does it reach, and how thin?">
+        <ReachOfPaint />
+      </Section>
+      <Section
+        title="Tilt by weight"
+        says={
+          surface.weighsG === undefined
+            ? 'Weigh the blank, and tilt until the scale reads right.'
+            : `Tilt until it reads ${trim(surface.weighsG + brief.budget.staysG, 0)} g.`
+        }
+      >
+        <QuantityField
+          label="One blank weighs"
+          dimension="mass"
+          unit="g"
+          value={surface.weighsG ?? 0}
+          min={0}
+          max={1e5}
+          onChange={(g) =>
+            edit((p) => {
+              const { weighsG: _, ...rest } = p.surface;
+              return edits.setWholeSurface(p, g > 0 ? { ...rest, weighsG: g } : rest);
+            }, 'weighs')
+          }
+        />
+        <Body>
+          About {trim(brief.budget.staysG, 0)} g of paint should stay on it
+          {surface.weighsG === undefined
+            ? '.'
+            : `: tilt until it reads ${trim(surface.weighsG + brief.budget.staysG, 0)} g.`}
+        </Body>
+      </Section>
     </StationScreen>
   );
 }

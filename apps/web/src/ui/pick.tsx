@@ -11,13 +11,15 @@ interface Props {
   readonly value: string;
   readonly options: readonly { readonly value: string; readonly label: string }[];
   readonly onChange: (value: string) => void;
+  /** Shown where nothing is chosen. */
+  readonly empty?: string;
 }
 
 /** One of many: the chosen one in sight, the rest behind a press. */
-export function Pick({ label, value, options, onChange }: Props) {
+export function Pick({ label, value, options, onChange, empty = '' }: Props) {
   const { ink } = useTokens();
   const [open, setOpen] = useState(false);
-  const chosen = options.find((o) => o.value === value)?.label ?? '';
+  const chosen = options.find((o) => o.value === value)?.label ?? empty;
   const Chevron = open ? ChevronUp : ChevronDown;
   return (
     <View className="gap-1">

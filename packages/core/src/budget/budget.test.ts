@@ -4,6 +4,8 @@ import { plainSurface } from '../surface/plain';
 import type { Surface } from '../surface/schema';
 import { fromUnit, toUnit } from '../quantity/unit';
 import { normalise, reckon } from './budget';
+import { sharesByIntent } from './intent';
+import { setAside } from './set-aside';
 import type { Budget } from './schema';
 
 const surface = (widthMm: number, heightMm: number, change: Partial<Surface> = {}) =>
@@ -153,4 +155,69 @@ test('twice the size each way takes four times the paint', () => {
       },
     ),
   );
+});
+
+test('by the marks of a cup pots come in whole marks, and none is lost', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.double({ min: 0.01, max: 10, noNaN: true }), { minLength: 1, maxLength: 12 }),
+      fc.constantFrom(1, 2.5, 10, 25),
+      (shares, stepMl) => {
+        const b = budget({ stepMl, shares: shares.map((share, i) => ({ mix: `m${i}`, share })) });
+        const exact = amounts(surface(500, 400), {
+          ...b,
+          stepMl: undefined,
+          stepG: 0.01,
+        } as Budget);
+        const marked = amounts(surface(500, 400), b);
+        for (const pot of marked.pots) expect((pot.ml / stepMl) % 1).toBeCloseTo(0, 6);
+        expect(Math.abs(marked.totalMl - exact.totalMl)).toBeLessThanOrEqual(stepMl / 2 + 0.02);
+      },
+    ),
+    { numRuns: 60 },
+  );
+});
+
+test('what stays on is the film that stays; behind a rim it is all of it', () => {
+  const open = amounts(surface(500, 400), budget());
+  // 0.8 mm on 2000 cm² are 160 mL, at 1.15 g/mL 184 g.
+  expect(open.staysG).toBeCloseTo(184, 6);
+  const tray = amounts(
+    surface(500, 400, { rim: { kind: 'raised', heightMm: 12 } }),
+    budget({ school: 'film', laidMm: 1.2 }),
+  );
+  expect(tray.staysG).toBeCloseTo(tray.totalG, 0);
+});
+
+// Handbook 2: the background for the cups is set aside before the base is laid with the rest.
+test('off one batch the cups come first and the base last', () => {
+  const a = amounts(
+    surface(500, 400, { edgeDepthMm: 18, coverEdges: true }),
+    budget({
+      school: 'lean',
+      pots: [
+        { use: 'base', mix: 'm0', filmMm: 1 },
+        { use: 'edge', mix: 'm0', filmMm: 0.5 },
+        { use: 'keep', share: 0.05 },
+      ],
+    }),
+  );
+  const background = setAside(a).find((b) => b.mix === 'm0')!;
+  expect(background.pots.map((p) => p.use)).toEqual(['colour', 'edge', 'keep', 'base']);
+  expect(setAside(a).reduce((sum, b) => sum + b.g, 0)).toBeCloseTo(a.totalG, 9);
+});
+
+test('by intent: background and dominant most, an accent least, together everything', () => {
+  const shares = sharesByIntent([
+    { mix: 'a', share: 1, intent: 'background' },
+    { mix: 'b', share: 1, intent: 'dominant', set: true },
+    { mix: 'c', share: 1, intent: 'dark' },
+    { mix: 'd', share: 1, intent: 'accent' },
+    { mix: 'e', share: 1 },
+  ]);
+  const [a, b, c, d, e] = shares.map((s) => s.share) as [number, number, number, number, number];
+  expect(a).toBe(b);
+  expect([a > e, e > c, c > d]).toEqual([true, true, true]);
+  expect(a + b + c + d + e).toBeCloseTo(1, 3);
+  expect(shares[1]?.set).toBeUndefined();
 });

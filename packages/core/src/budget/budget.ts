@@ -1,4 +1,4 @@
-import { apportion, roundTo } from '../quantity/apportion';
+import { apportion } from '../quantity/apportion';
 import type { SurfaceMeasure } from '../surface/measure';
 import type { Budget, Pot, PotUse } from './schema';
 import { SCHOOLS } from './school';
@@ -21,6 +21,8 @@ export interface Amounts {
   /** What is expected to stay of it, mm. */
   readonly stayMm: number;
   readonly runOffShare: number;
+  /** Mass of what is expected to stay on one piece, base and edges with it, g. */
+  readonly staysG: number;
   readonly perPiece: { readonly totalG: number; readonly totalMl: number };
   readonly pots: readonly PotAmount[];
 }
@@ -40,7 +42,7 @@ export interface BudgetSetting {
 /**
  * Works out every pot. Colours follow the school; under the generous one a base coat is taken out of them, since
  * its figure covers everything that is laid, but never below the lean figure. Insurance comes on the colours.
- * Masses are rounded to the scale's step so that their sum stays.
+ * Masses are rounded to the scale's step, or volumes to the marks of the measuring cup, so that their sum stays.
  */
 export function reckon(
   budget: Budget,
@@ -66,18 +68,29 @@ export function reckon(
     g,
     ml: g / densityOf(mix),
   });
-  const spread = (use: PotAmount['use'], g: number): PotAmount[] =>
-    apportion(
-      shares.map((s) => s.share * g),
-      budget.stepG,
-    ).map((part, i) => amount(use, shares[i]?.mix ?? '', part));
+  const measured = (wanted: readonly { readonly mix: string; readonly g: number }[]): number[] => {
+    const { stepG, stepMl } = budget;
+    if (stepMl === undefined)
+      return apportion(
+        wanted.map((w) => w.g),
+        stepG,
+      );
+    return apportion(
+      wanted.map(({ mix, g }) => g / densityOf(mix)),
+      stepMl,
+    ).map((ml, i) => ml * densityOf(wanted[i]!.mix));
+  };
+  const spread = (use: PotAmount['use'], g: number): PotAmount[] => {
+    const wanted = shares.map((s) => ({ mix: s.mix, g: s.share * g }));
+    return measured(wanted).map((part, i) => amount(use, wanted[i]!.mix, part));
+  };
   const pots = [
     ...spread('colour', coloursG),
     ...budget.pots.flatMap((pot) => {
       const g = potG(pot, coloursG, measure, densityOf);
       return pot.mix === undefined
         ? spread(pot.use, g)
-        : [amount(pot.use, pot.mix, roundTo(g, budget.stepG))];
+        : [amount(pot.use, pot.mix, measured([{ mix: pot.mix, g }])[0]!)];
     }),
   ].filter((pot) => pot.g > 0 || pot.use === 'colour');
 
@@ -86,11 +99,18 @@ export function reckon(
   const totalMl = pots.reduce((sum, p) => sum + p.ml, 0);
   const laidMm = (colourMl / (measure.areaCm2 + (school.countsEdges ? measure.edgeCm2 : 0))) * 10;
   const stayMm = raisedRim ? laidMm : Math.min(laidMm, ownStayMm ?? USUAL_STAY_MM);
+  const edgeG = pots.filter((p) => p.use === 'edge').reduce((sum, p) => sum + p.g, 0);
+  const baseMl = pots.filter((p) => p.use === 'base').reduce((sum, p) => sum + p.ml, 0);
+  // Behind a rim the base stays too; on an open surface what runs off takes it along.
+  const onFaceMm = stayMm + (raisedRim ? (baseMl / measure.areaCm2) * 10 : 0);
   return {
     totalG,
     totalMl,
     laidMm,
     stayMm,
+    staysG:
+      (((onFaceMm * measure.areaCm2) / 10) * (totalMl > 0 ? totalG / totalMl : 0) + edgeG) /
+      measure.pieces,
     runOffShare: laidMm > 0 ? 1 - stayMm / laidMm : 0,
     perPiece: { totalG: totalG / measure.pieces, totalMl: totalMl / measure.pieces },
     pots,

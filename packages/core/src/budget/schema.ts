@@ -22,6 +22,15 @@ export const PotSchema = Type.Object(
   { additionalProperties: false },
 );
 
+/** What a colour is for in the picture. */
+export const IntentSchema = Type.Union([
+  Type.Literal('background'),
+  Type.Literal('dominant'),
+  Type.Literal('support'),
+  Type.Literal('dark'),
+  Type.Literal('accent'),
+]);
+
 export const BudgetSchema = Type.Object(
   {
     school: Type.Union([
@@ -36,9 +45,17 @@ export const BudgetSchema = Type.Object(
     gPerCm2: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 5 })),
     insurance: Type.Number({ minimum: 0, maximum: 1 }),
     stepG: Type.Number({ minimum: 0.01, maximum: 100 }),
+    /** Measured by the marks on a cup instead of a scale: pots come in whole steps of so many mL. */
+    stepMl: Type.Optional(Type.Number({ minimum: 0.5, maximum: 500 })),
     shares: Type.Array(
       Type.Object(
-        { mix: Id, share: Type.Number({ minimum: 0, maximum: 1e4 }) },
+        {
+          mix: Id,
+          share: Type.Number({ minimum: 0, maximum: 1e4 }),
+          /** Set by hand: it stays while others fill the rest. */
+          set: Type.Optional(Type.Boolean()),
+          intent: Type.Optional(IntentSchema),
+        },
         { additionalProperties: false },
       ),
       { minItems: 1, maxItems: 24 },
@@ -52,3 +69,4 @@ export type Budget = Static<typeof BudgetSchema>;
 export type Pot = Static<typeof PotSchema>;
 export type PotUse = Static<typeof PotUseSchema>;
 export type SchoolId = Budget['school'];
+export type Intent = Static<typeof IntentSchema>;

@@ -8,3 +8,23 @@ export {
   type ShapeCheck,
   writePour,
 } from './pour-file';
+export {
+  type Change,
+  MOST_ROWS,
+  type ReadTable,
+  readShelfCsv,
+  TABLE_KINDS,
+  writeShelfCsv,
+} from './shelf-csv';
+export { writeShoppingCsv } from './shopping-csv';
+export {
+  PAGE_MARGIN_MM,
+  type PaperId,
+  PAPERS,
+  positioningTemplate,
+  RULER_STRIP_MM,
+  sheetsOf,
+  type Template,
+  templateSvg,
+  type TemplateWishes,
+} from './template';

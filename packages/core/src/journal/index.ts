@@ -1,3 +1,4 @@
+export { drawn, drawnBetween, undrawn } from './drawn';
 export { type Drying, dryingOf } from './rack';
 export {
   advance,
@@ -6,6 +7,8 @@ export {
   goBack,
   noteOn,
   pourMoves,
+  pourSteps,
+  preparation,
   runSheet,
   silence,
   type Timer,

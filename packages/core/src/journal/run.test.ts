@@ -45,7 +45,7 @@ test('going back is one step, from the end too, and forgets that the move was ov
 
 test('a wait left early goes on beside the next move until it is seen to', () => {
   let run = begun();
-  while (run.plan.moves[run.at]?.id !== 'rest') run = advance(run, T0);
+  while (run.moves[run.at]?.move !== 'rest') run = advance(run, T0);
   run = advance(run, T0 + 60_000);
   const timers = timersOf(run, sheet);
   expect(timers.map((t) => t.title)).toEqual(['Rest', 'Torch']);

@@ -1,21 +1,32 @@
 import { brief } from '../plan/brief';
 import type { Plan } from '../plan/schema';
-import type { Move, RunStep } from '../verb';
+import { type Move, type RunStep, verbOf } from '../verb';
 import type { Run, RunMove } from './schema';
 
-/** The moves of the pour itself: all before the first drying. */
-export function pourMoves(plan: Plan): readonly Move[] {
+const firstDrying = (plan: Plan): number => {
   const dry = plan.moves.findIndex((m) => m.verb === 'dry');
-  return dry < 0 ? plan.moves : plan.moves.slice(0, dry);
-}
+  return dry < 0 ? plan.moves.length : dry;
+};
+
+/** The moves of the pour itself: all before the first drying but what is done beforehand. */
+export const pourMoves = (plan: Plan): readonly Move[] =>
+  plan.moves.slice(0, firstDrying(plan)).filter((m) => !verbOf(m).aside);
+
+/** What is done to the piece before the pour, to be ticked off. */
+export const preparation = (plan: Plan): readonly Move[] =>
+  plan.moves.slice(0, firstDrying(plan)).filter((m) => verbOf(m).aside);
 
 /** The moves of finishing: from the first drying on. */
-export const finishMoves = (plan: Plan): readonly Move[] =>
-  plan.moves.slice(pourMoves(plan).length);
+export const finishMoves = (plan: Plan): readonly Move[] => plan.moves.slice(firstDrying(plan));
+
+/** The steps of a brief that are the pour itself, in order. */
+export const pourSteps = (plan: Plan, run: readonly RunStep[]): readonly RunStep[] => {
+  const ids = pourMoves(plan).map((m) => m.id);
+  return run.filter((step) => ids.includes(step.move));
+};
 
 /** The run sheet of a run's moves, in order. */
-export const runSheet = (plan: Plan): readonly RunStep[] =>
-  brief(plan).run.slice(0, pourMoves(plan).length);
+export const runSheet = (plan: Plan): readonly RunStep[] => pourSteps(plan, brief(plan).run);
 
 /** Begins a pour: the plan is copied, so that later edits of it do not change what is being poured. */
 export function beginRun(id: string, planId: string, plan: Plan, now: number): Run {

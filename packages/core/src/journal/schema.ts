@@ -31,6 +31,30 @@ export const RunSchema = Type.Object(
     at: Type.Integer({ minimum: 0, maximum: 400 }),
     moves: Type.Array(RunMoveSchema, { maxItems: 400 }),
     note: Type.Optional(Type.String({ maxLength: 4000 })),
+    /** What it took off the shelf, mL or pieces; put back again where it was undone. */
+    drawn: Type.Optional(
+      Type.Object(
+        {
+          lines: Type.Array(
+            Type.Object(
+              {
+                kind: Type.Union([
+                  Type.Literal('paint'),
+                  Type.Literal('material'),
+                  Type.Literal('surface'),
+                ]),
+                id: Id,
+                taken: Type.Number({ minimum: 0, maximum: 1e6 }),
+              },
+              { additionalProperties: false },
+            ),
+            { maxItems: 200 },
+          ),
+          undone: Type.Optional(Type.Boolean()),
+        },
+        { additionalProperties: false },
+      ),
+    ),
   },
   { additionalProperties: false },
 );

@@ -19,8 +19,9 @@ test('what is weighed is what is set aside, for every mix', () => {
 test('a base of one colour is laid, taken and mixed as one pot with it', () => {
   const b = brief(plan([OAT, SLATE], {}, { school: 'lean' }));
   const base = b.budget.pots.find((p) => p.use === 'base');
-  expect(b.run[0]?.takes[0]).toMatchObject({ use: 'base', mix: 'm-oat' });
-  expect(b.run[0]?.takes[0]?.ml).toBeCloseTo(base!.ml, 0);
+  const laid = b.run.find((s) => s.move === 'base')?.takes[0];
+  expect(laid).toMatchObject({ use: 'base', mix: 'm-oat' });
+  expect(laid?.ml).toBeCloseTo(base!.ml, 0);
 });
 
 test('three answers to opacity: thinner with medium, thinner again with its share of the film', () => {

@@ -123,7 +123,11 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
     };
   });
 
-  const run = layRunSheet(plan.moves, sceneOf(plan, measure, cups, densityOf));
+  const run = withReading(
+    layRunSheet(plan.moves, sceneOf(plan, measure, cups, densityOf)),
+    plan,
+    budget,
+  );
   const evidence: Evidence = {
     plan,
     measure,
@@ -174,6 +178,20 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
       studio,
     ),
   };
+}
+
+/** Where the blank has been weighed, the last tilt says what the scale should read after it. */
+function withReading(run: readonly RunStep[], plan: Plan, { staysG }: Amounts): RunStep[] {
+  const { weighsG } = plan.surface;
+  const last = plan.moves.map((m) => m.verb).lastIndexOf('tilt');
+  return run.map((step, i) =>
+    weighsG === undefined || i !== last
+      ? step
+      : {
+          ...step,
+          note: `${step.note ? `${step.note} ` : ''}Weigh it: go on until it reads ${Math.round(weighsG + staysG)} g.`,
+        },
+  );
 }
 
 /** What colours lie on: a base coat over the ground where there is one, else the ground. */

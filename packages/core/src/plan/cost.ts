@@ -8,6 +8,8 @@ export interface Cost {
   readonly surface: number;
   readonly finish: number;
   readonly total: number;
+  /** One piece of a set. */
+  readonly perPiece: number;
   readonly currency: string;
   /** Ids that have no price, so that the total is known to be too low. */
   readonly unpriced: readonly string[];
@@ -43,12 +45,14 @@ export function costOf(
     (total, { product, take }) => total + price(product, take.g, take.ml),
     0,
   );
+  const total = paint + medium + surface + finish;
   return {
     paint,
     medium,
     surface,
     finish,
-    total: paint + medium + surface + finish,
+    total,
+    perPiece: total / pieces,
     currency: studio.currency ?? 'EUR',
     unpriced: [...unpriced],
   };

@@ -10,12 +10,13 @@ import { openBook } from '../material/book';
 import { hexToLab } from '../optics/lab';
 import { contrastOrder } from '../order/contrast';
 import type { Body, Paint } from '../paint/schema';
-import { measureSurface } from '../surface/measure';
+import { limbsOf, measureSurface } from '../surface/measure';
 import type { Surface } from '../surface/schema';
 import { techniqueOf, type TechniqueId } from '../technique';
 import { fillableMl } from '../vessel/frustum';
 import { VESSELS, vesselOf } from '../vessel/library';
-import { rewriteMoves } from './moves';
+import { rewriteMoves, setPreparation } from './moves';
+import type { TaskId } from '../verb';
 import type { Plan } from './schema';
 
 export interface NewPlan {
@@ -26,6 +27,8 @@ export interface NewPlan {
   readonly school?: SchoolId;
   readonly seed?: number;
   readonly pour?: string;
+  /** What is done before the pour, where the artist has a way of their own for such a surface. */
+  readonly preparation?: readonly TaskId[];
 }
 
 /** Medium and parts a body starts from (handbook 4, common practice): let down from there to the step wanted. */
@@ -50,6 +53,7 @@ export function newPlan({
   school = 'generous',
   seed = 1,
   pour,
+  preparation,
 }: NewPlan): Plan {
   if (paints.length === 0) throw new RangeError('a plan needs at least one paint');
   const technique = techniqueOf(id);
@@ -70,7 +74,8 @@ export function newPlan({
     room: { tempC: 20, rh: 50 },
     seed,
   };
-  return rewriteMoves(plan);
+  const written = rewriteMoves(plan);
+  return preparation ? setPreparation(written, preparation) : written;
 }
 
 /** One paint made pourable at a step, in whole recipe parts where they reach it. */
@@ -155,18 +160,46 @@ function startingCups(
   const colourMl =
     ('ml' in asked ? asked.ml : Math.max(asked.g / 1.08, measure.areaCm2 * LEAN_ML_PER_CM2)) *
     (1 + budget.insurance);
-  const perLoad = (colourMl / measure.pieces) * 1.03;
-  const largest = VESSELS[VESSELS.length - 1] ?? VESSELS[0];
-  const vessel = VESSELS.find((v) => fillableMl(v) >= perLoad) ?? largest;
-  const cups = Math.min(48, Math.max(1, Math.ceil(perLoad / fillableMl(vessel))));
-  return Array.from({ length: cups }, (_, i) => ({
-    id: `c${i + 1}`,
+  const perPiece = (colourMl / measure.pieces) * 1.03;
+  const cup = (id: string, vessel: (typeof VESSELS)[number], parts: number, of?: string): Cup => ({
+    id,
     vessel: vesselOf(vessel),
-    loading: 'layered' as const,
-    layers: layers.map((l) => ({ ...l })),
-    outlet: 'rim' as const,
-  }));
+    loading: 'layered',
+    layers: layers.map((l) => ({ ...l, parts })),
+    outlet: 'rim',
+    ...(of === undefined ? {} : { for: of }),
+  });
+  const limbs = limbsOf(surface.shape);
+  if (limbs.length > 1 && limbs.length < MOST_CUPS) {
+    // A cup for each stroke by its length, and one more for the gaps (handbook 1, common practice).
+    const long = limbs.map(({ alongMm }) => Math.max(1, lengthOfLine(alongMm)));
+    const mean = long.reduce((sum, l) => sum + l, 0) / long.length;
+    const parts = [...long.map((l) => Number((l / mean).toFixed(2))), GAPS_PARTS];
+    const whole = parts.reduce((sum, p) => sum + p, 0);
+    return parts.map((share, i) =>
+      cup(
+        `c${i + 1}`,
+        VESSELS.find((v) => fillableMl(v) >= (perPiece * share) / whole) ?? LARGEST,
+        share,
+        i < limbs.length ? `limb:${limbs[i]!.name}` : 'gaps',
+      ),
+    );
+  }
+  const vessel = VESSELS.find((v) => fillableMl(v) >= perPiece) ?? LARGEST;
+  const cups = Math.min(MOST_CUPS, Math.max(1, Math.ceil(perPiece / fillableMl(vessel))));
+  return Array.from({ length: cups }, (_, i) => cup(`c${i + 1}`, vessel, 1));
 }
+
+const MOST_CUPS = 48;
+const LARGEST = VESSELS[VESSELS.length - 1] ?? VESSELS[0];
+/** The cup for gaps, against that of a stroke of mean length (estimate). */
+const GAPS_PARTS = 0.6;
+
+const lengthOfLine = (along: readonly (readonly [number, number])[]): number =>
+  along.reduce((sum, [x, y], i) => {
+    const before = along[i - 1];
+    return before ? sum + Math.hypot(x - before[0], y - before[1]) : 0;
+  }, 0);
 
 const palest = (paints: readonly Paint[]): number =>
   paints.reduce(

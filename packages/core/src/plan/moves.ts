@@ -1,6 +1,6 @@
 import { shapeOf } from '../surface/measure';
 import { techniqueOf } from '../technique';
-import { cupsOf, type Move } from '../verb';
+import { cupsOf, type Move, TASK_IDS, type TaskId, TASKS, usualTasks } from '../verb';
 import type { Plan } from './schema';
 
 /** The moves a plan's technique writes for it. */
@@ -13,7 +13,7 @@ function written(plan: Plan): Move[] {
     plan.surface.rim.kind === 'raised'
       ? undefined
       : (plan.budget.pots.find((p) => p.use === 'edge')?.mix ?? plan.cups[0]?.layers?.[0]?.mix);
-  return technique.moves(
+  const poured = technique.moves(
     {
       cups: plan.cups.map((c) => c.id),
       ...(base?.mix === undefined ? {} : { baseMix: base.mix, baseMm: base.filmMm ?? 1 }),
@@ -24,7 +24,26 @@ function written(plan: Plan): Move[] {
     },
     { ...technique.defaults, ...plan.technique.settings },
   );
+  return tended(plan, poured);
 }
+
+/** A pour with what its surface wants done before and after: tape comes off at the first drying, sanding waits for the last. */
+function tended({ surface }: Plan, poured: readonly Move[]): Move[] {
+  const before = usualTasks(surface, 'before').map(taskMove);
+  const after = usualTasks(surface, 'after').map(taskMove);
+  const soft = poured.findIndex((m) => m.verb === 'dry') + 1 || poured.length;
+  const peel = after.filter((m) => m.verb === 'tend' && m.task === 'peel-tape');
+  return [
+    ...before,
+    ...poured.slice(0, soft),
+    ...peel,
+    ...poured.slice(soft),
+    ...after.filter((m) => !peel.includes(m)),
+  ];
+}
+
+/** A task as a move; its id tells it again. */
+export const taskMove = (task: TaskId): Move => ({ id: `tend-${task}`, verb: 'tend', task });
 
 /**
  * Writes the technique's moves anew, as after a change of surface, cups or settings. The list keeps the artist's
@@ -67,3 +86,23 @@ export function withEarlier(move: Move, earlier: readonly Move[]): Move {
   const { with: _, ...alone } = move;
   return alone as Move;
 }
+
+/**
+ * Sets what is done before the pour. Tasks are the artist's own where the surface would not have asked for them; those left out
+ * stay out.
+ */
+export function setPreparation(plan: Plan, tasks: readonly TaskId[]): Plan {
+  const usual = usualTasks(plan.surface, 'before');
+  const moves = TASK_IDS.filter((t) => TASKS[t].when === 'before' && tasks.includes(t)).map(
+    (task): Move => ({ ...taskMove(task), ...(usual.includes(task) ? {} : { own: true }) }),
+  );
+  const rest = plan.moves.filter((m) => m.verb !== 'tend' || TASKS[m.task].when !== 'before');
+  return {
+    ...plan,
+    moves: [...moves, ...rest].map((m, i, all) => withEarlier(m, all.slice(0, i))),
+  };
+}
+
+/** What this plan has done before the pour, in order. */
+export const preparationOf = (plan: Plan): TaskId[] =>
+  plan.moves.flatMap((m) => (m.verb === 'tend' && TASKS[m.task].when === 'before' ? [m.task] : []));

@@ -4,6 +4,8 @@ export { outlineFrom, outlineFromPath } from './outline/from-drawing';
 export { type Drawing, MOST_SVG, readSvg } from './outline/svg-file';
 export { plainSurface } from './plain';
 export type { Shape, Surface } from './schema';
+export { type Support, SUPPORTS } from './supports';
+export { SIZES, type StockSize } from './sizes';
 export { regularPolygon } from './shape/polygon';
 export type { Limb } from './shape/shape';
 export { type SizeUnit, sizeWords } from './size-words';

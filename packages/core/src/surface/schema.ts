@@ -7,6 +7,7 @@ import { polygon } from './shape/polygon';
 import { rect } from './shape/rect';
 import { ring } from './shape/ring';
 import { round } from './shape/round';
+import { SUPPORTS } from './supports';
 
 export const ShapeSchema = tagged('kind', [
   rect.schema,
@@ -55,6 +56,23 @@ export const SurfaceSchema = Type.Object(
       Type.Literal('hot'),
       Type.Literal('handled'),
     ]),
+    /** What it is made of: says how it is prepared. */
+    support: Type.Optional(Type.Union(SUPPORTS.map((support) => Type.Literal(support)))),
+    /** Its back: taped before the pour, sanded clean after, or left. */
+    back: Type.Optional(
+      Type.Union([Type.Literal('tape'), Type.Literal('sand'), Type.Literal('leave')]),
+    ),
+    /** Poured over an old piece, and whether that one held silicone. */
+    over: Type.Optional(
+      Type.Object(
+        {
+          silicone: Type.Union([Type.Literal('yes'), Type.Literal('no'), Type.Literal('unknown')]),
+        },
+        { additionalProperties: false },
+      ),
+    ),
+    /** What the blank weighs, one piece, g: then what is left on can be weighed. */
+    weighsG: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e5 })),
   },
   { additionalProperties: false },
 );

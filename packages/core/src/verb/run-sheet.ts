@@ -31,7 +31,7 @@ export function layRunSheet(moves: readonly Move[], scene: Scene): RunStep[] {
     clock = Math.max(clock, endS);
     const step: RunStep = {
       move: move.id,
-      title: verb.title,
+      title: verb.named?.(move) ?? verb.title,
       says: verb.says(move, scene),
       ...(move.note === undefined ? {} : { note: move.note }),
       startS,
@@ -42,7 +42,7 @@ export function layRunSheet(moves: readonly Move[], scene: Scene): RunStep[] {
         ml: take.ml * times,
         g: take.g * times,
       })),
-      care: verb.care,
+      care: [...verb.care, ...(verb.minding?.(move) ?? [])],
     };
     started.set(move.id, step);
     return step;

@@ -68,6 +68,12 @@ export interface VerbDefinition<V extends string = string, F extends Fields = Fi
   readonly each: boolean;
   readonly care: readonly CareCode[];
   readonly says: (move: ValuesOf<F>, scene: Scene) => string;
+  /** Its title, where that hangs on the move's values. */
+  readonly named?: (move: ValuesOf<F>) => string;
+  /** Care beside `care` that hangs on the move's values. */
+  readonly minding?: (move: ValuesOf<F>) => readonly CareCode[];
+  /** Done before or after the pour, not in it: it is ticked off, not timed. */
+  readonly aside?: boolean;
   readonly takes?: (move: ValuesOf<F>, scene: Scene) => readonly Take[];
   /** What it does to the film, in the flow's own terms; absent where it does nothing to it. */
   readonly flows?: (

@@ -1,13 +1,18 @@
 import { normalise } from '../../budget/budget';
-import type { Budget, SchoolId } from '../../budget/schema';
-import { SCHOOLS } from '../../budget/school';
+import { sharesByIntent } from '../../budget/intent';
+import type { Budget, Intent, SchoolId } from '../../budget/schema';
 import type { Surface } from '../../surface/schema';
-import { techniqueOf } from '../../technique';
+import { likelyIntents } from '../intents';
 import { rewriteMoves } from '../moves';
+import { budgetOfSchool } from '../schools';
 import type { Plan } from '../schema';
 
 export const setSurface = (plan: Plan, change: Partial<Surface>): Plan =>
   rewriteMoves({ ...plan, surface: { ...plan.surface, ...change } }, plan);
+
+/** Sets the surface whole, as where something of it is taken away. */
+export const setWholeSurface = (plan: Plan, surface: Surface): Plan =>
+  rewriteMoves({ ...plan, surface }, plan);
 
 export const setBudget = (plan: Plan, change: Partial<Budget>): Plan => ({
   ...plan,
@@ -15,46 +20,67 @@ export const setBudget = (plan: Plan, change: Partial<Budget>): Plan => ({
 });
 
 /** Changes the school with what goes with it: its insurance, the base its technique wants, the edge pot. */
-export function setSchool(plan: Plan, school: SchoolId): Plan {
-  const { needs } = techniqueOf(plan.technique.id);
-  const kept = plan.budget.pots.filter((p) => p.use !== 'base' && p.use !== 'edge');
-  const was = plan.budget.pots.find((p) => p.use === 'base' || p.use === 'edge')?.mix;
-  const mix = was ?? plan.budget.shares[0]?.mix;
-  const baseMm = school === 'generous' ? needs.baseMm?.generous : needs.baseMm?.otherwise;
-  const edge =
-    !SCHOOLS[school].countsEdges && plan.surface.coverEdges && plan.surface.edgeDepthMm > 0;
-  const pots = [
-    ...(mix !== undefined && baseMm !== undefined
-      ? [{ use: 'base' as const, mix, filmMm: baseMm }]
-      : []),
-    ...(mix !== undefined && edge ? [{ use: 'edge' as const, mix, filmMm: 0.5 }] : []),
-    ...kept,
-  ];
-  return rewriteMoves(
-    setBudget(plan, { school, insurance: SCHOOLS[school].insurance, pots }),
-    plan,
-  );
-}
+export const setSchool = (plan: Plan, school: SchoolId): Plan =>
+  rewriteMoves(setBudget(plan, budgetOfSchool(plan, school)), plan);
 
-/** Sets one colour's share of the whole, 0 to 1; the others keep their relation and fill the rest. */
+/**
+ * Sets one colour's share of the whole, 0 to 1, by hand. Those not set by hand fill the rest in the relation they have; where all are
+ * set, or those set leave nothing, the others give way together.
+ */
 export function setShare(plan: Plan, mix: string, share: number): Plan {
   const now = normalise(plan.budget.shares);
-  const rest = now.filter((s) => s.mix !== mix).reduce((sum, s) => sum + s.share, 0);
-  const others = now.length - 1;
-  const shares = now.map((s) => {
-    if (s.mix === mix) return { mix, share: tidy(others === 0 ? 1 : share) };
-    return {
-      mix: s.mix,
-      share: tidy(rest > 0 ? (s.share / rest) * (1 - share) : (1 - share) / others),
-    };
+  const was = (id: string) => plan.budget.shares.find((s) => s.mix === id);
+  const others = now.filter((s) => s.mix !== mix);
+  const held = others.filter((s) => was(s.mix)?.set);
+  const heldSum = held.reduce((sum, s) => sum + s.share, 0);
+  const yielding =
+    held.length < others.length && share + heldSum <= 1
+      ? others.filter((s) => !held.includes(s))
+      : others;
+  const left = 1 - share - (yielding === others ? 0 : heldSum);
+  const rest = yielding.reduce((sum, s) => sum + s.share, 0);
+  return setBudget(plan, {
+    shares: now.map((s) => {
+      const { share: _, ...kept } = was(s.mix)!;
+      if (s.mix === mix)
+        return { ...kept, share: tidy(others.length === 0 ? 1 : share), set: true };
+      if (!yielding.includes(s)) return { ...kept, share: tidy(s.share) };
+      return {
+        ...kept,
+        share: tidy(rest > 0 ? (s.share / rest) * left : left / yielding.length),
+      };
+    }),
   });
-  return setBudget(plan, { shares });
+}
+
+/** Lets a share set by hand give way again with the others. */
+export const releaseShare = (plan: Plan, mix: string): Plan =>
+  setBudget(plan, {
+    shares: plan.budget.shares.map(({ set, ...s }) =>
+      set === undefined || s.mix === mix ? s : { ...s, set },
+    ),
+  });
+
+/** Says what a colour is for, and shares all anew by that. */
+export const setIntent = (plan: Plan, mix: string, intent: Intent): Plan =>
+  setBudget(plan, {
+    shares: sharesByIntent(plan.budget.shares.map((s) => (s.mix === mix ? { ...s, intent } : s))),
+  });
+
+/** Shares by what each colour is for; where nothing has been said of one, by what it seems to be for. */
+export function shareByIntent(plan: Plan): Plan {
+  const likely = likelyIntents(plan);
+  return setBudget(plan, {
+    shares: sharesByIntent(
+      plan.budget.shares.map((s) => ({ ...s, intent: s.intent ?? likely.get(s.mix) ?? 'support' })),
+    ),
+  });
 }
 
 export const evenShares = (plan: Plan): Plan =>
   setBudget(plan, {
-    shares: plan.budget.shares.map((s) => ({
-      mix: s.mix,
+    shares: plan.budget.shares.map(({ mix }) => ({
+      mix,
       share: tidy(1 / plan.budget.shares.length),
     })),
   });
@@ -67,7 +93,7 @@ export function moveBorder(plan: Plan, index: number, by: number): Plan {
   const shift = Math.min(Math.max(by, -left.share), right.share);
   return setBudget(plan, {
     shares: shares.map((s, i) => ({
-      mix: s.mix,
+      ...plan.budget.shares[i]!,
       share: tidy(i === index ? s.share + shift : i === index + 1 ? s.share - shift : s.share),
     })),
   });

@@ -1,0 +1,1 @@
+export { BatchScreen as default } from '@/batch/batch-screen';

@@ -1,0 +1,1 @@
+export { ShoppingScreen as default } from '@/shopping/shopping-screen';

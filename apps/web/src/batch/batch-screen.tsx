@@ -1,0 +1,89 @@
+import { trim } from '@potter/core/quantity';
+import { batchOf } from '@potter/core/stock';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { idsIn, useOpenPlans } from '@/data/open-plans';
+import { materialName } from '@/mixes/mix-detail';
+import { WeighTable } from '@/mixes/weigh-table';
+import { Button } from '@/ui/button';
+import { Screen } from '@/ui/screen';
+import { Empty, Failed, Waiting } from '@/ui/state';
+import { Body, Small } from '@/ui/type';
+import { Mass } from '@/ui/units';
+
+/** Several plans mixed together: what is one recipe is mixed once and shared out. */
+export function BatchScreen() {
+  const params = useLocalSearchParams<{ plans?: string }>();
+  const ids = idsIn(params.plans);
+  const router = useRouter();
+  const { plans, pending, error } = useOpenPlans(ids);
+  const lines = pending ? [] : batchOf(plans);
+  const shared = lines.filter((l) => l.to.length > 1).length;
+  const nameIn = (id: string): string => {
+    for (const { plan } of plans) {
+      const paint = plan.paints.find((p) => p.id === id);
+      if (paint) return paint.name;
+    }
+    return materialName(
+      id,
+      plans.flatMap((p) => p.plan.mediums ?? []),
+    );
+  };
+  return (
+    <Screen
+      title="Mixed together"
+      acts={<Button label="Back" onPress={() => router.replace('/plans')} />}
+    >
+      {error ? <Failed what="A plan cannot be read." why={error.message} /> : null}
+      {pending ? <Waiting what="Putting the mixes together" /> : null}
+      {ids.length === 0 ? (
+        <Empty
+          says="Choose the plans that are poured on one day; what they share is mixed once."
+          act="To the plans"
+          onAct={() => router.replace('/plans')}
+        />
+      ) : null}
+      {lines.length > 0 ? (
+        <View className="gap-5 wide:max-w-[960px]">
+          <Body>
+            {plans.map((p) => p.title).join(', ')}: {lines.length} mixes,{' '}
+            {shared === 0
+              ? 'none of one recipe'
+              : shared === 1
+                ? 'one of them for several plans'
+                : `${shared} of them for several plans`}
+            .
+          </Body>
+          {lines.map((line, i) => (
+            <View key={i} role="region" aria-label={line.name} className="gap-1">
+              <WeighTable
+                title={`${line.name}, ${trim(line.g, 1)} g`}
+                steps={line.steps}
+                nameOf={nameIn}
+              />
+              {line.to.map((share) => (
+                <View key={share.title} className="flex-row items-baseline justify-between gap-3">
+                  <Body className="flex-1">
+                    {share.title}
+                    {share.pieces > 1 ? (
+                      <Small>
+                        {' '}
+                        {share.pieces} pieces, {trim(share.perPieceG, 1)} g each
+                      </Small>
+                    ) : null}
+                  </Body>
+                  <Mass g={share.g} fine size="text-16" />
+                </View>
+              ))}
+            </View>
+          ))}
+          <Button
+            className="self-start print:hidden"
+            label="Print"
+            onPress={() => window.print()}
+          />
+        </View>
+      ) : null}
+    </Screen>
+  );
+}

@@ -1,0 +1,100 @@
+import { drawn, type Run, undrawn } from '@potter/core/journal';
+import { brief } from '@potter/core/plan';
+import { trim } from '@potter/core/quantity';
+import { leftOver } from '@potter/core/stock';
+import { useQueryClient } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { putRun } from '@/data/runs';
+import { shelfKey, usePutOnShelf, useShelf } from '@/data/shelf';
+import { dayOf } from '@/plan/studio';
+import { Button } from '@/ui/button';
+import { QuantityField } from '@/ui/quantity-field';
+import { Body, Heading } from '@/ui/type';
+
+/** After a pour: what it took off the shelf, to be put back if it did not, and what was caught, to be kept in a jar. */
+export function AfterPour({ run }: { readonly run: Run }) {
+  const client = useQueryClient();
+  const shelf = useShelf();
+  const put = usePutOnShelf();
+  const computed = useMemo(() => brief(run.plan), [run.plan]);
+  const left = useMemo(() => leftOver(run.plan, computed), [run.plan, computed]);
+  const [caughtG, setCaughtG] = useState(Math.round(left.runOffG));
+  const jar = `jar-${run.id.slice(0, 12)}`;
+  const kept = (shelf.data ?? []).some((i) => i.kind === 'jar' && i.id === jar);
+  if (run.endedAt === undefined) return null;
+  const lines = run.drawn?.lines ?? [];
+  const taken = run.drawn !== undefined && !run.drawn.undone;
+  const say = (next: Run) => {
+    putRun(next);
+    // The shelf has changed with it.
+    setTimeout(() => void client.invalidateQueries({ queryKey: shelfKey }), 400);
+  };
+  return (
+    <View className="gap-3">
+      <Heading>Off the shelf</Heading>
+      <Body>
+        {taken
+          ? lines.length === 0
+            ? 'Nothing of this pour stands on the shelf.'
+            : `${lines.length === 1 ? 'One thing was' : `${lines.length} things were`} drawn down by what this pour used.`
+          : 'Nothing was drawn for this pour.'}
+      </Body>
+      {taken && lines.length > 0 ? (
+        <Button
+          className="self-start"
+          label="Put it back on the shelf"
+          onPress={() => say(undrawn(run, true))}
+        />
+      ) : null}
+      {!taken && shelf.data ? (
+        <Button
+          className="self-start"
+          label="Draw it from the shelf"
+          onPress={() => say(run.drawn ? undrawn(run, false) : drawn(run, shelf.data))}
+        />
+      ) : null}
+      <Heading>What was caught</Heading>
+      <Body>
+        About {trim(left.runOffG, 0)} g should have run off
+        {left.keptG > 0 ? `, and ${trim(left.keptG, 0)} g were kept back` : ''}
+        {left.silicone ? '. There is silicone in it, and it stays in it' : ''}.
+      </Body>
+      {left.may.map((says) => (
+        <Body key={says}>{says}</Body>
+      ))}
+      {kept ? (
+        <Body>It stands in a jar on the shelf.</Body>
+      ) : (
+        <View className="flex-row items-end gap-3">
+          <QuantityField
+            className="flex-1"
+            label="Caught in the tray"
+            dimension="mass"
+            unit="g"
+            value={caughtG}
+            min={1}
+            max={1e5}
+            onChange={setCaughtG}
+          />
+          <Button
+            label="Keep it in a jar"
+            disabled={put.isPending}
+            onPress={() =>
+              put.mutate({
+                kind: 'jar',
+                id: jar,
+                name: `Run-off of ${run.plan.title}`.slice(0, 80),
+                hex: left.hex,
+                g: caughtG,
+                madeOn: dayOf(new Date(run.endedAt ?? run.startedAt)),
+                silicone: left.silicone,
+                from: 'run-off',
+              })
+            }
+          />
+        </View>
+      )}
+    </View>
+  );
+}

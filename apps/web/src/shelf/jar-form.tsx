@@ -1,0 +1,67 @@
+import { mayBecome, type ShelfJar } from '@potter/core/stock';
+import { Choice } from '@/ui/choice';
+import { DateField } from '@/ui/date-field';
+import { HexField } from '@/ui/hex-field';
+import { QuantityField } from '@/ui/quantity-field';
+import { TextField } from '@/ui/text-field';
+import { Body } from '@/ui/type';
+import { ItemForm } from './item-form';
+import { NameField } from './name-field';
+
+/** A jar of what was left over or ran off, and what it may become. */
+export const JarForm = ({ item, isNew }: { readonly item: ShelfJar; readonly isNew: boolean }) => (
+  <ItemForm item={item} isNew={isNew} title={isNew ? 'New jar' : item.name}>
+    {(value, set) => (
+      <>
+        <NameField value={value.name} onChange={(name) => set({ ...value, name })} />
+        <QuantityField
+          label="How much is in it"
+          dimension="mass"
+          unit="g"
+          value={value.g}
+          min={0}
+          max={1e6}
+          onChange={(g) => set({ ...value, g })}
+        />
+        <Choice
+          label="Silicone in it"
+          value={value.silicone ? 'yes' : 'no'}
+          options={[
+            { value: 'yes', label: 'Yes' },
+            { value: 'no', label: 'No' },
+          ]}
+          onChange={(silicone) => set({ ...value, silicone: silicone === 'yes' })}
+        />
+        <Choice<ShelfJar['from']>
+          label="Where it comes from"
+          value={value.from}
+          options={[
+            { value: 'run-off', label: 'Ran off' },
+            { value: 'left-over', label: 'Left over' },
+          ]}
+          onChange={(from) => set({ ...value, from })}
+        />
+        <HexField
+          label="Its colour, stirred"
+          value={value.hex}
+          onChange={(hex) => set({ ...value, hex })}
+        />
+        <DateField
+          label="Since"
+          value={value.madeOn}
+          onChange={(day) => day && set({ ...value, madeOn: day.slice(0, 10) })}
+        />
+        {mayBecome(value.g, value.silicone).map((says) => (
+          <Body key={says}>{says}</Body>
+        ))}
+        <TextField
+          label="Note"
+          lines={2}
+          shown={value.note ?? ''}
+          read={(text) => ({ ok: true, value: text.slice(0, 400) })}
+          onChange={(note) => set({ ...value, note: note || undefined })}
+        />
+      </>
+    )}
+  </ItemForm>
+);

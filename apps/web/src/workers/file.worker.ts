@@ -1,0 +1,27 @@
+import { checkShelfItem } from '@potter/contract/check-shelf-item';
+import { readShelfCsv } from '@potter/core/format';
+import { MOST_SVG, outlineFrom, outlineFromPath, readSvg } from '@potter/core/surface';
+import type { FileAnswer, FileAsk } from './file-messages';
+
+/** Reads what may be large away from the screen: drawings and tables. */
+async function answer(ask: FileAsk): Promise<FileAnswer[FileAsk['read']]> {
+  switch (ask.read) {
+    case 'drawing':
+      // Refused by its size before it is even read.
+      if (ask.file.size > MOST_SVG * 2)
+        return { ok: false, fault: `The file is too large: ${ask.file.size} bytes.` };
+      return readSvg(await ask.file.text());
+    case 'outline':
+      return 'path' in ask
+        ? outlineFromPath(ask.path, ask.mmPerUnit)
+        : outlineFrom(ask.rings, ask.mmPerUnit);
+    case 'shelf':
+      return readShelfCsv(await ask.file.text(), ask.shelf, checkShelfItem);
+  }
+}
+
+self.onmessage = ({ data }: MessageEvent<FileAsk>) => {
+  void answer(data)
+    .then((value) => self.postMessage({ value }))
+    .catch((error: unknown) => self.postMessage({ failed: String(error) }));
+};

@@ -1,0 +1,149 @@
+import { trim } from '../quantity/show';
+import { shapeOf } from '../surface/measure';
+import type { Plan } from '../plan/schema';
+
+/** A drawing at true size to lay on or under the surface, mm from its upper left. */
+export interface Template {
+  readonly title: string;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  /** SVG path data; guides are dashed. */
+  readonly lines: readonly { readonly d: string; readonly guide: boolean }[];
+  readonly labels: readonly { readonly x: number; readonly y: number; readonly text: string }[];
+}
+
+export interface TemplateWishes {
+  /** A disc round the middle, mm across; none where 0. */
+  readonly discMm: number;
+  /** Petals from the disc turned to the corners. */
+  readonly petals: boolean;
+}
+
+/** Arms of a cross on a drop point, mm. */
+const ARM_MM = 8;
+/** A petal is this wide for its length. */
+const PETAL_WIDTH = 0.34;
+
+/**
+ * Where everything goes: the outline, the middle, a disc, petals turned to the corners, and a cross for every place a cup goes down, with a ring as
+ * wide as its mouth for a flip.
+ */
+export function positioningTemplate(plan: Plan, { discMm, petals }: TemplateWishes): Template {
+  const shape = shapeOf(plan.surface.shape);
+  const { widthMm, heightMm } = shape.bounds(plan.surface.shape);
+  const [cx, cy] = [widthMm / 2, heightMm / 2];
+  const reaches = shape.reaches(plan.surface.shape);
+  const drops = plan.moves.flatMap((move) => {
+    if (move.verb === 'flip') {
+      const cup = plan.cups.findIndex((c) => c.id === move.cup);
+      return [
+        { at: move.atMm, label: `cup ${cup + 1}`, mouthMm: plan.cups[cup]?.vessel.topMm ?? 0 },
+      ];
+    }
+    return move.verb === 'pour' ? [{ at: move.atMm, label: 'pour', mouthMm: 0 }] : [];
+  });
+  return {
+    title: plan.title,
+    widthMm,
+    heightMm,
+    lines: [
+      { d: shape.path(plan.surface.shape), guide: false },
+      { d: `M0 ${cy}H${widthMm}M${cx} 0V${heightMm}`, guide: true },
+      ...reaches.map(([x, y]) => ({ d: `M${cx} ${cy}L${x} ${y}`, guide: true })),
+      ...(discMm > 0 ? [{ d: circle(cx, cy, discMm / 2), guide: false }] : []),
+      ...(petals
+        ? reaches.map(([x, y]) => ({ d: petal(cx, cy, x, y, discMm / 2), guide: false }))
+        : []),
+      ...drops.flatMap(({ at: [x, y], mouthMm }) => [
+        { d: cross(x, y), guide: false },
+        ...(mouthMm > 0 ? [{ d: circle(x, y, mouthMm / 2), guide: false }] : []),
+      ]),
+    ],
+    labels: [
+      { x: cx + 3, y: cy - 3, text: 'middle' },
+      ...drops.map(({ at: [x, y], label }) => ({ x: x + 3, y: y + ARM_MM + 4, text: label })),
+    ],
+  };
+}
+
+const n = (mm: number): string => trim(mm, 2);
+
+const circle = (x: number, y: number, r: number): string =>
+  `M${n(x - r)} ${n(y)}A${n(r)} ${n(r)} 0 1 1 ${n(x + r)} ${n(y)}A${n(r)} ${n(r)} 0 1 1 ${n(x - r)} ${n(y)}Z`;
+
+const cross = (x: number, y: number): string =>
+  `M${n(x - ARM_MM)} ${n(y)}H${n(x + ARM_MM)}M${n(x)} ${n(y - ARM_MM)}V${n(y + ARM_MM)}`;
+
+/** A leaf from the disc nearly to the corner. */
+function petal(cx: number, cy: number, x: number, y: number, from: number): string {
+  const long = Math.hypot(x - cx, y - cy);
+  const [ux, uy] = [(x - cx) / long, (y - cy) / long];
+  const [start, end] = [from, from + (long - from) * 0.85];
+  const half = (PETAL_WIDTH * (end - start)) / 2;
+  const at = (along: number, side: number) =>
+    `${n(cx + ux * along - uy * side)} ${n(cy + uy * along + ux * side)}`;
+  const middle = (start + end) / 2;
+  return `M${at(start, 0)}Q${at(middle, 2 * half)} ${at(end, 0)}Q${at(middle, -2 * half)} ${at(start, 0)}Z`;
+}
+
+/** Room for the outline's own width round the drawing, mm. */
+const MARGIN_MM = 2;
+
+const escape = (text: string): string =>
+  text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
+
+/** The drawing as an SVG file at true size. */
+export function templateSvg({ title, widthMm, heightMm, lines, labels }: Template): string {
+  const [w, h] = [widthMm + 2 * MARGIN_MM, heightMm + 2 * MARGIN_MM];
+  const paths = lines.map(
+    ({ d, guide }) =>
+      `  <path d="${d}" fill="none" stroke="#161616" stroke-width="${guide ? 0.2 : 0.4}"${guide ? ' stroke-dasharray="3 2"' : ''}/>`,
+  );
+  const texts = labels.map(
+    ({ x, y, text }) =>
+      `  <text x="${n(x)}" y="${n(y)}" font-size="4" font-family="sans-serif" fill="#161616">${escape(text)}</text>`,
+  );
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${n(w)}mm" height="${n(h)}mm" viewBox="${-MARGIN_MM} ${-MARGIN_MM} ${n(w)} ${n(h)}">
+  <title>${escape(title)}, positioning template at true size</title>
+${[...paths, ...texts].join('\n')}
+</svg>
+`;
+}
+
+export const PAPERS = {
+  a4: { name: 'A4', widthMm: 210, heightMm: 297 },
+  letter: { name: 'US Letter', widthMm: 215.9, heightMm: 279.4 },
+} as const;
+export type PaperId = keyof typeof PAPERS;
+
+/** Unprinted border of a page, and how far pages overlap, mm. */
+export const PAGE_MARGIN_MM = 10;
+export const PAGE_OVERLAP_MM = 10;
+
+/** One sheet of a drawing: which it is, and what lies at the upper left of its printed part, mm. */
+export interface Sheet {
+  readonly column: number;
+  readonly row: number;
+  readonly xMm: number;
+  readonly yMm: number;
+}
+
+/** Sheets a drawing of this size is printed on, row by row; each overlaps the one before. */
+export function sheetsOf(widthMm: number, heightMm: number, paper: PaperId): Sheet[] {
+  const across = PAPERS[paper].widthMm - 2 * PAGE_MARGIN_MM;
+  // The lowest strip holds the ruler that checks the printer.
+  const down = PAPERS[paper].heightMm - 2 * PAGE_MARGIN_MM - RULER_STRIP_MM;
+  const count = (long: number, page: number) =>
+    Math.max(1, Math.ceil((long - PAGE_OVERLAP_MM) / (page - PAGE_OVERLAP_MM)));
+  return Array.from({ length: count(heightMm, down) }, (_, row) =>
+    Array.from({ length: count(widthMm, across) }, (__, column) => ({
+      column,
+      row,
+      xMm: column * (across - PAGE_OVERLAP_MM),
+      yMm: row * (down - PAGE_OVERLAP_MM),
+    })),
+  ).flat();
+}
+
+/** Strip at the foot of every sheet for its name and the ruler, mm. */
+export const RULER_STRIP_MM = 14;

@@ -1,0 +1,18 @@
+export { type BatchLine, batchOf, type BatchPlan } from './batch';
+export { type Drawn, drawOf, taken } from './draw';
+export { type LeftOver, leftOver, mayBecome } from './left-over';
+export { type Need, needsOf } from './need';
+export { pricesOf } from './prices';
+export type {
+  ShelfFinish,
+  ShelfItem,
+  ShelfJar,
+  ShelfKind,
+  ShelfMaterial,
+  ShelfMedium,
+  ShelfPaint,
+  ShelfSurface,
+  ShelfVessel,
+} from './schema';
+export { runsLow, shelfDensity, shelfId, shelfName } from './shelf-item';
+export { blankFor, type ShoppingLine, shoppingList } from './shopping';

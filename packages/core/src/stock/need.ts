@@ -1,0 +1,79 @@
+import { openBook } from '../material/book';
+import type { Brief } from '../plan/brief';
+import type { Plan } from '../plan/schema';
+import type { Surface } from '../surface/schema';
+import type { Vessel } from '../vessel/schema';
+
+/** Something a plan uses up or must have: poured, by volume and mass; or counted. */
+export type Need =
+  | {
+      readonly kind: 'paint' | 'material' | 'finish';
+      /** Paint or material id, or the finishing product. */
+      readonly id: string;
+      readonly name: string;
+      readonly ml: number;
+      readonly g: number;
+    }
+  | { readonly kind: 'surface'; readonly surface: Surface; readonly count: number }
+  | { readonly kind: 'vessel'; readonly vessel: Vessel; readonly count: number };
+
+/** All a plan needs, mediums of its own broken down to what goes into them. Water comes from the tap and is left out. */
+export function needsOf(plan: Plan, brief: Brief): Need[] {
+  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
+  const made = new Set(brief.mediums.map((m) => m.id));
+  const steps = [
+    ...brief.mixes.flatMap((m) => m.steps.filter((s) => !made.has(s.material))),
+    ...brief.mediums.flatMap((m) => m.steps.filter((s) => !made.has(s.material))),
+  ];
+  const poured = new Map<string, { ml: number; g: number }>();
+  for (const { material, ml, g } of steps) {
+    if (material === 'water') continue;
+    const sum = poured.get(material) ?? { ml: 0, g: 0 };
+    poured.set(material, { ml: sum.ml + ml, g: sum.g + g });
+  }
+  const finishes = new Map<string, { ml: number; g: number }>();
+  plan.moves.forEach((move) => {
+    if (move.verb !== 'coat') return;
+    const takes = brief.run.find((s) => s.move === move.id)?.takes ?? [];
+    const sum = finishes.get(move.product) ?? { ml: 0, g: 0 };
+    finishes.set(move.product, {
+      ml: sum.ml + takes.reduce((n, t) => n + t.ml, 0),
+      g: sum.g + takes.reduce((n, t) => n + t.g, 0),
+    });
+  });
+  return [
+    ...[...poured].map(([id, amount]): Need => {
+      const paint = plan.paints.find((p) => p.id === id);
+      return paint
+        ? { kind: 'paint', id, name: paint.name, ...amount }
+        : {
+            kind: 'material',
+            id,
+            name: book.materialIds.includes(id) ? book.material(id).name : book.medium(id).name,
+            ...amount,
+          };
+    }),
+    { kind: 'surface', surface: plan.surface, count: plan.surface.pieces },
+    ...vessels(plan),
+    ...[...finishes].map(([id, amount]): Need => ({
+      kind: 'finish',
+      id,
+      name: id === 'resin' ? 'Resin' : 'Varnish',
+      ...amount,
+    })),
+  ];
+}
+
+/** Cups by their measures; one is used again for every piece of a set. */
+function vessels({ cups }: Plan): Need[] {
+  const found: { vessel: Vessel; count: number }[] = [];
+  for (const { vessel } of cups) {
+    const same = found.find((f) => sameVessel(f.vessel, vessel));
+    if (same) same.count++;
+    else found.push({ vessel, count: 1 });
+  }
+  return found.map((f) => ({ kind: 'vessel', ...f }));
+}
+
+export const sameVessel = (a: Vessel, b: Vessel): boolean =>
+  a.topMm === b.topMm && a.bottomMm === b.bottomMm && a.heightMm === b.heightMm;

@@ -1,0 +1,118 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { Hex, Id, tagged } from '../field/schema';
+import { MaterialSchema, MediumSchema } from '../material/schema';
+import { PaintSchema } from '../paint/schema';
+import { ShapeSchema, SurfaceSchema } from '../surface/schema';
+import { VesselSchema } from '../vessel/schema';
+
+const Day = Type.String({
+  pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])$',
+  title: 'a date such as 2026-11-28',
+});
+const Price = Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 }));
+/** Maker, line and grade in the artist's own words. */
+const Maker = Type.Optional(Type.String({ maxLength: 80 }));
+
+/** What is left of something poured, in mL whatever it is counted in, since mixes are reckoned by volume. */
+const Poured = {
+  maker: Maker,
+  stockMl: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
+  /** What a full tube or bottle holds, and costs. */
+  sizeMl: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e6 })),
+  price: Price,
+  /** Below this it is running out. */
+  lowMl: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
+  openedOn: Type.Optional(Day),
+  /** How the artist counts it: a tube by weight, a bottle by volume. */
+  countedIn: Type.Optional(Type.Union([Type.Literal('g'), Type.Literal('ml')])),
+};
+
+/** What is left of something counted by the piece; the price is for one. */
+const Counted = {
+  maker: Maker,
+  count: Type.Optional(Type.Integer({ minimum: 0, maximum: 10000 })),
+  lowCount: Type.Optional(Type.Integer({ minimum: 0, maximum: 10000 })),
+  price: Price,
+};
+
+const Name = Type.String({ minLength: 1, maxLength: 80 });
+
+export const ShelfPaintSchema = Type.Object(
+  { kind: Type.Literal('paint'), paint: PaintSchema, ...Poured },
+  { additionalProperties: false },
+);
+export const ShelfMaterialSchema = Type.Object(
+  { kind: Type.Literal('material'), material: MaterialSchema, ...Poured },
+  { additionalProperties: false },
+);
+/** A medium of one's own; what stands ready of it was made on `openedOn`. */
+export const ShelfMediumSchema = Type.Object(
+  { kind: Type.Literal('medium'), medium: MediumSchema, ...Poured },
+  { additionalProperties: false },
+);
+export const ShelfVesselSchema = Type.Object(
+  { kind: Type.Literal('vessel'), id: Id, vessel: VesselSchema, ...Counted },
+  { additionalProperties: false },
+);
+/** Blanks to pour on. */
+export const ShelfSurfaceSchema = Type.Object(
+  {
+    kind: Type.Literal('surface'),
+    id: Id,
+    name: Name,
+    shape: ShapeSchema,
+    edgeDepthMm: Type.Number({ minimum: 0, maximum: 200 }),
+    support: SurfaceSchema.properties.support,
+    ...Counted,
+  },
+  { additionalProperties: false },
+);
+/** Varnish or resin. */
+export const ShelfFinishSchema = Type.Object(
+  {
+    kind: Type.Literal('finish'),
+    id: Id,
+    name: Name,
+    product: Type.Union([Type.Literal('varnish'), Type.Literal('resin')]),
+    ...Poured,
+  },
+  { additionalProperties: false },
+);
+/** Paint left over or caught, kept to be poured again. */
+export const ShelfJarSchema = Type.Object(
+  {
+    kind: Type.Literal('jar'),
+    id: Id,
+    name: Name,
+    hex: Hex,
+    g: Type.Number({ minimum: 0, maximum: 1e6 }),
+    madeOn: Day,
+    /** Silicone in it stays in it. */
+    silicone: Type.Boolean(),
+    /** Where it comes from: what was left in the cups, or what ran off. */
+    from: Type.Union([Type.Literal('left-over'), Type.Literal('run-off')]),
+    note: Type.Optional(Type.String({ maxLength: 400 })),
+  },
+  { additionalProperties: false },
+);
+
+/** Whatever stands on the shelf. Plans keep the copy they were made with. */
+export const ShelfItemSchema = tagged('kind', [
+  ShelfPaintSchema,
+  ShelfMaterialSchema,
+  ShelfMediumSchema,
+  ShelfVesselSchema,
+  ShelfSurfaceSchema,
+  ShelfFinishSchema,
+  ShelfJarSchema,
+]);
+
+export type ShelfItem = Static<typeof ShelfItemSchema>;
+export type ShelfKind = ShelfItem['kind'];
+export type ShelfPaint = Static<typeof ShelfPaintSchema>;
+export type ShelfMaterial = Static<typeof ShelfMaterialSchema>;
+export type ShelfMedium = Static<typeof ShelfMediumSchema>;
+export type ShelfVessel = Static<typeof ShelfVesselSchema>;
+export type ShelfSurface = Static<typeof ShelfSurfaceSchema>;
+export type ShelfFinish = Static<typeof ShelfFinishSchema>;
+export type ShelfJar = Static<typeof ShelfJarSchema>;

@@ -1,0 +1,15 @@
+import { TASK_IDS, TASKS } from './task';
+import { defineVerb } from './verb';
+
+export const tend = defineVerb({
+  verb: 'tend',
+  title: 'Prepare',
+  fields: { task: { kind: 'choice', label: 'What', of: TASK_IDS } },
+  usualS: 0,
+  each: false,
+  aside: true,
+  care: [],
+  named: ({ task }) => TASKS[task].title,
+  minding: ({ task }) => TASKS[task].care,
+  says: ({ task }) => TASKS[task].says,
+});
