@@ -2,10 +2,15 @@ module.exports = {
   displayName: 'web',
   preset: 'jest-expo',
   resolver: 'react-native-worklets/jest/resolver.js',
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '\\.css$': '<rootDir>/test/style-stub.js' },
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '\\.css$': '<rootDir>/test/style-stub.js',
+    // Its one entry is an ES module by extension, which the preset leaves as it is.
+    '^d3-polygon$': '<rootDir>/../../node_modules/d3-polygon/dist/d3-polygon.min.js',
+  },
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
   transformIgnorePatterns: [
-    '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|nativewind|lucide-react-native|standard-navigation|d3-polygon))',
+    '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|nativewind|lucide-react-native|standard-navigation))',
     '/node_modules/react-native-reanimated/plugin/',
     '/node_modules/@react-native/babel-preset/',
   ],

@@ -4,10 +4,12 @@ const { withNativeWind } = require('nativewind/metro');
 
 const config = getDefaultConfig(__dirname);
 
-// TypeBox's ESM build has a binding named `Object`, which Babel's ESM to CommonJS step turns into a crash: use its CJS build.
+// Two packages are taken in their CommonJS build: TypeBox's ESM build has a binding named `Object`, which Babel's ESM to CommonJS step
+// turns into a crash; tslib's imports the default of its CommonJS one, which has none after that step.
+const AS_COMMONJS = /^(@sinclair\/typebox(\/|$)|tslib$)/;
 config.resolver.resolveRequest = (context, moduleName, platform) =>
   context.resolveRequest(
-    /^@sinclair\/typebox(\/|$)/.test(moduleName) ? { ...context, isESMImport: false } : context,
+    AS_COMMONJS.test(moduleName) ? { ...context, isESMImport: false } : context,
     moduleName,
     platform,
   );

@@ -226,6 +226,7 @@ test('the demo fills an empty studio and leaves a used one alone', async () => {
     'Quince and Slate',
     'Damson Moon',
     'Kale and Walnut tiles',
+    'Number 27',
   ]);
   expect((await ask('GET', '/api/shelf')).body.items.length).toBeGreaterThan(12);
   const { runs } = (await ask('GET', '/api/runs')).body;
@@ -287,4 +288,45 @@ test('materials, mediums and vessels stand beside the paints', async () => {
     expect((await ask('PUT', `/api/shelf/${item.kind}/${id}`, item)).status).toBe(200);
   }
   expect((await ask('GET', '/api/shelf')).body.items).toEqual(items);
+});
+
+test('a whole table goes on the shelf at once, new things behind the last, or not at all', async () => {
+  const items = Array.from({ length: 2500 }, (_, i) => ({
+    kind: 'finish',
+    id: `f${i}`,
+    name: `Varnish ${i}`,
+    product: 'varnish',
+    stockMl: i,
+  }));
+  expect((await ask('POST', '/api/shelf', { items })).status).toBe(200);
+  const changed = [{ ...items[7], stockMl: 1 }];
+  await ask('POST', '/api/shelf', { items: changed });
+  const shelf = (await ask('GET', '/api/shelf')).body.items;
+  expect(shelf).toHaveLength(2500);
+  expect(shelf[7]).toEqual(changed[0]);
+  const bad = await ask('POST', '/api/shelf', { items: [items[0], { kind: 'finish', id: 'x' }] });
+  expect(bad.status).toBe(400);
+  expect((await ask('GET', '/api/shelf')).body.items).toHaveLength(2500);
+});
+
+test('a finished run draws on the shelf once, and gives back what is undone', async () => {
+  const { id: planId, plan: p } = await made();
+  const paint = p.paints[0]!;
+  const item = { kind: 'paint', paint, stockMl: 1000 };
+  await ask('PUT', `/api/shelf/paint/${paint.id}`, item);
+  const left = async () =>
+    (await ask('GET', '/api/shelf')).body.items.find((i: { kind: string }) => i.kind === 'paint')
+      .stockMl;
+  const run = {
+    ...beginRun('run-00000003', planId, p, 1_000_000),
+    endedAt: 1_100_000,
+    drawn: { lines: [{ kind: 'paint', id: paint.id, taken: 120.5 }] },
+  };
+  const put = (body: object) => ask('PUT', `/api/runs/${run.id}`, body);
+  expect((await put(run)).status).toBe(200);
+  expect(await left()).toBe(879.5);
+  await put({ ...run, note: 'the same again' });
+  expect(await left()).toBe(879.5);
+  await put({ ...run, drawn: { ...run.drawn, undone: true } });
+  expect(await left()).toBe(1000);
 });

@@ -64,7 +64,7 @@ export function BatchScreen() {
               {line.to.map((share) => (
                 <View key={share.title} className="flex-row items-baseline justify-between gap-3">
                   <Body className="flex-1">
-                    {share.title}
+                    for {share.title}
                     {share.pieces > 1 ? (
                       <Small>
                         {' '}

@@ -9,6 +9,7 @@ import { useCreatePlan } from '@/data/plans';
 import { useSettings } from '@/data/settings';
 import { PaintPicker } from '@/shelf/paint-picker';
 import { ShapeFields } from '@/surface/shape-fields';
+import { SurfaceDrawing } from '@/surface/surface-drawing';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Screen } from '@/ui/screen';
@@ -70,6 +71,7 @@ export function NewPlanScreen() {
         ) : null}
         <View className="gap-2">
           <Heading>1 Surface</Heading>
+          {surface.shape.kind === 'rect' ? null : <SurfaceDrawing surface={surface} hand />}
           <ShapeFields
             shape={surface.shape}
             onShape={(shape) => setSurface({ ...surface, shape })}

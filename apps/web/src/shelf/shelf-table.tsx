@@ -6,7 +6,6 @@ import { readAside } from '@/data/file-reader';
 import { pickFile, saveFile } from '@/data/files';
 import { usePutTable, useShelf, useTakeMany } from '@/data/shelf';
 import { Button } from '@/ui/button';
-import { Waiting } from '@/ui/state';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 
@@ -19,7 +18,7 @@ export function ShelfTable() {
   const put = usePutTable();
   const takeOff = useTakeMany();
   const [table, setTable] = useState<ReadTable>();
-  const [busy, setBusy] = useState<string>();
+  const [busy, setBusy] = useState(false);
   const [failed, setFailed] = useState<string>();
   const [done, setDone] = useState<ReadTable>();
   const items = shelf.data ?? [];
@@ -30,13 +29,13 @@ export function ShelfTable() {
     setFailed(undefined);
     setTable(undefined);
     setDone(undefined);
-    setBusy('Reading the table');
+    setBusy(true);
     try {
       setTable(await readAside<'shelf'>({ read: 'shelf', file, shelf: items }));
     } catch (error) {
       setFailed(error instanceof Error ? error.message : String(error));
     }
-    setBusy(undefined);
+    setBusy(false);
   }
 
   const changes = table ? [...table.added, ...table.changed] : [];
@@ -66,14 +65,17 @@ export function ShelfTable() {
     <View className="mt-6 gap-3 wide:max-w-[720px]">
       <Heading>The shelf as a table</Heading>
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Read a CSV table" onPress={() => void open()} />
+        <Button
+          label={busy ? 'Reading the table…' : 'Read a CSV table'}
+          disabled={busy}
+          onPress={() => void open()}
+        />
         <Button
           label="Save as CSV"
           disabled={items.length === 0}
           onPress={() => saveFile('shelf.csv', writeShelfCsv(items), 'text/csv')}
         />
       </View>
-      {busy ? <Waiting what={busy} /> : null}
       {failed ? (
         <View role="alert" className="border-l-[6px] border-l-ink bg-raised p-4">
           <Strong>Nothing was changed.</Strong>

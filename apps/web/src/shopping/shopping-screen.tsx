@@ -7,6 +7,7 @@ import { saveFile } from '@/data/files';
 import { idsIn, useOpenPlans } from '@/data/open-plans';
 import { useShelf } from '@/data/shelf';
 import { Button } from '@/ui/button';
+import { money } from '@/ui/money';
 import { Screen } from '@/ui/screen';
 import { Empty, Failed, Waiting } from '@/ui/state';
 import { Body, Figure, Heading, Small, Strong } from '@/ui/type';
@@ -64,7 +65,7 @@ export function ShoppingScreen() {
                     ? 'Together'
                     : `Together; ${unpriced === 1 ? 'one line has' : `${unpriced} lines have`} no price on the shelf`}
                 </Body>
-                <Figure figure={trim(cost, 2)} unit={currency} />
+                <Figure figure={money(cost)} unit={currency} />
               </View>
             ) : null}
           </View>
@@ -82,13 +83,13 @@ export function ShoppingScreen() {
               <View key={id} className="border-b border-rule py-2">
                 <View className="flex-row items-baseline justify-between gap-3">
                   <Strong className="flex-1">{title}</Strong>
-                  <Figure figure={trim(brief.cost.total, 2)} unit={brief.cost.currency} />
+                  <Figure figure={money(brief.cost.total)} unit={brief.cost.currency} />
                 </View>
                 <Small>
-                  Paint {trim(brief.cost.paint, 2)}, medium {trim(brief.cost.medium, 2)}, blank{' '}
-                  {trim(brief.cost.surface, 2)}, top coat {trim(brief.cost.finish, 2)}
+                  Paint {money(brief.cost.paint)}, medium {money(brief.cost.medium)}, blank{' '}
+                  {money(brief.cost.surface)}, top coat {money(brief.cost.finish)}
                   {plan.surface.pieces > 1
-                    ? `; one piece of ${plan.surface.pieces}: ${trim(brief.cost.perPiece, 2)}`
+                    ? `; one piece of ${plan.surface.pieces}: ${money(brief.cost.perPiece)}`
                     : ''}
                   {brief.cost.unpriced.length > 0
                     ? `; without a price: ${brief.cost.unpriced.join(', ')}`
@@ -114,7 +115,7 @@ export function ShoppingScreen() {
 
 function Line({ line, currency }: { readonly line: ShoppingLine; readonly currency: string }) {
   const unit = line.unit === 'ml' ? ' mL' : '';
-  const grams = line.needG === undefined ? '' : `, ${trim(line.needG, 0)} g`;
+  const grams = line.needG === undefined ? '' : `, ${trim(line.needG, line.needG < 10 ? 1 : 0)} g`;
   return (
     <View
       role="listitem"
@@ -123,7 +124,7 @@ function Line({ line, currency }: { readonly line: ShoppingLine; readonly curren
       <View className="min-w-0 flex-1">
         <Strong lines={2}>{line.name}</Strong>
         <Small>
-          {line.maker ? `${line.maker}; ` : ''}needs {trim(line.need, 0)}
+          {line.maker ? `${line.maker}; ` : ''}needs {trim(line.need, line.need < 10 ? 1 : 0)}
           {unit}
           {grams}
           {line.known ? `; ${trim(line.have, 0)}${unit} there` : '; not on the shelf'}
@@ -140,7 +141,7 @@ function Line({ line, currency }: { readonly line: ShoppingLine; readonly curren
           />
           {line.cost === undefined ? null : (
             <Small>
-              {trim(line.cost, 2)} {currency}
+              {money(line.cost)} {currency}
             </Small>
           )}
         </View>

@@ -7,7 +7,6 @@ import { pickFile } from '@/data/files';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { QuantityField } from '@/ui/quantity-field';
-import { Waiting } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Strong } from '@/ui/type';
 import { useUnits } from '@/ui/units';
@@ -69,7 +68,12 @@ export function DrawingFields({
 
   return (
     <View className="gap-3">
-      <Button className="self-start" label="Choose an SVG file" onPress={() => void open()} />
+      <Button
+        className="self-start"
+        label={busy ? 'Reading the drawing…' : 'Choose an SVG file'}
+        disabled={busy}
+        onPress={() => void open()}
+      />
       <TextField
         label="Or SVG path data"
         lines={2}
@@ -85,7 +89,6 @@ export function DrawingFields({
         }}
         hint="M0 0 L200 0 L100 150 Z; inner rings are holes"
       />
-      {busy ? <Waiting what="Reading the drawing" /> : null}
       {fault ? (
         <View role="alert" className="border-l-[6px] border-l-ink bg-raised p-4">
           <Strong>The surface stays as it was.</Strong>

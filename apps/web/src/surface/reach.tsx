@@ -24,8 +24,12 @@ export function ReachOfPaint() {
   const { length } = useUnits();
   const jars = useJars();
   const [haveG, setHaveG] = useState(Math.round(brief.budget.totalG));
-  const here = useMemo(() => thinnessOf(plan, brief, haveG, studio), [plan, brief, haveG, studio]);
-  const reaches = useMemo(() => reachOf(plan, brief, haveG, studio), [plan, brief, haveG, studio]);
+  const here = useMemo(() => thinnessOf(plan, brief, haveG), [plan, brief, haveG]);
+  const sold = length === 'in' ? 'in' : 'cm';
+  const reaches = useMemo(
+    () => reachOf(plan, brief, haveG, studio, sold),
+    [plan, brief, haveG, studio, sold],
+  );
   const sums = [false, true].flatMap((silicone) => {
     const of = jars.filter((j) => j.silicone === silicone);
     const g = of.reduce((sum, j) => sum + j.g, 0);
@@ -61,7 +65,10 @@ export function ReachOfPaint() {
         <View key={school} className="border-b border-rule py-2">
           <Strong>
             {SCHOOLS[school].name}: up to{' '}
-            {sizeWords({ kind: 'rect', widthMm: sidesMm[0], heightMm: sidesMm[1] }, length)}
+            {sizeWords(
+              { kind: 'rect', widthMm: Math.floor(sidesMm[0]), heightMm: Math.floor(sidesMm[1]) },
+              length,
+            )}
           </Strong>
           <Small>
             {trim(areaCm2, 0)} cm²

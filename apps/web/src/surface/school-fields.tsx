@@ -50,26 +50,24 @@ export function SchoolFields() {
           onChange={(insurance) => set({ insurance }, 'insurance')}
         />
       </View>
+      <Choice
+        label="Measured by"
+        value={budget.stepMl === undefined ? 'scale' : 'cup'}
+        options={[
+          { value: 'scale', label: 'Scale' },
+          { value: 'cup', label: 'Cup marks' },
+        ]}
+        onChange={(by) =>
+          edit((p) => {
+            const { stepMl: _, ...byScale } = p.budget;
+            return {
+              ...p,
+              budget: by === 'cup' ? { ...byScale, stepMl: USUAL_MARK_ML } : byScale,
+            };
+          })
+        }
+      />
       <View className="flex-row gap-3">
-        <View className="flex-1">
-          <Choice
-            label="Measured by"
-            value={budget.stepMl === undefined ? 'scale' : 'cup'}
-            options={[
-              { value: 'scale', label: 'Scale' },
-              { value: 'cup', label: 'Cup marks' },
-            ]}
-            onChange={(by) =>
-              edit((p) => {
-                const { stepMl: _, ...byScale } = p.budget;
-                return {
-                  ...p,
-                  budget: by === 'cup' ? { ...byScale, stepMl: USUAL_MARK_ML } : byScale,
-                };
-              })
-            }
-          />
-        </View>
         {budget.stepMl === undefined ? (
           <QuantityField
             className="flex-1"

@@ -6,7 +6,7 @@ import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
 import { useTokens } from '@/ui/tokens';
 
 const MOST_HEIGHT = 200;
-const RULER = 22;
+const RULER = 34;
 const FONT = 'AtkinsonHyperlegibleNext_400Regular';
 
 interface Props {

@@ -39,15 +39,16 @@ export function SurfaceStation() {
           change({ shape, edgeDepthMm, ...(made ? { support: made } : {}) })
         }
       />
-      <NumberField
-        label="Pieces"
-        value={surface.pieces}
-        min={1}
-        max={500}
-        whole
-        onChange={(pieces) => change({ pieces }, 'pieces')}
-      />
       <View className="flex-row gap-3">
+        <NumberField
+          className="flex-1"
+          label="Pieces"
+          value={surface.pieces}
+          min={1}
+          max={500}
+          whole
+          onChange={(pieces) => change({ pieces }, 'pieces')}
+        />
         <QuantityField
           className="flex-1"
           label="Edge depth"
@@ -58,6 +59,8 @@ export function SurfaceStation() {
           max={200}
           onChange={(edgeDepthMm) => change({ edgeDepthMm }, 'edge')}
         />
+      </View>
+      <View className="flex-row gap-3">
         <View className="flex-1">
           <Choice
             label="Edges"
@@ -69,8 +72,6 @@ export function SurfaceStation() {
             onChange={(value) => change({ coverEdges: value === 'cover' })}
           />
         </View>
-      </View>
-      <View className="flex-row gap-3">
         <View className="flex-1">
           <Choice
             label="Rim"
@@ -84,21 +85,18 @@ export function SurfaceStation() {
             }
           />
         </View>
-        {surface.rim.kind === 'raised' ? (
-          <QuantityField
-            className="flex-1"
-            label="Rim height"
-            dimension="length"
-            unit="mm"
-            value={surface.rim.heightMm}
-            min={1}
-            max={200}
-            onChange={(heightMm) => change({ rim: { kind: 'raised', heightMm } }, 'rim')}
-          />
-        ) : (
-          <View className="flex-1" />
-        )}
       </View>
+      {surface.rim.kind === 'raised' ? (
+        <QuantityField
+          label="Rim height"
+          dimension="length"
+          unit="mm"
+          value={surface.rim.heightMm}
+          min={1}
+          max={200}
+          onChange={(heightMm) => change({ rim: { kind: 'raised', heightMm } }, 'rim')}
+        />
+      ) : null}
       <Section
         title="What it is made of"
         says={[support, absorbency, USE_WORDS[use]].filter(Boolean).join(', ')}

@@ -17,7 +17,7 @@ import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { QuantityField } from '@/ui/quantity-field';
 import { Screen } from '@/ui/screen';
-import { Failed, Waiting } from '@/ui/state';
+import { Failed } from '@/ui/state';
 import { Body } from '@/ui/type';
 import { useTokens } from '@/ui/tokens';
 
@@ -127,15 +127,19 @@ export function TemplateScreen() {
           {sheets === 1 ? 'One sheet' : `${sheets} sheets that overlap by 10 mm`}. Print at 100 %,
           and hold a ruler to the 100 mm at the foot of a sheet.
         </Body>
-        {busy ? <Waiting what="Drawing the sheets" /> : null}
-        {failed ? <Failed what="The PDF was not made." why={failed} /> : null}
         <View className="flex-row flex-wrap gap-2">
-          <Button primary label="Save as PDF" disabled={busy} onPress={() => void savePdf()} />
+          <Button
+            primary
+            label={busy ? 'Drawing the sheets…' : 'Save as PDF'}
+            disabled={busy}
+            onPress={() => void savePdf()}
+          />
           <Button
             label="Save as SVG"
             onPress={() => saveFile(`${name}-template.svg`, templateSvg(template), 'image/svg+xml')}
           />
         </View>
+        {failed ? <Failed what="The PDF was not made." why={failed} /> : null}
       </View>
     </Screen>
   );

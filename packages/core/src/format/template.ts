@@ -21,6 +21,8 @@ export interface TemplateWishes {
 
 /** Arms of a cross on a drop point, mm. */
 const ARM_MM = 8;
+/** Labels nearer than this would lie on each other, mm. */
+const NEAR_MM = 25;
 /** A petal is this wide for its length. */
 const PETAL_WIDTH = 0.34;
 
@@ -60,7 +62,10 @@ export function positioningTemplate(plan: Plan, { discMm, petals }: TemplateWish
       ]),
     ],
     labels: [
-      { x: cx + 3, y: cy - 3, text: 'middle' },
+      // A cup in the middle says as much.
+      ...(drops.some(({ at: [x, y] }) => Math.hypot(x - cx, y - cy) < NEAR_MM)
+        ? []
+        : [{ x: cx + 3, y: cy - 3, text: 'middle' }]),
       ...drops.map(({ at: [x, y], label }) => ({ x: x + 3, y: y + ARM_MM + 4, text: label })),
     ],
   };

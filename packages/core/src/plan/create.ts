@@ -103,8 +103,8 @@ function startingBudget(
   school: SchoolId,
   needs: ReturnType<typeof techniqueOf>['needs'],
 ): Budget {
-  const own = school !== 'generous';
-  const baseMm = own ? needs.baseMm?.otherwise : needs.baseMm?.generous;
+  const { overBase } = SCHOOLS[school];
+  const baseMm = overBase ? needs.baseMm?.otherwise : needs.baseMm?.generous;
   const base = mixes[palest(paints)]?.id ?? '';
   const measure = measureSurface(surface);
   const perColourG = (measure.areaCm2 * LEAN_ML_PER_CM2) / mixes.length;
@@ -120,7 +120,7 @@ function startingBudget(
         ? [{ use: 'edge' as const, mix: base, filmMm: 0.5 }]
         : []),
       // The generous figure holds its own reserve.
-      ...(own ? needs.pots.map((p) => ({ use: p.use, share: p.share })) : []),
+      ...(overBase ? needs.pots.map((p) => ({ use: p.use, share: p.share })) : []),
     ],
   };
 }

@@ -1,4 +1,3 @@
-import type { Amounts } from '../budget/budget';
 import type { SchoolId } from '../budget/schema';
 import { SCHOOLS } from '../budget/school';
 import { shapeOf } from '../surface/measure';
@@ -15,15 +14,22 @@ export interface Reach {
   readonly areaCm2: number;
   /** Sides of a rectangle of this plan's proportion with that face, mm; two alike where the surface is round. */
   readonly sidesMm: readonly [number, number];
-  /** The largest blank on sale that it covers, if any. */
+  /** The largest blank on sale by this unit that it covers, if any. */
   readonly size?: StockSize;
 }
 
 /**
  * "I have 180 g: what size?" All of it is used, pots and insurance included, for one piece. A blank on sale is tried as it is sold, with
  * its own edges where this plan covers edges.
+ * @param unit whether blanks sold by cm or by inches are looked through
  */
-export const reachOf = (plan: Plan, brief: Brief, haveG: number, studio: Studio = {}): Reach[] =>
+export const reachOf = (
+  plan: Plan,
+  brief: Brief,
+  haveG: number,
+  studio: Studio = {},
+  unit: StockSize['unit'] = 'cm',
+): Reach[] =>
   (Object.keys(SCHOOLS) as SchoolId[]).map((school) => {
     const budget = { ...plan.budget, ...budgetOfSchool(plan, school) };
     const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
@@ -36,8 +42,8 @@ export const reachOf = (plan: Plan, brief: Brief, haveG: number, studio: Studio 
     });
     const k = largest((factor) => takes(scaled(factor)) <= haveG, 1e-3, 50);
     const size = SIZES.filter(
-      ({ shape, edgeDepthMm }) =>
-        takes({ ...plan.surface, pieces: 1, shape, edgeDepthMm }) <= haveG,
+      ({ shape, edgeDepthMm, unit: sold }) =>
+        sold === unit && takes({ ...plan.surface, pieces: 1, shape, edgeDepthMm }) <= haveG,
     ).reduce<StockSize | undefined>(
       (best, s) => (best === undefined || faceOf(s) > faceOf(best) ? s : best),
       undefined,
@@ -75,21 +81,13 @@ export function thinnessOf(
   plan: Plan,
   brief: Brief,
   haveG: number,
-  studio: Studio = {},
-): { readonly laidMm: number; readonly verdict: Verdict; readonly amounts: Amounts } {
-  const { pieces } = plan.surface;
-  const fixed = brief.budget.pots
-    .filter((p) => p.use !== 'colour' && p.use !== 'keep' && p.use !== 'extender')
-    .reduce((sum, p) => sum + p.g, 0);
-  const coloursMl = brief.budget.pots
-    .filter((p) => p.use === 'colour')
-    .reduce((sum, p) => sum + p.ml, 0);
-  const coloursG = brief.budget.pots
-    .filter((p) => p.use === 'colour')
-    .reduce((sum, p) => sum + p.g, 0);
-  const density = coloursMl > 0 ? coloursG / coloursMl : 1.1;
-  const leftG = Math.max(0, haveG - fixed);
-  const laidMm = (leftG / density / (brief.surface.areaCm2 || 1)) * 10;
+): { readonly laidMm: number; readonly verdict: Verdict } {
+  const sum = (uses: readonly string[], of: 'g' | 'ml'): number =>
+    brief.budget.pots.filter((p) => uses.includes(p.use)).reduce((total, p) => total + p[of], 0);
+  const coloursG = sum(['colour'], 'g');
+  // Base, activator and edges are laid whatever is left for the cups; what would be kept back is poured.
+  const leftG = Math.max(0, haveG - sum(['base', 'activator', 'edge'], 'g'));
+  const laidMm = coloursG > 0 ? (brief.budget.laidMm * leftG) / coloursG : 0;
   const based = brief.budget.pots.some((p) => p.use === 'base');
   const film = laidMm + (based ? 0.5 : 0);
   return {
@@ -102,18 +100,5 @@ export function thinnessOf(
           : laidMm > brief.budget.laidMm * 1.15
             ? 'plenty'
             : 'sound',
-    amounts: amountsOf(
-      {
-        surface: { ...plan.surface, pieces },
-        budget: {
-          ...plan.budget,
-          school: 'film',
-          laidMm: Math.max(0.01, Math.min(20, laidMm)),
-          insurance: 0,
-        },
-      },
-      brief,
-      studio,
-    ),
   };
 }

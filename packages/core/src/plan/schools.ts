@@ -17,7 +17,7 @@ export function budgetOfSchool(
   const kept = plan.budget.pots.filter((p) => p.use !== 'base' && p.use !== 'edge');
   const was = plan.budget.pots.find((p) => p.use === 'base' || p.use === 'edge')?.mix;
   const mix = was ?? plan.budget.shares[0]?.mix;
-  const baseMm = school === 'generous' ? needs.baseMm?.generous : needs.baseMm?.otherwise;
+  const baseMm = SCHOOLS[school].overBase ? needs.baseMm?.otherwise : needs.baseMm?.generous;
   const edge =
     !SCHOOLS[school].countsEdges && plan.surface.coverEdges && plan.surface.edgeDepthMm > 0;
   return {

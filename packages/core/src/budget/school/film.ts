@@ -6,6 +6,7 @@ export const film: School = {
   id: 'film',
   name: 'By film',
   says: 'So many millimetres of colour laid over the whole face.',
+  overBase: true,
   countsEdges: false,
   insurance: 0.1,
   colours: ({ areaCm2 }, { laidMm = USUAL_MM }) => ({ ml: (areaCm2 * laidMm) / 10 }),

@@ -7,6 +7,7 @@ export const generous: School = {
   id: 'generous',
   name: 'Generous',
   says: 'A gram for every 2.5 cm², edges included. Most of it runs off and carries the picture over the edges.',
+  overBase: false,
   countsEdges: true,
   insurance: 0,
   colours: ({ areaCm2, edgeCm2 }) => ({ g: (areaCm2 + edgeCm2) * GENEROUS_G_PER_CM2 }),

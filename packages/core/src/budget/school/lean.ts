@@ -8,6 +8,7 @@ export const lean: School = {
   id: 'lean',
   name: 'Lean',
   says: 'A US fluid ounce for every 28 square inches, over a base coat. Base, edges and reserve come on top.',
+  overBase: true,
   countsEdges: false,
   insurance: 0.12,
   colours: ({ areaCm2 }) => ({ ml: areaCm2 * LEAN_ML_PER_CM2 }),

@@ -5,6 +5,7 @@ export const own: School = {
   id: 'own',
   name: 'Own figure',
   says: 'Your own grams for each square centimetre, edges included.',
+  overBase: false,
   countsEdges: true,
   insurance: 0,
   colours: ({ areaCm2, edgeCm2 }, { gPerCm2 = GENEROUS_G_PER_CM2 }) => ({

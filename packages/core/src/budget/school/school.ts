@@ -6,6 +6,8 @@ export interface School {
   readonly id: SchoolId;
   readonly name: string;
   readonly says: string;
+  /** Whether its colours are laid over a base coat that comes on top. */
+  readonly overBase: boolean;
   /** Whether covered edges are in its figure; where not, edges want a pot of their own. */
   readonly countsEdges: boolean;
   /** Insurance a new plan starts with. */

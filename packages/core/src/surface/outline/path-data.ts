@@ -77,6 +77,8 @@ function add(ring: number[], x: number, y: number): void {
   if (ring[last] !== x || ring[last + 1] !== y) ring.push(x, y);
 }
 
+/** Fewest chords a curve is cut into: one that comes back to where it began still encloses something. */
+const LEAST_CHORDS = 4;
 /** Most chords one curve is cut into. */
 const MOST_CHORDS = 256;
 
@@ -97,7 +99,10 @@ function bend(
     Math.hypot(x0 - 2 * x1 + x2, y0 - 2 * y1 + y2),
     Math.hypot(x1 - 2 * x2 + x3, y1 - 2 * y2 + y3),
   );
-  const n = Math.min(MOST_CHORDS, Math.max(1, Math.ceil(Math.sqrt((0.75 * d) / tolerance))));
+  const n = Math.min(
+    MOST_CHORDS,
+    Math.max(LEAST_CHORDS, Math.ceil(Math.sqrt((0.75 * d) / tolerance))),
+  );
   for (let i = 1; i <= n; i++) {
     const [t, s] = [i / n, 1 - i / n];
     const [a, b, c, e] = [s * s * s, 3 * s * s * t, 3 * s * t * t, t * t * t];

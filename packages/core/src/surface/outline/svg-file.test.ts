@@ -26,6 +26,17 @@ test('basic shapes have their areas', () => {
   );
 });
 
+test('a leaf of two curves, and a loop of one, enclose what they do', () => {
+  // A cubic loop with handles a and b from one point has the area 3/20 · |a × b| (Green's theorem).
+  expect(areaOf(ringsOf(svg('<path d="M0 0C300 200 -300 200 0 0Z"/>')))).toBeCloseTo(
+    (3 / 20) * (300 * 200 + 300 * 200),
+    -2,
+  );
+  expect(
+    ringsOf(svg('<path d="M10 120C60 10 220 0 290 110C230 230 70 240 10 120Z"/>')),
+  ).toHaveLength(1);
+});
+
 test('transforms of groups are gone through from the inside', () => {
   const [ring] = ringsOf(
     svg('<g transform="translate(100 0)"><rect transform="scale(2)" width="5" height="5"/></g>'),
