@@ -7,3 +7,4 @@ run('node', ['bench/first-screen.mjs']);
 run('npx', ['tsx', 'bench/drag.mjs']);
 run('npx', ['tsx', 'bench/kernel.ts']);
 run('node', ['bench/preview.mjs']);
+run('node', ['bench/files.mjs']);

@@ -12,6 +12,8 @@ const browser = await launch();
 const plans = await (await fetch(`${studio.url}/api/plans`)).json();
 const quince = plans.plans.find((p) => p.title === 'Quince and Slate').id;
 
+const number = plans.plans.find((p) => p.title === 'Number 27').id;
+
 const QUINCE = `/plans/${quince}`;
 const VIEWS = [
   { name: 'plans-390', at: '/plans' },
@@ -23,14 +25,10 @@ const VIEWS = [
   { name: 'cups-dark-390', at: `${QUINCE}/cups`, dark: true },
   { name: 'cups-1280', at: `${QUINCE}/cups`, on: WIDE },
   { name: 'moves-390', at: `${QUINCE}/moves` },
-  {
-    name: 'moves-1280',
-    at: `${QUINCE}/moves`,
-    on: WIDE,
-    then: (page) => press(page, 'button', '5 Tilt'),
-  },
+  { name: 'surface-1280', at: `${QUINCE}/surface`, on: WIDE },
   { name: 'preview-390', at: `${QUINCE}/preview` },
-  { name: 'film-390', at: `${QUINCE}/preview`, then: (page) => press(page, 'radio', 'Film') },
+  { name: 'letters-390', at: `/plans/${number}/preview` },
+  { name: 'shopping-390', at: `/shopping?plans=${quince},${number}` },
   { name: 'finish-390', at: `${QUINCE}/finish` },
   { name: 'shelf-390', at: '/shelf' },
   { name: 'trials-390', at: '/trials' },

@@ -19,6 +19,8 @@ export const useShelf = () =>
   useQuery({
     queryKey: shelfKey,
     queryFn: () => call<Shelf>('/api/shelf').then((s): readonly ShelfItem[] => s.items),
+    // Holding thousands of things against thousands of others, one by one, would hold up the screen.
+    structuralSharing: false,
   });
 
 const of = <T extends ShelfItem>(kind: T['kind']) =>

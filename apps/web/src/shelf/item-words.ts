@@ -50,6 +50,7 @@ export function itemWords(item: ShelfItem): { readonly name: string; readonly sa
 
 /** Whether a search finds it: every word somewhere in what is said of it. */
 export function found(item: ShelfItem, search: string): boolean {
+  if (search.trim() === '') return true;
   const { name, says } = itemWords(item);
   const words = [name, says, ...(item.kind === 'paint' ? (item.paint.pigments ?? []) : [])]
     .join(' ')

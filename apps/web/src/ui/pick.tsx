@@ -2,9 +2,13 @@ import ChevronDown from 'lucide-react-native/icons/chevron-down';
 import ChevronUp from 'lucide-react-native/icons/chevron-up';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { TextField } from './text-field';
 import { useTokens } from './tokens';
 import { Small, Strong } from './type';
 import { Checkable } from './checkable';
+
+/** Options that are drawn at once. */
+const MOST = 40;
 
 interface Props {
   readonly label: string;
@@ -19,7 +23,9 @@ interface Props {
 export function Pick({ label, value, options, onChange, empty = '' }: Props) {
   const { ink } = useTokens();
   const [open, setOpen] = useState(false);
+  const [search, setSearch] = useState('');
   const chosen = options.find((o) => o.value === value)?.label ?? empty;
+  const fitting = options.filter((o) => o.label.toLowerCase().includes(search.toLowerCase()));
   const Chevron = open ? ChevronUp : ChevronDown;
   return (
     <View className="gap-1">
@@ -36,7 +42,16 @@ export function Pick({ label, value, options, onChange, empty = '' }: Props) {
       </Pressable>
       {open ? (
         <View role="radiogroup" aria-label={label} className="border border-outline">
-          {options.map((option) => (
+          {options.length > MOST ? (
+            <TextField
+              label={`Find among ${options.length}`}
+              shown={search}
+              read={(text) => ({ ok: true, value: text })}
+              onChange={setSearch}
+              className="p-2"
+            />
+          ) : null}
+          {fitting.slice(0, MOST).map((option) => (
             <Checkable
               key={option.value}
               role="radio"

@@ -3,6 +3,7 @@ import { findUnit } from '../../quantity/unit';
 import type { Parsed } from '../../quantity/parse';
 import { readPath } from './path-data';
 import { extentOf, type Ring } from './ring';
+import { simplified } from './simplify';
 
 /** Outlines of a drawing in its own units, and how long one of them is where the file says. */
 export interface Drawing {
@@ -13,6 +14,8 @@ export interface Drawing {
 /** Largest drawing that is read, characters. */
 export const MOST_SVG = 5_000_000;
 const MOST_RINGS = 200;
+/** Outlines are kept to within this share of the drawing's size: a twentieth of a millimetre on a canvas half a metre wide. */
+const FINENESS = 10_000;
 
 /** Elements that draw nothing where they stand. */
 const APART = [
@@ -61,7 +64,7 @@ export function readSvg(text: string): Parsed<Drawing> {
       return bad(
         'There is no outline in this drawing. Lettering must be turned into paths where it was drawn.',
       );
-    // Drawn at some size: first coarse, to learn how large, then within 1/5000 of that.
+    // Drawn at some size: first coarse, to learn how large, then as fine as that asks for.
     const read = (tolerance: number) =>
       paths.flatMap(({ d, transforms, element }) => {
         try {
@@ -73,7 +76,10 @@ export function readSvg(text: string): Parsed<Drawing> {
         }
       });
     const { widthMm, heightMm } = extentOf(read(1e9));
-    const rings = distinct(read(Math.max(widthMm, heightMm) / 5000 || 1));
+    const tolerance = Math.max(widthMm, heightMm) / FINENESS || 1;
+    const rings = distinct(read(tolerance))
+      .map((ring) => simplified(ring, tolerance))
+      .filter((ring) => ring.length > 0);
     if (rings.length === 0) return bad('The lines in this drawing enclose nothing.');
     if (rings.length > MOST_RINGS)
       return bad(
