@@ -5,6 +5,7 @@ import { HexField } from '@/ui/hex-field';
 import { QuantityField } from '@/ui/quantity-field';
 import { TextField } from '@/ui/text-field';
 import { Body } from '@/ui/type';
+import { YesNo } from '@/ui/yes-no';
 import { ItemForm } from './item-form';
 import { NameField } from './name-field';
 
@@ -23,14 +24,10 @@ export const JarForm = ({ item, isNew }: { readonly item: ShelfJar; readonly isN
           max={1e6}
           onChange={(g) => set({ ...value, g })}
         />
-        <Choice
+        <YesNo
           label="Silicone in it"
-          value={value.silicone ? 'yes' : 'no'}
-          options={[
-            { value: 'yes', label: 'Yes' },
-            { value: 'no', label: 'No' },
-          ]}
-          onChange={(silicone) => set({ ...value, silicone: silicone === 'yes' })}
+          value={value.silicone}
+          onChange={(silicone) => set({ ...value, silicone })}
         />
         <Choice<ShelfJar['from']>
           label="Where it comes from"

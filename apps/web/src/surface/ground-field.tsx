@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
 import { HexField } from '@/ui/hex-field';
+import { YesNo } from '@/ui/yes-no';
 
 const GROUNDS = [
   { value: '#f4f4f1', label: 'White primer' },
@@ -42,19 +43,12 @@ export function GroundField() {
             edit((p) => edits.setSurface(p, { ground: { ...p.surface.ground, finish } }))
           }
         />
-        <Choice
+        <YesNo
           label="Sprayed and sealed"
-          value={ground.sprayed ? 'yes' : 'no'}
-          options={[
-            { value: 'yes', label: 'Yes, it wipes off' },
-            { value: 'no', label: 'No' },
-          ]}
+          yes="Yes, it wipes off"
+          value={ground.sprayed === true}
           onChange={(sprayed) =>
-            edit((p) =>
-              edits.setSurface(p, {
-                ground: { ...p.surface.ground, sprayed: sprayed === 'yes' },
-              }),
-            )
+            edit((p) => edits.setSurface(p, { ground: { ...p.surface.ground, sprayed } }))
           }
         />
       </View>

@@ -20,6 +20,7 @@ import { Screen } from '@/ui/screen';
 import { Failed } from '@/ui/state';
 import { Body } from '@/ui/type';
 import { useTokens } from '@/ui/tokens';
+import { YesNo } from '@/ui/yes-no';
 
 const MOST_HEIGHT = 380;
 
@@ -104,15 +105,7 @@ export function TemplateScreen() {
             max={Math.min(template.widthMm, template.heightMm)}
             onChange={setDisc}
           />
-          <Choice
-            label="Petals to the corners"
-            value={petals ? 'yes' : 'no'}
-            options={[
-              { value: 'yes', label: 'Yes' },
-              { value: 'no', label: 'No' },
-            ]}
-            onChange={(value) => setPetals(value === 'yes')}
-          />
+          <YesNo label="Petals to the corners" value={petals} onChange={setPetals} />
         </View>
         <Choice<PaperId>
           label="Paper"

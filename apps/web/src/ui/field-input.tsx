@@ -3,6 +3,7 @@ import { Text, View } from 'react-native';
 import { Checkable } from './checkable';
 import { Choice } from './choice';
 import { Pick } from './pick';
+import { YesNo } from './yes-no';
 import { NumberField } from './quantity-field';
 import { Small } from './type';
 
@@ -44,17 +45,7 @@ export function FieldInput({ field, value, onChange, mixes, cups }: Props) {
         />
       );
     case 'yes-no':
-      return (
-        <Choice
-          label={field.label}
-          value={value === true ? 'yes' : 'no'}
-          options={[
-            { value: 'yes', label: 'Yes' },
-            { value: 'no', label: 'No' },
-          ]}
-          onChange={(v) => onChange(v === 'yes')}
-        />
-      );
+      return <YesNo label={field.label} value={value === true} onChange={(v) => onChange(v)} />;
     case 'point': {
       const [x, y] = Array.isArray(value) ? (value as [number, number]) : [0, 0];
       return (

@@ -14,7 +14,7 @@ import {
   RED,
   SLATE,
 } from './fixture.test-data';
-import { rewriteMoves } from './moves';
+import { rewriteMoves, setPreparation } from './moves';
 import { patchPlan } from './patch';
 import type { Plan } from './schema';
 
@@ -62,6 +62,16 @@ const CASES: Record<string, [Plan, boolean][]> = {
       true,
     ],
     [oneCup(plan([OAT, SLATE], { shape: { kind: 'rect', widthMm: 330, heightMm: 400 } })), true],
+  ],
+  'thirsty-ground': [[plan([OAT, SLATE], { absorbency: 'raw' }), true]],
+  'no-top-coat': [
+    [plan([OAT, SLATE], { use: 'hot' }), true],
+    [plan([OAT, SLATE], { use: 'outdoor' }), true],
+    [plan([OAT, SLATE], { use: 'handled' }), true],
+  ],
+  'old-oil': [
+    [setPreparation(plan([OAT, SLATE], { over: { silicone: 'yes' } }), []), true],
+    [setPreparation(plan([OAT, SLATE], { over: { silicone: 'unknown' } }), ['level']), true],
   ],
   'pinned-over-pot': [
     [

@@ -9,9 +9,12 @@ import { metallicAsThin } from './metallic-as-thin';
 import { moreRunsOff } from './more-runs-off';
 import { neighboursMerge } from './neighbours-merge';
 import { neighboursMud } from './neighbours-mud';
+import { noTopCoat } from './no-top-coat';
 import { offConsistency } from './off-consistency';
+import { oldOil } from './old-oil';
 import { pinnedOverPot } from './pinned-over-pot';
 import { siliconeMisplaced } from './silicone-misplaced';
+import { thirstyGround } from './thirsty-ground';
 import { tooLittlePaint } from './too-little-paint';
 import { tooMuchPaint } from './too-much-paint';
 import { tooMuchWater } from './too-much-water';
@@ -34,6 +37,9 @@ export const REMARKS: readonly RemarkDefinition[] = [
   tooMuchWater,
   offConsistency,
   edgesUnplanned,
+  thirstyGround,
+  oldOil,
+  noTopCoat,
   staysBare,
   colourVanished,
   filmLeftThick,

@@ -1,0 +1,59 @@
+import type { Surface } from '../surface/schema';
+import type { RemarkDefinition, Severity } from './evidence';
+
+interface Want {
+  readonly severity: Severity;
+  readonly message: string;
+  readonly product: 'resin' | 'varnish';
+  readonly filmMm: number;
+}
+
+/** What a use asks of the top (handbook 7, common practice). Hung indoors a piece may stay as it dried. */
+const WANTS: Readonly<Partial<Record<Surface['use'], Want>>> = {
+  hot: {
+    severity: 'may',
+    message: 'A hot cup will stick to bare acrylic and pull it off.',
+    product: 'resin',
+    filmMm: 3,
+  },
+  outdoor: {
+    severity: 'may',
+    message: 'Outdoors the bare film chalks and takes up dirt.',
+    product: 'varnish',
+    filmMm: 0.1,
+  },
+  handled: {
+    severity: 'note',
+    message: 'Hands will wear the bare film and leave it greasy.',
+    product: 'varnish',
+    filmMm: 0.1,
+  },
+};
+
+export const noTopCoat: RemarkDefinition = {
+  code: 'no-top-coat',
+  see: ({ plan }) => {
+    const want = WANTS[plan.surface.use];
+    if (!want || plan.moves.some((m) => m.verb === 'coat')) return [];
+    const { severity, message, product, filmMm } = want;
+    return [
+      {
+        severity,
+        about: '/surface/use',
+        message,
+        advice: `Coat it with ${product}, ${filmMm} mm, once it has cured; the product’s own sheet says whether it stands that use.`,
+        numbers: { filmMm },
+        fix: {
+          label: `Plan a coat of ${product}`,
+          patch: [
+            {
+              op: 'add',
+              path: `/moves/${plan.moves.length}`,
+              value: { id: 'top-coat', verb: 'coat', product, filmMm, own: true },
+            },
+          ],
+        },
+      },
+    ];
+  },
+};

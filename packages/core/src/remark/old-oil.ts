@@ -1,0 +1,32 @@
+import type { RemarkDefinition } from './evidence';
+
+export const oldOil: RemarkDefinition = {
+  code: 'old-oil',
+  see: ({ plan }) => {
+    const { over } = plan.surface;
+    if (!over || over.silicone === 'no') return [];
+    if (plan.moves.some((m) => m.verb === 'tend' && m.task === 'clean-oil')) return [];
+    const known = over.silicone === 'yes';
+    return [
+      {
+        severity: known ? 'spoils' : 'may',
+        about: '/surface/over',
+        message: known
+          ? 'The old pour’s silicone is still on it: the new paint will crawl and peel.'
+          : 'The old pour may hold silicone, and then the new paint will crawl and peel.',
+        advice: 'Clean it off first, twice, with what the maker of that paint names.',
+        numbers: {},
+        fix: {
+          label: 'Clean it first',
+          patch: [
+            {
+              op: 'add',
+              path: '/moves/0',
+              value: { id: 'tend-clean-oil', verb: 'tend', task: 'clean-oil' },
+            },
+          ],
+        },
+      },
+    ];
+  },
+};
