@@ -91,6 +91,7 @@ test('a plan is branched, changed, and compared with where it came from', async 
   await press(page, 'button', 'Branch it');
   await says(page, 'Kale and Walnut tiles, variant');
   await press(page, 'radio', 'Lean');
+  await says(page, 'Set aside, in this order');
   await press(page, 'button', 'Compare');
   await says(page, 'lines differ');
   await see(page, 'listitem', 'School differs');

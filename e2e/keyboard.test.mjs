@@ -66,6 +66,8 @@ test('new plan, size, shares, a layer moved and made larger, undo, a run', async
   await page.evaluate(() => document.activeElement.blur());
   await keyboard.press('4');
   await says(page, 'What leaves the cup');
+  // The station listens to keys once it stands.
+  await page.waitForNetworkIdle();
   const before = (await plan()).cups[0].layers.map((l) => l.mix);
   await keyboard.press('ArrowUp');
   await says(page, 'Parts of its pot');

@@ -1,6 +1,7 @@
 module.exports = {
   displayName: 'kernel',
   testEnvironment: 'node',
+  setupFilesAfterEnv: ['<rootDir>/../core/jest.setup.cjs'],
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   // Packages that ship ES modules only are turned into CommonJS with our own code.
   transformIgnorePatterns: [

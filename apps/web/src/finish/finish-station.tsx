@@ -2,6 +2,7 @@ import { finishMoves } from '@potter/core/journal';
 import { edit as edits } from '@potter/core/plan';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
+import { CostLine } from '@/shopping/cost-line';
 import { StationScreen } from '@/plan/station-screen';
 import { DateField } from '@/ui/date-field';
 import { NumberField } from '@/ui/quantity-field';
@@ -101,6 +102,8 @@ export function FinishStation() {
           );
         })}
       </View>
+      <Heading>What it costs</Heading>
+      <CostLine title={plan.surface.pieces > 1 ? 'The whole set' : 'This piece'} brief={brief} />
       <Small>
         Times are estimates from film, room and practice; the product’s own sheet decides.
       </Small>

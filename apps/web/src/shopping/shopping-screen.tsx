@@ -12,6 +12,7 @@ import { Screen } from '@/ui/screen';
 import { Empty, Failed, Waiting } from '@/ui/state';
 import { Body, Figure, Heading, Small, Strong } from '@/ui/type';
 import { useUnits } from '@/ui/units';
+import { CostLine } from './cost-line';
 
 /** What one or several plans need against what stands on the shelf: what is lacking first. */
 export function ShoppingScreen() {
@@ -79,23 +80,8 @@ export function ShoppingScreen() {
           </View>
           <View className="gap-1">
             <Heading>What it costs</Heading>
-            {plans.map(({ id, title, plan, brief }) => (
-              <View key={id} className="border-b border-rule py-2">
-                <View className="flex-row items-baseline justify-between gap-3">
-                  <Strong className="flex-1">{title}</Strong>
-                  <Figure figure={money(brief.cost.total)} unit={brief.cost.currency} />
-                </View>
-                <Small>
-                  Paint {money(brief.cost.paint)}, medium {money(brief.cost.medium)}, blank{' '}
-                  {money(brief.cost.surface)}, top coat {money(brief.cost.finish)}
-                  {plan.surface.pieces > 1
-                    ? `; one piece of ${plan.surface.pieces}: ${money(brief.cost.perPiece)}`
-                    : ''}
-                  {brief.cost.unpriced.length > 0
-                    ? `; without a price: ${brief.cost.unpriced.join(', ')}`
-                    : ''}
-                </Small>
-              </View>
+            {plans.map(({ id, title, brief }) => (
+              <CostLine key={id} title={title} brief={brief} />
             ))}
           </View>
           <View className="flex-row flex-wrap gap-2 print:hidden">

@@ -40,7 +40,7 @@ export function FieldInput({ field, value, onChange, mixes, cups }: Props) {
         <Choice
           label={field.label}
           value={String(value ?? field.of[0])}
-          options={field.of.map((v) => ({ value: v, label: v }))}
+          options={field.of.map((v) => ({ value: v, label: field.names?.[v] ?? v }))}
           onChange={(v) => onChange(v)}
         />
       );

@@ -20,6 +20,8 @@ export type Field =
       readonly kind: 'choice';
       readonly label: string;
       readonly of: readonly string[];
+      /** What each is called, where its own word would not do. */
+      readonly names?: Readonly<Record<string, string>>;
       readonly optional?: boolean;
     }
   | { readonly kind: 'yes-no'; readonly label: string; readonly optional?: boolean }

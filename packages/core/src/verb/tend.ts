@@ -1,10 +1,12 @@
 import { TASK_IDS, TASKS } from './task';
 import { defineVerb } from './verb';
 
+const NAMES = Object.fromEntries(TASK_IDS.map((id) => [id, TASKS[id].title]));
+
 export const tend = defineVerb({
   verb: 'tend',
   title: 'Prepare',
-  fields: { task: { kind: 'choice', label: 'What', of: TASK_IDS } },
+  fields: { task: { kind: 'choice', label: 'What', of: TASK_IDS, names: NAMES } },
   usualS: 0,
   each: false,
   aside: true,
