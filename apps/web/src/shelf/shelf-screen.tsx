@@ -1,6 +1,6 @@
 import { type ShelfItem, type ShelfKind, runsLow, shelfId } from '@potter/core/stock';
 import { Link, useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Text, View } from 'react-native';
 import { usePutOnShelf, useShelf } from '@/data/shelf';
 import { Button } from '@/ui/button';
@@ -10,6 +10,7 @@ import { Asking, Empty } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
+import { useGrowing } from '@/ui/use-growing';
 import { ShelfTable } from './shelf-table';
 import { found, itemWords, KIND_WORDS } from './item-words';
 import { Left } from './left';
@@ -34,6 +35,7 @@ export function ShelfScreen() {
   const words = KIND_WORDS[kind];
   const items = (shelf.data ?? []).filter((item) => item.kind === kind);
   const shown = items.filter((item) => found(item, search));
+  const drawn = useGrowing(Math.min(most, shown.length));
   const make = () => router.push(`/shelf/${kind}/new`);
   return (
     <Screen title="Shelf" acts={<Button primary label={`New ${words.one}`} onPress={make} />}>
@@ -73,7 +75,7 @@ export function ShelfScreen() {
         />
       ) : null}
       <View role="list" className="wide:flex-row wide:flex-wrap wide:gap-x-8">
-        {shown.slice(0, most).map((item) => (
+        {shown.slice(0, drawn).map((item) => (
           <ShelfRow key={shelfId(item)} item={item} />
         ))}
       </View>
@@ -92,7 +94,7 @@ export function ShelfScreen() {
   );
 }
 
-function ShelfRow({ item }: { readonly item: ShelfItem }) {
+const ShelfRow = memo(function ShelfRow({ item }: { readonly item: ShelfItem }) {
   const { name, says } = itemWords(item);
   const chip = item.kind === 'paint' ? paintChip(item.paint) : undefined;
   return (
@@ -115,4 +117,4 @@ function ShelfRow({ item }: { readonly item: ShelfItem }) {
       </Link>
     </View>
   );
-}
+});
