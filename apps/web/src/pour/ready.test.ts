@@ -29,7 +29,6 @@ test('asks for what the plan needs, and for nothing it does not', () => {
     'tend-level',
     'tend-raise',
     'tend-tray',
-    'catch',
     'mix m-oat',
     'cup c1',
     'flame',

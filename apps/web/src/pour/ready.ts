@@ -9,16 +9,19 @@ export interface ReadyItem {
 
 /** What should stand ready before the first move, from the plan itself (handbook 1 and 9, common practice). */
 export function readyCheck(plan: Plan, brief: Brief): ReadyItem[] {
-  const { surface } = plan;
   const items: (ReadyItem | false)[] = [
     ...preparation(plan).flatMap((move): ReadyItem[] => {
       const step = brief.run.find((r) => r.move === move.id);
-      return step ? [{ id: move.id, says: step.says }] : [];
+      if (!step) return [];
+      const runsOffG = brief.budget.totalG * brief.budget.runOffShare;
+      const catches = move.verb === 'tend' && move.task === 'tray' && runsOffG > 0;
+      return [
+        {
+          id: move.id,
+          says: catches ? `${step.says} About ${trim(runsOffG, 0)} g run off.` : step.says,
+        },
+      ];
     }),
-    surface.rim.kind === 'open' && {
-      id: 'catch',
-      says: `Room below for what runs off, about ${trim(brief.budget.totalG * brief.budget.runOffShare, 0)} g.`,
-    },
     ...brief.mixes.map((mix) => ({
       id: `mix ${mix.id}`,
       says: `${plan.mixes.find((m) => m.id === mix.id)?.name ?? mix.id} is mixed: ${trim(mix.g, 1)} g, ${mix.consistency}.`,

@@ -99,36 +99,44 @@ function Running({ run }: { readonly run: Run }) {
         </Strong>
       </View>
       <ScrollView className="flex-1" contentContainerClassName="gap-3 px-4 pb-3">
-        <View className="flex-row items-center gap-3">
-          {step.care.length > 0 ? <CareMark size={34} /> : null}
-          <Title className="!text-34 !leading-[38px]">{step.title}</Title>
-        </View>
-        <Text className="font-body text-24 leading-[32px] text-ink">
-          {step.says} {step.note}
-        </Text>
-        {step.times > 1 ? <Strong>{step.times} pieces, one after another.</Strong> : null}
-        {step.takes.map((take, i) => (
-          <Mass key={i} g={take.g} size="text-24" />
-        ))}
-        {step.care.map((code) => (
-          <Body key={code}>{CARE[code]}</Body>
-        ))}
-        {seconds > 0 ? <StepTimer elapsed={elapsed} seconds={seconds} /> : null}
-        {others.map((timer) => (
-          <View key={timer.at} className="flex-row items-center gap-3 border-t border-rule pt-2">
-            <Text
-              className="font-display text-24 text-ink"
-              style={{ fontVariant: ['tabular-nums'] }}
-            >
-              {clock((timer.dueAt - now) / 1000)}
+        {short ? (
+          <RanOut run={run} />
+        ) : (
+          <>
+            <View className="flex-row items-center gap-3">
+              {step.care.length > 0 ? <CareMark size={34} /> : null}
+              <Title className="!text-34 !leading-[38px]">{step.title}</Title>
+            </View>
+            <Text className="font-body text-24 leading-[32px] text-ink">
+              {step.says} {step.note}
             </Text>
-            <Body className="flex-1">{timer.title}</Body>
-            {timer.dueAt <= now ? (
-              <Button label="Seen" onPress={() => putRun(silence(run, timer.at))} />
-            ) : null}
-          </View>
-        ))}
-        {short ? <RanOut run={run} /> : null}
+            {step.times > 1 ? <Strong>{step.times} pieces, one after another.</Strong> : null}
+            {step.takes.map((take, i) => (
+              <Mass key={i} g={take.g} size="text-24" />
+            ))}
+            {step.care.map((code) => (
+              <Body key={code}>{CARE[code]}</Body>
+            ))}
+            {seconds > 0 ? <StepTimer elapsed={elapsed} seconds={seconds} /> : null}
+            {others.map((timer) => (
+              <View
+                key={timer.at}
+                className="flex-row items-center gap-3 border-t border-rule pt-2"
+              >
+                <Text
+                  className="font-display text-24 text-ink"
+                  style={{ fontVariant: ['tabular-nums'] }}
+                >
+                  {clock((timer.dueAt - now) / 1000)}
+                </Text>
+                <Body className="flex-1">{timer.title}</Body>
+                {timer.dueAt <= now ? (
+                  <Button label="Seen" onPress={() => putRun(silence(run, timer.at))} />
+                ) : null}
+              </View>
+            ))}
+          </>
+        )}
         {noting ? (
           <TextField
             label="Note on this move"

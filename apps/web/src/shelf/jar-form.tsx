@@ -44,6 +44,7 @@ export const JarForm = ({ item, isNew }: { readonly item: ShelfJar; readonly isN
           onChange={(hex) => set({ ...value, hex })}
         />
         <DateField
+          day
           label="Since"
           value={value.madeOn}
           onChange={(day) => day && set({ ...value, madeOn: day.slice(0, 10) })}

@@ -59,6 +59,7 @@ export function StockFields<T extends Poured>({
         />
       </View>
       <DateField
+        day
         label={value.kind === 'medium' ? 'Made on' : 'Opened on'}
         value={value.openedOn}
         onChange={(day) => set({ ...value, openedOn: day?.slice(0, 10) })}

@@ -99,7 +99,7 @@ export function SurfaceStation() {
       ) : null}
       <Section
         title="What it is made of"
-        says={[support, absorbency, USE_WORDS[use]].filter(Boolean).join(', ')}
+        says={[support, absorbency, USE_WORDS[use].toLowerCase()].filter(Boolean).join(', ')}
       >
         <SupportFields />
       </Section>

@@ -5,6 +5,8 @@ interface Props {
   readonly value: string | undefined;
   readonly onChange: (value: string | undefined) => void;
   readonly className?: string;
+  /** Only the day counts. */
+  readonly day?: boolean;
 }
 
 const PATTERN = /^(\d{4})-(\d{1,2})-(\d{1,2})(?:[T ](\d{1,2}):(\d{2}))?$/;
@@ -32,13 +34,13 @@ export function readDate(
 }
 
 /** A day, with a time where one is wanted; empty for none. */
-export function DateField({ value, ...rest }: Props) {
+export function DateField({ value, day = false, ...rest }: Props) {
   return (
     <TextField
       {...rest}
       shown={(value ?? '').replace('T', ' ')}
       read={readDate}
-      hint="2026-11-28 10:00"
+      hint={day ? '2026-11-28' : '2026-11-28 10:00'}
     />
   );
 }

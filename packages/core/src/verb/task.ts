@@ -119,7 +119,7 @@ export const TASKS = {
   },
   tray: {
     title: 'Tray below',
-    says: 'Lay a tray or a sheet below for what runs off: it can be used again.',
+    says: 'Lay a tray or a sheet below: what runs off can be used again.',
     when: 'before',
     care: [],
     usual: ({ rim }) => rim.kind === 'open',
