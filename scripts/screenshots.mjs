@@ -22,7 +22,6 @@ const VIEWS = [
   { name: 'colours-390', at: `${QUINCE}/colours` },
   { name: 'mixes-390', at: `${QUINCE}/mixes` },
   { name: 'cups-390', at: `${QUINCE}/cups` },
-  { name: 'cups-dark-390', at: `${QUINCE}/cups`, dark: true },
   { name: 'cups-1280', at: `${QUINCE}/cups`, on: WIDE },
   { name: 'moves-390', at: `${QUINCE}/moves` },
   { name: 'surface-1280', at: `${QUINCE}/surface`, on: WIDE },
