@@ -6,6 +6,7 @@ const globals = require('globals');
 /** Folders of the core, lowest first: each imports only those named before it. */
 const LAYERS = [
   'quantity',
+  'scale',
   'field',
   'surface',
   'vessel',

@@ -1,8 +1,10 @@
 import { trim } from '@potter/core/quantity';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
+import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Small, Strong } from '@/ui/type';
 import { Mass } from '@/ui/units';
@@ -12,11 +14,29 @@ import { MixDetail } from './mix-detail';
 import { ratioWords } from './ratio-words';
 
 export function MixesStation() {
-  const { plan, brief } = usePlan();
+  const { id, plan, brief } = usePlan();
+  const router = useRouter();
   const nameOf = useConsistencyName();
   const [open, setOpen] = useState(plan.mixes[0]?.id);
   return (
-    <StationScreen station="mixes">
+    <StationScreen
+      station="mixes"
+      foot={
+        <View className="flex-row gap-3 p-3">
+          <Button
+            className="min-h-[64px] flex-1"
+            label="How thick is it?"
+            onPress={() => router.push(`/plans/${id}/coach`)}
+          />
+          <Button
+            primary
+            className="min-h-[64px] flex-1"
+            label="Weigh it all up"
+            onPress={() => router.push(`/plans/${id}/weigh`)}
+          />
+        </View>
+      }
+    >
       <View role="list">
         {brief.mixes.map((mix, index) => {
           const doc = plan.mixes[index];

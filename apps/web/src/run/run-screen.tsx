@@ -12,6 +12,7 @@ import { Button, IconButton } from '@/ui/button';
 import { CareMark } from '@/ui/care-mark';
 import { clock } from '@/ui/local-time';
 import { Empty, Failed, Waiting } from '@/ui/state';
+import { TableButton } from '@/ui/table-button';
 import { TextField } from '@/ui/text-field';
 import { Body, Small, Strong, Title } from '@/ui/type';
 import { Mass } from '@/ui/units';
@@ -148,10 +149,10 @@ function Running({ run }: { readonly run: Run }) {
         ) : null}
       </ScrollView>
       <View className="flex-row border-t border-ink">
-        <BigButton label="Back" onPress={back} disabled={run.at === 0} />
-        <BigButton label={noting ? 'Done' : 'Note'} onPress={() => setNoting(!noting)} />
-        <BigButton label={short ? 'Close' : 'Ran out'} onPress={() => setShort(!short)} />
-        <BigButton label="Skip" onPress={() => onward(true)} />
+        <TableButton label="Back" onPress={back} disabled={run.at === 0} />
+        <TableButton label={noting ? 'Done' : 'Note'} onPress={() => setNoting(!noting)} />
+        <TableButton label={short ? 'Close' : 'Ran out'} onPress={() => setShort(!short)} />
+        <TableButton label="Skip" onPress={() => onward(true)} />
       </View>
       <Pressable
         role="button"
@@ -171,29 +172,6 @@ function Running({ run }: { readonly run: Run }) {
         )}
       </Pressable>
     </View>
-  );
-}
-
-function BigButton({
-  label,
-  onPress,
-  disabled = false,
-}: {
-  readonly label: string;
-  readonly onPress: () => void;
-  readonly disabled?: boolean;
-}) {
-  return (
-    <Pressable
-      role="button"
-      aria-label={label}
-      aria-disabled={disabled}
-      disabled={disabled}
-      onPress={onPress}
-      className={`h-[64px] flex-1 items-center justify-center active:bg-pressed ${disabled ? 'opacity-40' : ''}`}
-    >
-      <Text className="font-bold text-20 text-ink">{label}</Text>
-    </Pressable>
   );
 }
 

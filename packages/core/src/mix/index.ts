@@ -1,7 +1,22 @@
+export { type Addition, type Advice, advise, type InCup, settled, viscosityOfMound } from './coach';
 export { CONSISTENCIES, consistencyOf, stepLimits, stepRank } from './consistency';
+export { FLOW_CUPS, type FlowCup, viscosityOfFlow } from './flow-cup';
 export { letDown } from './let-down';
 export { makeMedium, type MediumMake } from './medium';
 export { drawdown, mixTint, type Opacity, opacityOf, paintTint } from './opacity';
 export { type Ingredient, makeRecipe, type Recipe } from './recipe';
 export type { Additive, Consistency, Mix } from './schema';
 export { type WeighStep, weighUp } from './weigh';
+export {
+  beginWeighing,
+  isOver,
+  nextLine,
+  type Rescue,
+  rescued,
+  taken,
+  takenBack,
+  weighedG,
+  type Weighing,
+  type WeighLine,
+  wholeG,
+} from './weighing';

@@ -12,6 +12,8 @@ import { preparationOf, setPreparation } from './moves';
 import { ranOut } from './ran-out';
 import { reachOf, thinnessOf } from './reach';
 import { compareSchools } from './schools';
+import { thicknessAdvice, thicknesses } from './thickness';
+import { weighingOrder } from './weighing-order';
 
 const FIVE = [OAT, SLATE, QUINCE, DAMSON, BRASS];
 const share = (p: ReturnType<typeof plan>, mix: string) =>
@@ -219,4 +221,50 @@ test('a weighed blank: the last tilt says what the scale should read', () => {
   expect(told[0]?.note).toContain(`${Math.round(300 + b.budget.staysG)} g`);
   expect(b.run.filter((s) => s.title === 'Tilt').at(-1)?.move).toBe(told[0]?.move);
   expect(brief(plan(FIVE)).run.some((s) => s.note?.includes('reads'))).toBe(false);
+});
+
+test('a palette is weighed palest first, metals last, mediums before all', () => {
+  const p = plan([BRASS, DAMSON, OAT, QUINCE]);
+  const weighed = {
+    ...p,
+    mixes: p.mixes.map((m) => ({ ...m, medium: { id: 'studio-blend', parts: 2 } })),
+  };
+  expect(weighingOrder(weighed, brief(weighed)).map((w) => w.id)).toEqual([
+    'studio-blend',
+    'm-oat',
+    'm-quince',
+    'm-damson',
+    'm-brass',
+  ]);
+});
+
+describe('how thick mixes are', () => {
+  const alike = () => plan([OAT, SLATE, QUINCE, DAMSON]);
+  test('as reckoned until they are read; the odd one out is told', () => {
+    const p = alike();
+    expect(thicknesses(p, brief(p)).every((t) => !t.read && !t.odd)).toBe(true);
+    const thick = edit.addReading(p, { mix: 'm-slate', on: '2026-11-26', moundS: [4, 4.2, 5] });
+    const slate = thicknesses(thick, brief(thick)).find((t) => t.mix === 'm-slate')!;
+    expect(slate).toMatchObject({ step: 'thick', read: true, odd: true });
+  });
+  test('advice is for what is in the cup, and twice as much in it wants twice as much', () => {
+    const p = edit.addReading(alike(), { mix: 'm-slate', on: '2026-11-26', moundS: [4] });
+    const g = (inCup: number) => {
+      const a = thicknessAdvice(p, brief(p), 'm-slate', inCup);
+      return a.kind === 'add' ? a : { id: '', g: 0 };
+    };
+    expect(g(100).id).toBe('water');
+    expect(g(100).g).toBeGreaterThan(1);
+    expect(g(200).g).toBeCloseTo(2 * g(100).g, 6);
+    const right = edit.addReading(p, { mix: 'm-slate', on: '2026-11-26', moundS: [1.5] });
+    expect(thicknessAdvice(right, brief(right), 'm-slate', 100)).toEqual({ kind: 'right' });
+  });
+  test('a flow cup counts as well', () => {
+    const p = edit.addReading(alike(), {
+      mix: 'm-oat',
+      on: '2026-11-26',
+      flow: { cup: 'iso-6', s: 100 },
+    });
+    expect(thicknesses(p, brief(p)).find((t) => t.mix === 'm-oat')!.read).toBe(true);
+  });
 });

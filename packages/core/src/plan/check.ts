@@ -63,6 +63,9 @@ export function checkPlan(plan: Plan): Fault[] {
     );
   });
 
+  plan.made?.forEach((made, i) => refer(`/made/${i}/mix`, 'mix', made.mix, mixIds));
+  plan.readings?.forEach((read, i) => refer(`/readings/${i}/mix`, 'mix', read.mix, mixIds));
+
   plan.budget.shares.forEach((share, i) => {
     refer(`/budget/shares/${i}/mix`, 'mix', share.mix, mixIds);
     if (plan.budget.shares.findIndex((s) => s.mix === share.mix) < i)

@@ -12,5 +12,7 @@ export { type Bare, ranOut } from './ran-out';
 export { type Reach, reachOf, thinnessOf, type Verdict } from './reach';
 export type { Plan } from './schema';
 export { compareSchools } from './schools';
+export { type Thickness, thicknessAdvice, thicknesses } from './thickness';
+export { type ToWeigh, weighingOrder } from './weighing-order';
 export { paletteOf, type Preview, previewOf } from './scene';
 export type { Studio } from './studio';

@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { BudgetSchema } from '../budget/schema';
 import { CupSchema } from '../cup/schema';
+import { Id } from '../field/schema';
 import { MaterialSchema, MediumSchema } from '../material/schema';
 import { MixSchema } from '../mix/schema';
 import { PaintSchema } from '../paint/schema';
@@ -43,6 +44,51 @@ export const PlanSchema = Type.Object(
           rh: Type.Number({ minimum: 0, maximum: 100 }),
         },
         { additionalProperties: false },
+      ),
+    ),
+    /** What was really weighed, for the mixes that have been made. */
+    made: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            mix: Id,
+            on: LocalDate,
+            of: Type.Array(
+              Type.Object(
+                { material: Id, g: Type.Number({ minimum: 0, maximum: 1e5 }) },
+                { additionalProperties: false },
+              ),
+              { minItems: 1, maxItems: 48 },
+            ),
+          },
+          { additionalProperties: false },
+        ),
+        { maxItems: 48 },
+      ),
+    ),
+    /** How thick mixes were found to be: seconds a mound stayed, or a flow cup ran. */
+    readings: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            mix: Id,
+            on: LocalDate,
+            moundS: Type.Optional(
+              Type.Array(Type.Number({ minimum: 0, maximum: 60 }), { minItems: 1, maxItems: 9 }),
+            ),
+            flow: Type.Optional(
+              Type.Object(
+                {
+                  cup: Type.String({ maxLength: 24 }),
+                  s: Type.Number({ exclusiveMinimum: 0, maximum: 1000 }),
+                },
+                { additionalProperties: false },
+              ),
+            ),
+          },
+          { additionalProperties: false },
+        ),
+        { maxItems: 200 },
       ),
     ),
     seed: Type.Integer({ minimum: 0, maximum: 4294967295 }),

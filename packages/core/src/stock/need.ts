@@ -1,4 +1,5 @@
 import { openBook } from '../material/book';
+import type { WeighStep } from '../mix/weigh';
 import type { Brief } from '../plan/brief';
 import type { Plan } from '../plan/schema';
 import type { Surface } from '../surface/schema';
@@ -21,10 +22,9 @@ export type Need =
 export function needsOf(plan: Plan, brief: Brief): Need[] {
   const book = openBook(plan.materials ?? [], plan.mediums ?? []);
   const made = new Set(brief.mediums.map((m) => m.id));
-  const steps = [
-    ...brief.mixes.flatMap((m) => m.steps.filter((s) => !made.has(s.material))),
-    ...brief.mediums.flatMap((m) => m.steps.filter((s) => !made.has(s.material))),
-  ];
+  const steps = [...brief.mixes.map((m) => weighed(m, plan)), ...brief.mediums.map((m) => m.steps)]
+    .flat()
+    .filter((s) => !made.has(s.material));
   const poured = new Map<string, { ml: number; g: number }>();
   for (const { material, ml, g } of steps) {
     if (material === 'water') continue;
@@ -62,6 +62,18 @@ export function needsOf(plan: Plan, brief: Brief): Need[] {
       ...amount,
     })),
   ];
+}
+
+/** The steps of a mix, with what really went in where it has been weighed. */
+function weighed({ id, steps }: Brief['mixes'][number], plan: Plan): readonly WeighStep[] {
+  const actual = plan.made?.find((m) => m.mix === id)?.of;
+  if (!actual) return steps;
+  return steps.map((step) => {
+    const g = actual.filter((a) => a.material === step.material).reduce((sum, a) => sum + a.g, 0);
+    return step.drops === undefined && step.g > 0
+      ? { ...step, g, ml: (step.ml * g) / step.g }
+      : step;
+  });
 }
 
 /** Cups by their measures; one is used again for every piece of a set. */

@@ -29,6 +29,16 @@ test('a plan needs what is weighed, and water from the tap is not bought', () =>
   expect(poured.some((n) => n.id === 'water')).toBe(false);
 });
 
+test('a mix that has been weighed needs what went into it', () => {
+  const p = plan(FIVE);
+  const of = brief(p).mixes[0]!.steps.map(({ material, g }) => ({ material, g: g * 1.5 }));
+  const made = edit.setMade(p, { mix: p.mixes[0]!.id, on: '2026-11-26', of });
+  const paint = (x: Plan) =>
+    needs(x).find((n) => 'id' in n && n.id === p.mixes[0]!.paints[0]!.paint) as { g: number };
+  expect(paint(made).g).toBeCloseTo(paint(p).g * 1.5, 6);
+  expect(edit.removeColour(made, p.mixes[0]!.id).made).toEqual([]);
+});
+
 test('a medium of several things is bought as those things', () => {
   const p: Plan = {
     ...plan(FIVE),

@@ -38,6 +38,8 @@ export function removeColour(plan: Plan, mixId: string): Plan {
     ...plan,
     paints: plan.paints.filter((p) => used.has(p.id)),
     mixes,
+    ...(plan.made ? { made: plan.made.filter((m) => m.mix !== mixId) } : {}),
+    ...(plan.readings ? { readings: plan.readings.filter((r) => r.mix !== mixId) } : {}),
     budget: { ...plan.budget, shares, pots: plan.budget.pots.filter((p) => p.mix !== mixId) },
     cups: plan.cups.map((cup) =>
       cup.layers ? { ...cup, layers: cup.layers.filter((l) => l.mix !== mixId) } : cup,

@@ -34,3 +34,17 @@ export function setMedium(
     ...(needed.length > 0 ? { materials: [...(plan.materials ?? []), ...needed] } : {}),
   };
 }
+
+/** Enters what was weighed for a mix, in place of what was entered before. */
+export const setMade = (plan: Plan, made: NonNullable<Plan['made']>[number]): Plan => ({
+  ...plan,
+  made: [...(plan.made ?? []).filter((m) => m.mix !== made.mix), made],
+});
+
+/** Notes how thick a mix was found to be; the last reading of a mix counts. */
+export const addReading = (plan: Plan, reading: NonNullable<Plan['readings']>[number]): Plan => ({
+  ...plan,
+  readings: [...(plan.readings ?? []), reading].slice(-MOST_READINGS),
+});
+
+const MOST_READINGS = 200;

@@ -1,0 +1,4 @@
+import { CoachScreen } from '@/coach/coach-screen';
+import { withPlan } from '@/plan/with-plan';
+
+export default withPlan(CoachScreen);

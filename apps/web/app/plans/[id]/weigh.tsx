@@ -1,0 +1,4 @@
+import { WeighScreen } from '@/weigh/weigh-screen';
+import { withPlan } from '@/plan/with-plan';
+
+export default withPlan(WeighScreen);

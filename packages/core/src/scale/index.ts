@@ -1,0 +1,10 @@
+export {
+  type Reading,
+  readScale,
+  scaleAt,
+  type ScaleModel,
+  scaleOn,
+  SCALES,
+  type ScaleState,
+  tared,
+} from './simulated';
