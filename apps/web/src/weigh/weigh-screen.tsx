@@ -323,7 +323,7 @@ function OnTheScale({
           }
         />
       </View>
-      {scale && line.drops === undefined ? (
+      {scale && line.drops === undefined && !(over && steady) ? (
         <Pressable
           role="button"
           aria-label="Spout: hold to pour"
