@@ -304,6 +304,9 @@ test('a whole table goes on the shelf at once, new things behind the last, or no
   const shelf = (await ask('GET', '/api/shelf')).body.items;
   expect(shelf).toHaveLength(2500);
   expect(shelf[7]).toEqual(changed[0]);
+  await ask('POST', '/api/shelf/off', { items: items.slice(0, 1200) });
+  expect((await ask('GET', '/api/shelf')).body.items).toHaveLength(1300);
+  await ask('POST', '/api/shelf', { items: items.slice(0, 1200) });
   const bad = await ask('POST', '/api/shelf', { items: [items[0], { kind: 'finish', id: 'x' }] });
   expect(bad.status).toBe(400);
   expect((await ask('GET', '/api/shelf')).body.items).toHaveLength(2500);

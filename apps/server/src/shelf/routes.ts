@@ -3,7 +3,7 @@ import type { ShelfItem } from '@potter/core/stock';
 import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
 import { by } from '../http/contract';
-import { putManyOnShelf, putOnShelf, readShelf, takeOffShelf } from './store';
+import { putManyOnShelf, putOnShelf, readShelf, takeManyOffShelf, takeOffShelf } from './store';
 
 /** A table of some ten thousand things. */
 const MOST_BYTES = 16 * 1024 * 1024;
@@ -22,6 +22,14 @@ export function shelfRoutes(app: FastifyInstance, db: Database): void {
     { bodyLimit: MOST_BYTES, schema: { body: by('Shelf'), response: { 200: by('Done') } } },
     async ({ body }) => {
       await putManyOnShelf(db, body.items);
+      return { done: true };
+    },
+  );
+  app.post<{ Body: Shelf }>(
+    '/api/shelf/off',
+    { bodyLimit: MOST_BYTES, schema: { body: by('Shelf'), response: { 200: by('Done') } } },
+    async ({ body }) => {
+      await takeManyOffShelf(db, body.items);
       return { done: true };
     },
   );

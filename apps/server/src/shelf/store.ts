@@ -1,7 +1,7 @@
 import type { Shelf } from '@potter/contract';
 import type { drawnBetween } from '@potter/core/journal';
 import { type ShelfItem, type ShelfKind, shelfId, taken } from '@potter/core/stock';
-import { and, asc, eq, max, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, max, sql } from 'drizzle-orm';
 import type { Database } from '../db/open';
 import { shelf } from '../db/schema';
 import { Refused } from '../http/refusal';
@@ -63,6 +63,29 @@ export async function putManyOnShelf(db: Database, items: readonly ShelfItem[]):
         }),
     );
     const [first, ...others] = inserts;
+    if (first) await w.batch([first, ...others]);
+  });
+}
+
+/** Takes many things off the shelf at once, all or none; what is not on it any more is passed over. */
+export async function takeManyOffShelf(db: Database, items: readonly ShelfItem[]): Promise<void> {
+  const rows = Array.from({ length: Math.ceil(items.length / ROWS) }, (_, i) =>
+    items.slice(i * ROWS, (i + 1) * ROWS),
+  );
+  await db.write(async (w) => {
+    const deletes = rows.flatMap((some) =>
+      [...new Set(some.map((i) => i.kind))].map((kind) =>
+        w
+          .delete(shelf)
+          .where(
+            and(
+              eq(shelf.kind, kind),
+              inArray(shelf.id, some.filter((i) => i.kind === kind).map(shelfId)),
+            ),
+          ),
+      ),
+    );
+    const [first, ...others] = deletes;
     if (first) await w.batch([first, ...others]);
   });
 }

@@ -76,7 +76,7 @@ export function useTakeMany() {
       readonly back: readonly ShelfItem[];
     }) => {
       if (back.length > 0) await call('/api/shelf', { method: 'POST', body: { items: back } });
-      for (const item of gone) await call(pathOf(item), { method: 'DELETE' });
+      if (gone.length > 0) await call('/api/shelf/off', { method: 'POST', body: { items: gone } });
     },
     onSettled: () => client.invalidateQueries({ queryKey: shelfKey }),
   });

@@ -27,8 +27,8 @@ export function AfterPour({ run }: { readonly run: Run }) {
   const taken = run.drawn !== undefined && !run.drawn.undone;
   const say = (next: Run) => {
     putRun(next);
-    // The shelf has changed with it.
-    setTimeout(() => void client.invalidateQueries({ queryKey: shelfKey }), 400);
+    // The shelf changes with it: whoever looks there next looks anew.
+    void client.invalidateQueries({ queryKey: shelfKey, refetchType: 'none' });
   };
   return (
     <View className="gap-3">

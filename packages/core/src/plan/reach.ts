@@ -75,6 +75,8 @@ export type Verdict = 'bare' | 'stretched' | 'sound' | 'plenty';
 /** Colours laid thinner than this stay patchy; thinner than that must be stretched over everything (estimates). */
 const BARE_MM = 0.8;
 const STRETCHED_MM = 1.6;
+/** A base under them carries as if so much more were laid (estimate). */
+const BASE_HELPS_MM = 0.5;
 
 /** "How thin?" This surface with so much paint of this plan's kind: the film it lays, and how that fares. */
 export function thinnessOf(
@@ -89,7 +91,7 @@ export function thinnessOf(
   const leftG = Math.max(0, haveG - sum(['base', 'activator', 'edge'], 'g'));
   const laidMm = coloursG > 0 ? (brief.budget.laidMm * leftG) / coloursG : 0;
   const based = brief.budget.pots.some((p) => p.use === 'base');
-  const film = laidMm + (based ? 0.5 : 0);
+  const film = laidMm + (based ? BASE_HELPS_MM : 0);
   return {
     laidMm,
     verdict:

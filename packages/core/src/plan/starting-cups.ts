@@ -1,0 +1,92 @@
+import type { Budget } from '../budget/schema';
+import { SCHOOLS } from '../budget/school';
+import { LEAN_ML_PER_CM2 } from '../budget/school/lean';
+import type { Cup } from '../cup/schema';
+import type { Mix } from '../mix/schema';
+import { hexToLab } from '../optics/lab';
+import { contrastOrder } from '../order/contrast';
+import type { Paint } from '../paint/schema';
+import { limbsOf, measureSurface } from '../surface/measure';
+import type { Surface } from '../surface/schema';
+import { fillableMl } from '../vessel/frustum';
+import { VESSELS, vesselOf } from '../vessel/library';
+
+/** Few colours go in twice, so that there is a picture to stretch; the palest also closes the cup. */
+export function startingCups(
+  surface: Surface,
+  paints: readonly Paint[],
+  mixes: readonly Mix[],
+  budget: Budget,
+  sameFirstAndLast: boolean,
+): Cup[] {
+  const hexes = paints.map((p) => p.hex);
+  const pale = palest(paints);
+  const rounds = paints.length === 1 ? 1 : paints.length <= 4 ? 2 : 1;
+  const closes = sameFirstAndLast && paints.length > 1;
+  const counts = paints.map((_, i) => rounds + (closes && i === pale ? 1 : 0));
+  const order =
+    contrastOrder(hexes, counts, closes ? { first: pale, last: pale } : {})?.order ??
+    contrastOrder(
+      hexes,
+      paints.map(() => 1),
+    )?.order ??
+    paints.map((_, i) => i);
+  const layers = order.map((i) => ({
+    mix: mixes[i]?.id ?? '',
+    parts: 1,
+    placement: 'wall' as const,
+  }));
+
+  const measure = measureSurface(surface);
+  const asked = SCHOOLS[budget.school].colours(measure, budget);
+  // Mixes of this kind weigh about 1.1 g/mL; the brief reckons exactly, this only picks the cup.
+  const colourMl =
+    ('ml' in asked ? asked.ml : Math.max(asked.g / 1.08, measure.areaCm2 * LEAN_ML_PER_CM2)) *
+    (1 + budget.insurance);
+  const perPiece = (colourMl / measure.pieces) * 1.03;
+  const cup = (id: string, vessel: (typeof VESSELS)[number], parts: number, of?: string): Cup => ({
+    id,
+    vessel: vesselOf(vessel),
+    loading: 'layered',
+    layers: layers.map((l) => ({ ...l, parts })),
+    outlet: 'rim',
+    ...(of === undefined ? {} : { for: of }),
+  });
+  const limbs = limbsOf(surface.shape);
+  if (limbs.length > 0 && limbs.length < MOST_CUPS) {
+    // A cup for each stroke by its length, and one more for the gaps (handbook 1, common practice).
+    const long = limbs.map(({ alongMm }) => Math.max(1, lengthOfLine(alongMm)));
+    const mean = long.reduce((sum, l) => sum + l, 0) / long.length;
+    const parts = [...long.map((l) => Number((l / mean).toFixed(2))), GAPS_PARTS];
+    const whole = parts.reduce((sum, p) => sum + p, 0);
+    return parts.map((share, i) =>
+      cup(
+        `c${i + 1}`,
+        VESSELS.find((v) => fillableMl(v) >= (perPiece * share) / whole) ?? LARGEST,
+        share,
+        i < limbs.length ? `limb:${limbs[i]!.name}` : 'gaps',
+      ),
+    );
+  }
+  const vessel = VESSELS.find((v) => fillableMl(v) >= perPiece) ?? LARGEST;
+  const cups = Math.min(MOST_CUPS, Math.max(1, Math.ceil(perPiece / fillableMl(vessel))));
+  return Array.from({ length: cups }, (_, i) => cup(`c${i + 1}`, vessel, 1));
+}
+
+const MOST_CUPS = 48;
+const LARGEST = VESSELS[VESSELS.length - 1] ?? VESSELS[0];
+/** The cup for gaps, against that of a stroke of mean length (estimate). */
+const GAPS_PARTS = 0.6;
+
+const lengthOfLine = (along: readonly (readonly [number, number])[]): number =>
+  along.reduce((sum, [x, y], i) => {
+    const before = along[i - 1];
+    return before ? sum + Math.hypot(x - before[0], y - before[1]) : 0;
+  }, 0);
+
+/** The palest of some paints, as a position among them. */
+export const palest = (paints: readonly Paint[]): number =>
+  paints.reduce(
+    (best, p, i) => (hexToLab(p.hex)[0] > hexToLab(paints[best]?.hex ?? '#000000')[0] ? i : best),
+    0,
+  );
