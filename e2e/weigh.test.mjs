@@ -147,3 +147,19 @@ test('the coach: three drips, their middle, and grams for what is in the cup', a
   await says(page, 'Filled: as you found it.');
   assert.deepEqual(page.faults, []);
 });
+
+test('a scale that adds up: the reading wanted is that of all that is in', async () => {
+  const page = await openPage(browser, PHONE);
+  const plan = await planOf('Number 27');
+  await page.goto(`${studio.url}/plans/${plan.id}/weigh`, { waitUntil: 'networkidle0' });
+  await press(page, 'radio', 'Let it add up');
+  await press(page, 'button', 'The cup is on');
+  const first = await toGo(page);
+  await type(page, 'The scale reads, g', String(first));
+  await press(page, 'button', /^Take/);
+  await says(page, '2 of');
+  const second = await toGo(page);
+  await says(page, `the scale should read ${Number((first + second).toFixed(1))} g`);
+  await type(page, 'The scale reads, g', String(first + second - 1));
+  assert.equal(await toGo(page), 1);
+});

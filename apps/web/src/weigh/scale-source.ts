@@ -30,10 +30,13 @@ const SLOW_G_PER_S = 3;
 const FAST_G_PER_S = 28;
 const OPENS_IN_S = 2.5;
 
-/** Begins to run as soon as somebody looks at it. */
-export function simulatedScale(model: ScaleModel, seed: number): SimulatedScale {
+/**
+ * Begins to run as soon as somebody looks at it.
+ * @param heldG what is in the cup already, where it is not tared between additions
+ */
+export function simulatedScale(model: ScaleModel, seed: number, heldG = 0): SimulatedScale {
   const now = () => performance.now() / 1000;
-  let state: ScaleState = scaleOn(now(), CUP_G);
+  let state: ScaleState = scaleAt(scaleOn(now(), CUP_G), model, now(), heldG);
   let reading = readScale(state, model, seed);
   let openedAt: number | undefined;
   let timer: ReturnType<typeof setInterval> | undefined;

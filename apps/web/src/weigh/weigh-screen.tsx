@@ -21,6 +21,8 @@ import { type SimulatedScale, simulatedScale } from './scale-source';
 import { type Palette, rescue, START, take, undo, weighingOf } from './weigh-state';
 
 type Way = 'typed' | 'grams' | 'tenths';
+/** Between two additions the scale is tared, or it adds up. */
+type Adding = 'tare' | 'sum';
 
 /** One ingredient after another, the amount still to go and the scale's reading the largest things there are. */
 export function WeighScreen() {
@@ -30,6 +32,7 @@ export function WeighScreen() {
   const place = `weigh.${id}`;
   const [palette, setPalette] = useState<Palette>(() => device.get<Palette>(place) ?? START);
   const [way, setWay] = useState<Way>(() => device.get<Way>('weigh.way') ?? 'typed');
+  const [adding, setAdding] = useState<Adding>(() => device.get<Adding>('weigh.adding') ?? 'tare');
   useWakeLock(true);
   const keep = (next: Palette) => {
     device.set(place, next);
@@ -67,6 +70,11 @@ export function WeighScreen() {
           batch={batch}
           way={way}
           onWay={choose}
+          adding={adding}
+          onAdding={(next) => {
+            device.set('weigh.adding', next);
+            setAdding(next);
+          }}
           onGo={() => keep({ ...palette, waiting: false })}
           onUndo={palette.at > 0 ? () => keep(undo(palette, batches)) : undefined}
         />
@@ -77,6 +85,7 @@ export function WeighScreen() {
           batch={batch}
           palette={palette}
           way={way}
+          adding={adding}
           keep={keep}
           onUndo={() => keep(undo(palette, batches))}
         />
@@ -116,12 +125,16 @@ function NextCup({
   batch,
   way,
   onWay,
+  adding,
+  onAdding,
   onGo,
   onUndo,
 }: {
   readonly batch: ToWeigh;
   readonly way: Way;
   readonly onWay: (way: Way) => void;
+  readonly adding: Adding;
+  readonly onAdding: (adding: Adding) => void;
   readonly onGo: () => void;
   readonly onUndo: (() => void) | undefined;
 }) {
@@ -144,11 +157,20 @@ function NextCup({
           ]}
           onChange={onWay}
         />
+        <Choice<Adding>
+          label="Between two ingredients"
+          value={adding}
+          options={[
+            { value: 'tare', label: 'Tare to nothing' },
+            { value: 'sum', label: 'Let it add up' },
+          ]}
+          onChange={onAdding}
+        />
         {onUndo ? (
           <Button className="self-start" label="Back to the last one" onPress={onUndo} />
         ) : null}
       </ScrollView>
-      <BigAct label="The cup is on" says="Tared to nothing" onPress={onGo} />
+      <BigAct label="The cup is on" says="and the scale reads nothing" onPress={onGo} />
     </>
   );
 }
@@ -160,23 +182,27 @@ function OnTheScale({
   batch,
   palette,
   way,
+  adding,
   keep,
   onUndo,
 }: {
   readonly batch: ToWeigh;
   readonly palette: Palette;
   readonly way: Way;
+  readonly adding: Adding;
   readonly keep: (palette: Palette) => void;
   readonly onUndo: () => void;
 }) {
   const { plan, brief } = usePlan();
+  const weighing = weighingOf(palette, batch);
+  // What the scale shows before this ingredient, where it adds up.
+  const baseG = adding === 'sum' ? weighedG(weighing) : 0;
   const [scale] = useState<SimulatedScale | undefined>(() =>
-    way === 'typed' ? undefined : simulatedScale(SCALES[way], plan.seed),
+    way === 'typed' ? undefined : simulatedScale(SCALES[way], plan.seed, baseG),
   );
   const source = scale ?? noSource;
   const reading = useSyncExternalStore(source.subscribe, source.read);
   const [typed, setTyped] = useState<number>();
-  const weighing = weighingOf(palette, batch);
   const at = nextLine(weighing);
   const line = weighing.lines[at] as WeighLine;
   const stepG = scale?.stepG ?? plan.budget.stepG;
@@ -184,8 +210,8 @@ function OnTheScale({
   const nameOf = (id: string) =>
     plan.paints.find((p) => p.id === id)?.name ?? materialName(id, mediums);
   const mix = brief.mixes.find((m) => m.id === batch.id);
-  // The scale is tared after each addition, so it reads this one alone.
-  const g = scale ? (reading.kind === 'weight' ? reading.g : undefined) : typed;
+  const shownG = scale ? (reading.kind === 'weight' ? reading.g : undefined) : typed;
+  const g = shownG === undefined ? undefined : Number((shownG - baseG).toFixed(3));
   const steady = scale ? reading.kind === 'weight' && reading.steady : typed !== undefined;
   const over = g !== undefined && isOver(line, g, stepG);
   const there =
@@ -196,7 +222,7 @@ function OnTheScale({
 
   const enter = (next: Palette) => {
     setTyped(undefined);
-    scale?.tare();
+    if (adding === 'tare') scale?.tare();
     keep(next);
   };
   // Steady and right: it goes on by itself.
@@ -251,9 +277,9 @@ function OnTheScale({
                   : reading.kind === 'overload'
                     ? 'overload: take something off'
                     : 'the scale is off: press tare'
-                : `the scale should read ${trim(line.targetG, 1)} g`}
+                : `the scale should read ${trim(baseG + line.targetG, 1)} g`}
             </Text>
-            {scale ? <Small>until it reads {trim(line.targetG, 1)} g</Small> : null}
+            {scale ? <Small>until it reads {trim(baseG + line.targetG, 1)} g</Small> : null}
           </>
         )}
         {!scale && line.drops === undefined ? (
