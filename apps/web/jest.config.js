@@ -5,6 +5,7 @@ module.exports = {
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     '\\.css$': '<rootDir>/test/style-stub.js',
+    '^lucide-react-native/icons/.*$': '<rootDir>/test/icon-stub.js',
     // Its one entry is an ES module by extension, which the preset leaves as it is.
     '^d3-polygon$': '<rootDir>/../../node_modules/d3-polygon/dist/d3-polygon.min.js',
   },
