@@ -50,6 +50,7 @@ test('a whole palette is weighed over the scale, with one over-pour made good', 
   await press(page, 'button', 'Weigh it all up');
   await press(page, 'radio', 'Practice scale, 1 g');
   let overPoured = false;
+  let madeGood = 0;
   for (let presses = 0; presses < 120; presses++) {
     const text = await textOf(page);
     if (text.includes('All weighed')) break;
@@ -61,6 +62,7 @@ test('a whole palette is weighed over the scale, with one over-pour made good', 
     if (text.includes('More of everything')) {
       assert.match(text, /Too much of it, by \d+ g\./);
       await press(page, 'button', /^More of everything/);
+      madeGood++;
       await pause(300);
       continue;
     }
@@ -79,6 +81,7 @@ test('a whole palette is weighed over the scale, with one over-pour made good', 
     await pause(2600);
   }
   await says(page, 'All weighed');
+  assert.ok(madeGood >= 1, 'an over-pour was made good');
   // Saved in its own time.
   for (let i = 0; i < 50; i++) {
     const now = await plan.get();

@@ -268,3 +268,19 @@ describe('how thick mixes are', () => {
     expect(thicknesses(p, brief(p)).find((t) => t.mix === 'm-oat')!.read).toBe(true);
   });
 });
+
+test('round a hole the paint is poured in several places, each on the face', () => {
+  const ring = newPlan({
+    title: 'R',
+    surface: plainSurface({ kind: 'ring', outerMm: 300, innerMm: 120 }),
+    paints: [OAT, SLATE],
+    technique: 'flip-cup',
+  });
+  expect(ring.cups).toHaveLength(4);
+  for (const move of ring.moves)
+    if (move.verb === 'flip') {
+      const out = Math.hypot(move.atMm[0] - 150, move.atMm[1] - 150);
+      expect(out).toBeGreaterThan(60);
+      expect(out).toBeLessThan(150);
+    }
+});

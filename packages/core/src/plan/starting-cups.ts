@@ -6,7 +6,8 @@ import type { Mix } from '../mix/schema';
 import { hexToLab } from '../optics/lab';
 import { contrastOrder } from '../order/contrast';
 import type { Paint } from '../paint/schema';
-import { limbsOf, measureSurface } from '../surface/measure';
+import { limbsOf, measureSurface, shapeOf } from '../surface/measure';
+import { covers } from '../surface/outline/covers';
 import type { Surface } from '../surface/schema';
 import { fillableMl } from '../vessel/frustum';
 import { VESSELS, vesselOf } from '../vessel/library';
@@ -68,12 +69,23 @@ export function startingCups(
       ),
     );
   }
-  const vessel = VESSELS.find((v) => fillableMl(v) >= perPiece) ?? LARGEST;
-  const cups = Math.min(MOST_CUPS, Math.max(1, Math.ceil(perPiece / fillableMl(vessel))));
+  // Round a hole no single cup gets: what is poured on one side stays on it.
+  const least = isHollow(surface) ? HOLLOW_CUPS : 1;
+  const vessel = VESSELS.find((v) => fillableMl(v) >= perPiece / least) ?? LARGEST;
+  const cups = Math.min(MOST_CUPS, Math.max(least, Math.ceil(perPiece / fillableMl(vessel))));
   return Array.from({ length: cups }, (_, i) => cup(`c${i + 1}`, vessel, 1));
 }
 
+/** Whether the middle of a surface is not on its face. */
+function isHollow({ shape }: Surface): boolean {
+  const { rings, bounds } = shapeOf(shape);
+  const { widthMm, heightMm } = bounds(shape);
+  return !covers(rings(shape), widthMm / 2, heightMm / 2);
+}
+
 const MOST_CUPS = 48;
+/** Cups that go round a hole (estimate). */
+const HOLLOW_CUPS = 4;
 const LARGEST = VESSELS[VESSELS.length - 1] ?? VESSELS[0];
 /** The cup for gaps, against that of a stroke of mean length (estimate). */
 const GAPS_PARTS = 0.6;
