@@ -69,15 +69,9 @@ test('a frame of the kernel is the frame of its twin, in heights and in motion',
         return k.endFrame();
       }) as [Motion, Motion];
       expect(mostApart(kernel.film.h, twin.film.h)).toBeLessThan(3e-7);
-      // Cells moved, cut to sixteen bits.
+      // Cells moved; the third plane is held to 2, and both are cut to sixteen bits.
       const scale = Math.max(...expected.most);
-      const [one, other] = [planes(own), planes(expected)];
-      const across = (2 * one.length) / 3;
-      expect(mostApart(one.slice(0, across), other.slice(0, across))).toBeLessThan(
-        2e-4 * scale + 2e-3,
-      );
-      // How a column stretches, held to 2, divides by its height: 30 µm beside half a millimetre lose four digits of seven.
-      expect(mostApart(one.slice(across), other.slice(across))).toBeLessThan(2e-4 * scale + 1e-2);
+      expect(mostApart(planes(own), planes(expected))).toBeLessThan(2e-4 * scale + 2e-3);
     }),
     { numRuns: 60 },
   );

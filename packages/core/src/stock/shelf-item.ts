@@ -1,8 +1,6 @@
 import { densityOf } from '../paint/property';
+import { COAT_G_PER_ML } from '../verb/coat';
 import type { ShelfItem } from './schema';
-
-/** Density of a top coat, g/mL: two-part resin about 1.1, varnish about 1.03 (from memory). */
-const FINISH_G_PER_ML = { varnish: 1.03, resin: 1.1 } as const;
 
 /** The id a thing on the shelf goes by, one of its kind. */
 export function shelfId(item: ShelfItem): string {
@@ -42,7 +40,7 @@ export function shelfDensity(item: ShelfItem): number {
     case 'material':
       return item.material.densityGPerMl;
     case 'finish':
-      return FINISH_G_PER_ML[item.product];
+      return COAT_G_PER_ML[item.product];
     default:
       return 1.05;
   }

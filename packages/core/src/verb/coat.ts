@@ -1,7 +1,7 @@
 import { defineVerb } from './verb';
 
 /** Density of a top coat: two-part resin about 1.1, varnish about 1.03 g/mL (from memory). */
-const COAT_G_PER_ML = { varnish: 1.03, resin: 1.1 } as const;
+export const COAT_G_PER_ML = { varnish: 1.03, resin: 1.1 } as const;
 
 export const coat = defineVerb({
   verb: 'coat',
