@@ -1,6 +1,6 @@
 import { MATERIALS } from './catalogue';
 import type { Material, Medium } from './schema';
-import { STOCK_MEDIUMS } from './stock';
+import { STOCK_MEDIUMS } from './medium';
 
 /** Materials and mediums a plan can draw on: the catalogue with the plan's own on top. */
 export interface Book {

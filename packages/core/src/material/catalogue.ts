@@ -60,9 +60,29 @@ export const MATERIALS: readonly Material[] = [
     0.1,
     'Thinner oil, smaller cells. Clean it off before a top coat.',
   ),
-  of('mica', 'Mica powder', 'powder', 2.8, 40, 'Wear a dust mask while it is dry.'),
-  of('pigment-powder', 'Pigment powder', 'powder', 3.5, 40, 'Wear a dust mask while it is dry.'),
+  {
+    ...of('mica', 'Mica powder', 'powder', 2.8, 40, 'Wear a dust mask while it is dry.'),
+    looseGPerMl: 0.3,
+  },
+  {
+    ...of(
+      'pigment-powder',
+      'Pigment powder',
+      'powder',
+      3.5,
+      40,
+      'Wear a dust mask while it is dry.',
+    ),
+    looseGPerMl: 0.6,
+  },
 ];
+
+/** What a small measuring scoop holds, mL, where the artist has not said (estimate). */
+export const SCOOP_ML = 1;
+
+/** Grams of a powder in so many scoops; a powder that says nothing of its loose weight lies as mica does. */
+export const scoopG = (material: Material, scoops: number, scoopMl: number): number =>
+  scoops * scoopMl * (material.looseGPerMl ?? 0.3);
 
 /** One drop from a dropper, mL: 20 to the millilitre, nominal; real drops vary by half. */
 export const DROP_ML = 0.05;

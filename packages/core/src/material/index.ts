@@ -1,4 +1,4 @@
 export { type Book, openBook } from './book';
-export { DROP_ML, MATERIALS } from './catalogue';
+export { DROP_ML, MATERIALS, SCOOP_ML, scoopG } from './catalogue';
 export type { Material, Medium } from './schema';
-export { STOCK_MEDIUMS } from './stock';
+export { STOCK_MEDIUMS, type StockMedium } from './medium';

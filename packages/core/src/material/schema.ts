@@ -15,6 +15,8 @@ export const MaterialSchema = Type.Object(
     ]),
     densityGPerMl: Type.Number({ minimum: 0.1, maximum: 12 }),
     viscosityPaS: Type.Number({ minimum: 1e-4, maximum: 1000 }),
+    /** Weight of a loosely filled millilitre of a powder, air between the grains included: what a scoop holds. */
+    looseGPerMl: Type.Optional(Type.Number({ minimum: 0.01, maximum: 5 })),
     note: Type.Optional(Type.String({ maxLength: 400 })),
   },
   { additionalProperties: false },

@@ -45,6 +45,24 @@ test.each([
   expect(viscosityOfFlow(cup, seconds, 1.2)).toBeCloseTo((nu * 1.2) / 1000, 3);
 });
 
+// The spans ISO 2431 states for its cups at 30 and 100 s, mm²/s, and points of the usual conversion tables of the No. 4 cup (both from memory).
+test.each([
+  ['iso-3', 30, 7],
+  ['iso-3', 100, 42],
+  ['iso-4', 30, 34],
+  ['iso-4', 100, 135],
+  ['iso-5', 30, 91],
+  ['iso-5', 100, 326],
+  ['iso-6', 30, 188],
+  ['iso-6', 100, 684],
+  ['astm-4', 20, 60],
+  ['astm-4', 50, 175],
+  ['astm-4', 100, 368],
+])('%s at %d s stands in its table near %d mm²/s', (id, seconds, nu) => {
+  const cup = FLOW_CUPS.find((c) => c.id === id)!;
+  expect(Math.abs(cup.nuMm2S(seconds) - nu)).toBeLessThan(Math.max(0.5, nu * 0.006));
+});
+
 test('what is added brings it just there by the mixing rule', () => {
   fc.assert(
     fc.property(

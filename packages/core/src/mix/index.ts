@@ -1,12 +1,15 @@
+export { type EyeMark, eyeMark, fillsOf, gramsAtLevel } from './by-eye';
 export { type Addition, type Advice, advise, type InCup, settled, viscosityOfMound } from './coach';
 export { CONSISTENCIES, consistencyOf, stepLimits, stepRank } from './consistency';
 export { FLOW_CUPS, type FlowCup, viscosityOfFlow } from './flow-cup';
 export { letDown } from './let-down';
-export { makeMedium, type MediumMake } from './medium';
+export { loopOf, makeMedium, type MediumMake } from './medium';
 export { drawdown, mixTint, type Opacity, opacityOf, paintTint } from './opacity';
+export { parseRatio, ratioWords, type SaidRatio } from './ratio';
 export { type Ingredient, makeRecipe, type Recipe } from './recipe';
+export { MIX_SCHOOLS, mixBySchool, type MixSchool, schoolOf } from './school';
 export type { Additive, Consistency, Mix } from './schema';
-export { type WeighStep, weighUp } from './weigh';
+export { weighMedium, type WeighStep, weighUp } from './weigh';
 export {
   beginWeighing,
   isOver,

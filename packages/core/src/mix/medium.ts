@@ -1,4 +1,5 @@
 import type { Book } from '../material/book';
+import type { Medium } from '../material/schema';
 
 /** One mL of a medium taken apart into plain materials. */
 export interface MediumMake {
@@ -12,7 +13,8 @@ export interface MediumMake {
  * Throws a RangeError where a medium holds itself; a checked plan never does.
  */
 export function makeMedium(id: string, book: Book, inside: readonly string[] = []): MediumMake {
-  if (inside.includes(id)) throw new RangeError(`medium "${id}" holds itself`);
+  if (inside.includes(id))
+    throw new RangeError(`medium "${id}" holds itself: ${[...inside, id].join(' → ')}`);
   const medium = book.medium(id);
   const volumes = new Map<string, number>();
   let volume = 0;
@@ -33,4 +35,26 @@ export function makeMedium(id: string, book: Book, inside: readonly string[] = [
   }
   for (const [material, ml] of volumes) volumes.set(material, ml / volume);
   return { densityGPerMl: mass / volume, volumes };
+}
+
+/**
+ * The way by which a medium comes to hold itself, from its own id back to it; undefined where it does not.
+ * @param mediumOf the medium of an id; undefined for one that is not there, which is a fault of its own
+ */
+export function loopOf(
+  id: string,
+  mediumOf: (id: string) => Medium | undefined,
+): readonly string[] | undefined {
+  const into = (at: string, path: readonly string[]): readonly string[] | undefined => {
+    for (const item of mediumOf(at)?.of ?? []) {
+      if (!('medium' in item)) continue;
+      if (item.medium === id) return [...path, id];
+      // A loop further in that does not come back here is that medium's fault.
+      if (path.includes(item.medium)) continue;
+      const found = into(item.medium, [...path, item.medium]);
+      if (found) return found;
+    }
+    return undefined;
+  };
+  return into(id, [id]);
 }

@@ -1,4 +1,7 @@
+import type { Book } from '../material/book';
+import type { Medium } from '../material/schema';
 import { apportion } from '../quantity/apportion';
+import { makeMedium } from './medium';
 import type { Recipe } from './recipe';
 
 /** One line of a weigh-up: what goes in, how much, and what the scale reads after it if it is not tared. */
@@ -45,4 +48,35 @@ export function weighUp(recipe: Recipe, totalG: number, stepG: number): WeighSte
     });
   }
   return totalG > 0 ? steps : [];
+}
+
+/** Weigh-up of `totalG` of a medium by its own items; a medium inside it stands as one item. */
+export function weighMedium(
+  medium: Medium,
+  book: Book,
+  totalG: number,
+  stepG: number,
+): WeighStep[] {
+  const items = medium.of.map((item) => {
+    const density =
+      'medium' in item
+        ? makeMedium(item.medium, book).densityGPerMl
+        : book.material(item.material).densityGPerMl;
+    return {
+      id: 'medium' in item ? item.medium : item.material,
+      density,
+      mass: medium.basis === 'weight' ? item.parts : item.parts * density,
+    };
+  });
+  const whole = items.reduce((sum, i) => sum + i.mass, 0);
+  const grams = apportion(
+    items.map((i) => (totalG * i.mass) / whole),
+    stepG,
+  );
+  let reads = 0;
+  return items.map((item, index) => {
+    const g = grams[index] ?? 0;
+    reads = Number((reads + g).toFixed(6));
+    return { material: item.id, g, ml: g / item.density, scaleReadsG: reads };
+  });
 }

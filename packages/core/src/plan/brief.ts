@@ -2,16 +2,13 @@ import { type Amounts, reckon } from '../budget/budget';
 import { loadCups, type LoadedCup } from '../cup/load';
 import type { Outcome } from '../flow/outcome';
 import { type Book, openBook } from '../material/book';
-import type { Medium } from '../material/schema';
 import { consistencyOf } from '../mix/consistency';
-import { makeMedium } from '../mix/medium';
 import { drawdown, mixTint, type Opacity, opacityOf, paintTint } from '../mix/opacity';
 import { makeRecipe, type Recipe } from '../mix/recipe';
 import type { Consistency, Mix } from '../mix/schema';
-import { type WeighStep, weighUp } from '../mix/weigh';
+import { weighMedium, type WeighStep, weighUp } from '../mix/weigh';
 import { filmSpectrum, reflectanceOf, type Tint } from '../optics/film';
 import { hexToSpectrum, spectrumToHex } from '../optics/spectrum';
-import { apportion } from '../quantity/apportion';
 import type { Paint } from '../paint/schema';
 import { type Evidence, type MixResult, type Remark, remarksOn } from '../remark';
 import { isSmall, type ScheduleEntry, scheduleOf } from '../schedule';
@@ -243,44 +240,31 @@ function sceneOf(
   };
 }
 
+/** Mediums that have to be made before the mixes, a medium inside another before the one it goes into. */
 function mediumsToMake(mixes: readonly MixBrief[], book: Book, stepG: number): MediumBrief[] {
   const need = new Map<string, { g: number; ml: number }>();
-  for (const step of mixes.flatMap((m) => m.steps)) {
-    if (!book.mediumIds.includes(step.material) || book.materialIds.includes(step.material))
-      continue;
-    const sum = need.get(step.material) ?? { g: 0, ml: 0 };
-    need.set(step.material, { g: sum.g + step.g, ml: sum.ml + step.ml });
+  const ask = (steps: readonly WeighStep[]): void => {
+    for (const { material, g, ml } of steps) {
+      if (!book.mediumIds.includes(material) || book.materialIds.includes(material)) continue;
+      const sum = need.get(material) ?? { g: 0, ml: 0 };
+      need.set(material, { g: sum.g + g, ml: sum.ml + ml });
+    }
+  };
+  ask(mixes.flatMap((m) => m.steps));
+  const depth = (id: string): number =>
+    1 + Math.max(0, ...book.medium(id).of.map((i) => ('medium' in i ? depth(i.medium) : 0)));
+  const made: MediumBrief[] = [];
+  while (need.size > 0) {
+    // The one that holds most levels is held by no other that is still asked for, so all of it is known.
+    const [id] = [...need.keys()].sort((a, b) => depth(b) - depth(a));
+    const { g, ml } = need.get(id!)!;
+    need.delete(id!);
+    const medium = book.medium(id!);
+    const steps = weighMedium(medium, book, g, stepG);
+    ask(steps);
+    made.unshift({ id: medium.id, name: medium.name, g, ml, steps });
   }
-  return [...need].map(([id, { g, ml }]) => {
-    const medium = book.medium(id);
-    return { id, name: medium.name, g, ml, steps: weighMedium(medium, book, g, stepG) };
-  });
-}
-
-/** Weigh-up of a compound medium by its own items; a nested medium stands as one item. */
-function weighMedium(medium: Medium, book: Book, totalG: number, stepG: number): WeighStep[] {
-  const items = medium.of.map((item) => {
-    const density =
-      'medium' in item
-        ? makeMedium(item.medium, book).densityGPerMl
-        : book.material(item.material).densityGPerMl;
-    return {
-      id: 'medium' in item ? item.medium : item.material,
-      density,
-      mass: medium.basis === 'weight' ? item.parts : item.parts * density,
-    };
-  });
-  const whole = items.reduce((sum, i) => sum + i.mass, 0);
-  const grams = apportion(
-    items.map((i) => (totalG * i.mass) / whole),
-    stepG,
-  );
-  let reads = 0;
-  return items.map((item, index) => {
-    const g = grams[index] ?? 0;
-    reads = Number((reads + g).toFixed(6));
-    return { material: item.id, g, ml: g / item.density, scaleReadsG: reads };
-  });
+  return made;
 }
 
 function dryingOf(plan: Plan, budget: Amounts, measure: SurfaceMeasure, book: Book) {

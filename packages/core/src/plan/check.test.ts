@@ -99,7 +99,7 @@ test('mediums that hold themselves through another are refused', () => {
     { id: 'b', name: 'B', basis: 'volume', of: [{ medium: 'a', parts: 1 }] },
   ];
   expect(lines(() => ({ mediums }))).toEqual([
-    '/mediums/0/of/0/medium medium "a" would hold itself',
-    '/mediums/1/of/0/medium medium "b" would hold itself',
+    '/mediums/0/of/0/medium medium "a" would hold itself: a → b → a; leave it out of one of them',
+    '/mediums/1/of/0/medium medium "b" would hold itself: b → a → b; leave it out of one of them',
   ]);
 });

@@ -1,6 +1,7 @@
 import type { Fault } from '../field/fault';
 import { MATERIALS } from '../material/catalogue';
 import { openBook } from '../material/book';
+import { loopOf } from '../mix/medium';
 import { shapeOf } from '../surface/measure';
 import { VERBS, type VerbId } from '../verb';
 import type { Plan } from './schema';
@@ -43,13 +44,18 @@ export function checkPlan(plan: Plan): Fault[] {
     }
   });
 
+  const mediumOf = (id: string) => mediums.find((m) => m.id === id);
   mediums.forEach((medium, i) =>
     medium.of.forEach((item, j) => {
       const at = `/mediums/${i}/of/${j}`;
       if ('medium' in item) {
         refer(`${at}/medium`, 'medium', item.medium, book.mediumIds);
-        if (holds(item.medium, medium.id, plan))
-          fault(`${at}/medium`, `medium "${medium.id}" would hold itself`);
+        const loop = loopOf(medium.id, mediumOf);
+        if (loop && loop[1] === item.medium)
+          fault(
+            `${at}/medium`,
+            `medium "${medium.id}" would hold itself: ${loop.join(' → ')}; leave it out of one of them`,
+          );
       } else refer(`${at}/material`, 'material', item.material, book.materialIds);
     }),
   );
@@ -65,6 +71,7 @@ export function checkPlan(plan: Plan): Fault[] {
 
   plan.made?.forEach((made, i) => refer(`/made/${i}/mix`, 'mix', made.mix, mixIds));
   plan.readings?.forEach((read, i) => refer(`/readings/${i}/mix`, 'mix', read.mix, mixIds));
+  plan.pictures?.forEach((p, i) => refer(`/pictures/${i}/mix`, 'mix', p.mix, mixIds));
 
   plan.budget.shares.forEach((share, i) => {
     refer(`/budget/shares/${i}/mix`, 'mix', share.mix, mixIds);
@@ -123,16 +130,4 @@ export function checkPlan(plan: Plan): Fault[] {
       fault(`/moves/${i}/piece`, `there are ${plan.surface.pieces} pieces`);
   });
   return faults;
-}
-
-/** Whether `medium` is, or holds at any depth, `wanted`. */
-function holds(medium: string, wanted: string, plan: Plan, seen: readonly string[] = []): boolean {
-  if (medium === wanted) return true;
-  if (seen.includes(medium)) return false;
-  const found = plan.mediums?.find((m) => m.id === medium);
-  return (
-    found?.of.some(
-      (item) => 'medium' in item && holds(item.medium, wanted, plan, [...seen, medium]),
-    ) ?? false
-  );
 }

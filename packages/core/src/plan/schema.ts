@@ -17,6 +17,18 @@ const LocalDate = Type.String({
   title: 'a date such as 2026-11-28 or 2026-11-28T10:00',
 });
 
+/** A picture's id, as the studio hands it out. */
+const PictureId = Type.String({ pattern: '^[a-z0-9-]{8,40}$', title: 'the id of a picture' });
+
+/** What had gone into a mix when its picture was taken, or that it had dried. */
+const Stage = Type.Union([
+  Type.Literal('paint'),
+  Type.Literal('medium'),
+  Type.Literal('water'),
+  Type.Literal('additive'),
+  Type.Literal('dry'),
+]);
+
 export const PlanSchema = Type.Object(
   {
     format: Type.Literal('potter.pour'),
@@ -66,13 +78,38 @@ export const PlanSchema = Type.Object(
         { maxItems: 48 },
       ),
     ),
-    /** How thick mixes were found to be: seconds a mound stayed, or a flow cup ran. */
+    /** How the artist keeps metallics: a step thicker than the other colours, or like them; without it both are said. */
+    metallics: Type.Optional(Type.Union([Type.Literal('thicker'), Type.Literal('alike')])),
+    /** Pictures of mixes by what had gone in, each kept in the studio by its id. */
+    pictures: Type.Optional(
+      Type.Array(
+        Type.Object(
+          { picture: PictureId, mix: Id, stage: Stage, on: LocalDate },
+          { additionalProperties: false },
+        ),
+        { maxItems: 400 },
+      ),
+    ),
+    /**
+     * How thick mixes were found to be, in the order it was noted: seconds a mound stayed, or a flow cup ran; and what was added to so much of it
+     * in between.
+     */
     readings: Type.Optional(
       Type.Array(
         Type.Object(
           {
             mix: Id,
             on: LocalDate,
+            added: Type.Optional(
+              Type.Object(
+                {
+                  material: Id,
+                  g: Type.Number({ exclusiveMinimum: 0, maximum: 1e5 }),
+                  inCupG: Type.Number({ exclusiveMinimum: 0, maximum: 1e5 }),
+                },
+                { additionalProperties: false },
+              ),
+            ),
             moundS: Type.Optional(
               Type.Array(Type.Number({ minimum: 0, maximum: 60 }), { minItems: 1, maxItems: 9 }),
             ),

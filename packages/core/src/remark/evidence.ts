@@ -32,6 +32,7 @@ export interface MixResult {
 export interface Evidence {
   readonly plan: {
     readonly surface: Surface;
+    readonly metallics?: 'thicker' | 'alike';
     readonly mixes: readonly Mix[];
     readonly budget: Budget;
     readonly cups: readonly Cup[];

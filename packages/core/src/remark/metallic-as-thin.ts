@@ -7,6 +7,8 @@ import type { Finding, RemarkDefinition } from './evidence';
 export const metallicAsThin: RemarkDefinition = {
   code: 'metallic-as-thin',
   see: ({ plan, mixes, paintOf, recipeOf }) => {
+    // Who keeps metals like the rest has decided, and for a reason.
+    if (plan.metallics === 'alike') return [];
     const rank = (id: string) => stepRank(consistencyOf(mixes.get(id)?.recipe.viscosityPaS ?? 1));
     const metallic = (id: string) =>
       plan.mixes

@@ -1,4 +1,5 @@
 import { trim } from '../quantity/show';
+import { schoolOf } from '../mix/school';
 import type { Mix } from '../mix/schema';
 import type { Recipe } from '../mix/recipe';
 import type { Finding, RemarkDefinition } from './evidence';
@@ -13,7 +14,9 @@ export const tooMuchWater: RemarkDefinition = {
     plan.mixes.flatMap((mix, index): Finding[] => {
       const share = mixes.get(mix.id)?.recipe.waterShare ?? 0;
       // A ready recipe is right at its stated ratio: only water added on top is remarked on.
-      const stock = mix.medium !== undefined && book.isStock(mix.medium.id) && !mix.waterParts;
+      const stock =
+        schoolOf(mix) !== undefined ||
+        (mix.medium !== undefined && book.isStock(mix.medium.id) && !mix.waterParts);
       if (share <= NOTE_FROM || stock) return [];
       const dryer = lessWater(mix, recipeOf);
       return [

@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { Hex, Id, tagged } from '../field/schema';
 import { MaterialSchema, MediumSchema } from '../material/schema';
+import { ConsistencySchema } from '../mix/schema';
 import { PaintSchema } from '../paint/schema';
 import { ShapeSchema, SurfaceSchema } from '../surface/schema';
 import { VesselSchema } from '../vessel/schema';
@@ -89,8 +90,10 @@ export const ShelfJarSchema = Type.Object(
     madeOn: Day,
     /** Silicone in it stays in it. */
     silicone: Type.Boolean(),
-    /** Where it comes from: what was left in the cups, or what ran off. */
-    from: Type.Union([Type.Literal('left-over'), Type.Literal('run-off')]),
+    /** Where it comes from: what was left in the cups, what ran off, or a mix made and put by. */
+    from: Type.Union([Type.Literal('left-over'), Type.Literal('run-off'), Type.Literal('mixed')]),
+    /** How thick it was when it went in. */
+    consistency: Type.Optional(ConsistencySchema),
     note: Type.Optional(Type.String({ maxLength: 400 })),
   },
   { additionalProperties: false },

@@ -34,4 +34,8 @@ export function fillableMl(vessel: Vessel): number {
   return volumeAtMl(vessel, vessel.heightMm - Math.max(10, vessel.heightMm / 10));
 }
 
+/** Where a level stands along the slanted wall, mm from the floor: y·√(1 + m²), for marks on a strip that is stuck to it. */
+export const wallMm = (vessel: Vessel, levelMm: number): number =>
+  levelMm * Math.hypot(1, taper(vessel));
+
 const taper = (v: Vessel): number => (v.topMm - v.bottomMm) / 2 / v.heightMm;

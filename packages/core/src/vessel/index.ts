@@ -1,3 +1,3 @@
-export { capacityMl, fillableMl, levelAtMm, volumeAtMl } from './frustum';
+export { capacityMl, fillableMl, levelAtMm, volumeAtMl, wallMm } from './frustum';
 export { VESSELS, vesselOf } from './library';
 export type { Vessel } from './schema';

@@ -1,4 +1,5 @@
 import type { Paint } from '../../paint/schema';
+import type { Mix } from '../../mix/schema';
 import { techniqueOf } from '../../technique';
 import { mixFor } from '../create';
 import { rewriteMoves } from '../moves';
@@ -9,14 +10,20 @@ import { freeId } from './list';
 /** Adds a paint as a colour of its own, with an even share and a layer on top of every cup. A paint that is in already changes nothing. */
 export function addColour(plan: Plan, paint: Paint): Plan {
   if (plan.paints.some((p) => p.id === paint.id)) return plan;
-  const mix = mixFor(paint, techniqueOf(plan.technique.id).needs.consistency);
+  return asColour(
+    { ...plan, paints: [...plan.paints, paint] },
+    mixFor(paint, techniqueOf(plan.technique.id).needs.consistency),
+  );
+}
+
+/** Adds a mix of paints the plan has as a colour of its own, with an even share and a layer on top of every cup. */
+export function asColour(plan: Plan, mix: Mix): Plan {
   const id = freeId(
     mix.id,
     plan.mixes.map((m) => m.id),
   );
   const grown: Plan = {
     ...plan,
-    paints: [...plan.paints, paint],
     mixes: [...plan.mixes, { ...mix, id }],
     budget: { ...plan.budget, shares: [...plan.budget.shares, { mix: id, share: 0 }] },
     cups: plan.cups.map((cup) =>
@@ -40,6 +47,7 @@ export function removeColour(plan: Plan, mixId: string): Plan {
     mixes,
     ...(plan.made ? { made: plan.made.filter((m) => m.mix !== mixId) } : {}),
     ...(plan.readings ? { readings: plan.readings.filter((r) => r.mix !== mixId) } : {}),
+    ...(plan.pictures ? { pictures: plan.pictures.filter((p) => p.mix !== mixId) } : {}),
     budget: { ...plan.budget, shares, pots: plan.budget.pots.filter((p) => p.mix !== mixId) },
     cups: plan.cups.map((cup) =>
       cup.layers ? { ...cup, layers: cup.layers.filter((l) => l.mix !== mixId) } : cup,

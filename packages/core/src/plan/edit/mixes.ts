@@ -1,14 +1,31 @@
 import type { Material, Medium } from '../../material/schema';
-import type { Mix } from '../../mix/schema';
+import { openBook } from '../../material/book';
+import { letDown } from '../../mix/let-down';
+import type { SaidRatio } from '../../mix/ratio';
+import { makeRecipe, type Recipe } from '../../mix/recipe';
+import type { Additive, Mix } from '../../mix/schema';
+import { mixBySchool, type MixSchool } from '../../mix/school';
+import type { Paint } from '../../paint/schema';
+import { techniqueOf } from '../../technique';
 import type { Plan } from '../schema';
+import { holdsMetal, wantedConsistency } from '../wanted';
+import { rewriteMoves } from '../moves';
+import { asColour } from './colours';
+import { freeId } from './list';
 
 export const setMix = (plan: Plan, index: number, change: (mix: Mix) => Mix): Plan => ({
   ...plan,
   mixes: plan.mixes.map((m, i) => (i === index ? change(m) : m)),
 });
 
+const recipesOf = (plan: Plan): ((mix: Mix) => Recipe) => {
+  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
+  const paintOf = (id: string): Paint => plan.paints.find((p) => p.id === id) ?? plan.paints[0]!;
+  return (mix) => makeRecipe(mix, paintOf, book);
+};
+
 /**
- * Gives a mix another medium, or none. One from the artist's shelf is copied into the plan with the materials it
+ * Gives a mix another medium, or none. One from the artist's shelf is copied into the plan, with the mediums inside it and the materials it
  * needs, so that the file stays whole by itself.
  */
 export function setMedium(
@@ -21,19 +38,163 @@ export function setMedium(
   const changed = setMix(plan, index, ({ medium, ...m }) =>
     id === undefined ? m : { ...m, medium: { id, parts: medium?.parts ?? 1 } },
   );
-  const own = shelf.find((m) => m.id === id);
-  if (!own || plan.mediums?.some((m) => m.id === id)) return changed;
-  const needed = materials.filter(
-    (m) =>
-      own.of.some((i) => 'material' in i && i.material === m.id) &&
-      !plan.materials?.some((have) => have.id === m.id),
-  );
-  return {
-    ...changed,
-    mediums: [...(plan.mediums ?? []), own],
-    ...(needed.length > 0 ? { materials: [...(plan.materials ?? []), ...needed] } : {}),
-  };
+  return id === undefined ? changed : withMedium(changed, id, shelf, materials);
 }
+
+function withMedium(
+  plan: Plan,
+  id: string,
+  shelf: readonly Medium[],
+  materials: readonly Material[],
+): Plan {
+  const own = shelf.find((m) => m.id === id);
+  if (!own || plan.mediums?.some((m) => m.id === id)) return plan;
+  const inside = own.of.flatMap((i) => ('medium' in i ? [i.medium] : []));
+  const needed = own.of.flatMap((i) => ('material' in i ? [i.material] : []));
+  return inside.reduce(
+    (grown, medium) => withMedium(grown, medium, shelf, materials),
+    withMaterials({ ...plan, mediums: [...(plan.mediums ?? []), own] }, needed, materials),
+  );
+}
+
+function withMaterials(plan: Plan, ids: readonly string[], materials: readonly Material[]): Plan {
+  const missing = materials.filter(
+    (m) => ids.includes(m.id) && !plan.materials?.some((have) => have.id === m.id),
+  );
+  return missing.length === 0
+    ? plan
+    : { ...plan, materials: [...(plan.materials ?? []), ...missing] };
+}
+
+/** Gives a mix its powders and oils; materials of one's own are copied into the plan. */
+export const setAdditives = (
+  plan: Plan,
+  index: number,
+  additives: readonly Additive[],
+  materials: readonly Material[],
+): Plan =>
+  withMaterials(
+    setMix(plan, index, ({ additives: _, ...mix }) =>
+      additives.length > 0 ? { ...mix, additives: [...additives] } : mix,
+    ),
+    additives.map((a) => a.material),
+    materials,
+  );
+
+/** A ratio as it was said. What it does not speak of stays; medium where there was none is conditioner. */
+export const applyRatio = (plan: Plan, index: number, said: SaidRatio): Plan =>
+  setMix(plan, index, ({ medium, waterParts, ...mix }) => ({
+    ...mix,
+    basis: said.basis ?? mix.basis,
+    ...(said.mediumParts > 0
+      ? { medium: { id: medium?.id ?? 'conditioner', parts: said.mediumParts } }
+      : {}),
+    ...(said.waterParts === undefined
+      ? waterParts === undefined
+        ? {}
+        : { waterParts }
+      : said.waterParts > 0
+        ? { waterParts: said.waterParts }
+        : {}),
+  }));
+
+/** Makes a mix as a school makes it, for the paint it begins with. */
+export function makeBySchool(plan: Plan, index: number, school: MixSchool): Plan {
+  const mix = plan.mixes[index];
+  const paint = plan.paints.find((p) => p.id === mix?.paints[0]?.paint);
+  if (!mix || !paint) return plan;
+  const wanted = wantedConsistency(plan, mix.id).step;
+  return setMix(plan, index, (m) => mixBySchool(m, school, paint.body, wanted, recipesOf(plan)));
+}
+
+/** What an activator and a pillow begin with (tuned, not measured). */
+const ACTIVATOR_ML = 12;
+const PILLOW_MM = 1.5;
+
+/**
+ * Adds a mix made as a school makes it: a colour of the cups, or the activator or base where the school is for that; a base there is already
+ * is laid with it instead. A paint that is not in the plan yet comes with it.
+ */
+export function addMix(plan: Plan, school: MixSchool, paint: Paint): Plan {
+  const known = plan.paints.some((p) => p.id === paint.id);
+  const ready: Plan = known ? plan : { ...plan, paints: [...plan.paints, paint] };
+  const mix: Mix = {
+    id: freeId(
+      `m-${paint.id}`,
+      plan.mixes.map((m) => m.id),
+    ),
+    name:
+      school.use !== undefined
+        ? school.name
+        : known
+          ? `${paint.name}, ${school.name.toLowerCase()}`
+          : paint.name,
+    basis: 'volume',
+    paints: [{ paint: paint.id, parts: 1 }],
+    consistency: school.consistency ?? techniqueOf(plan.technique.id).needs.consistency,
+  };
+  const grown =
+    school.use === undefined
+      ? asColour(ready, mix)
+      : withPot({ ...ready, mixes: [...ready.mixes, mix] }, school.use, mix.id);
+  return rewriteMoves(makeBySchool(grown, grown.mixes.length - 1, school), plan);
+}
+
+function withPot(plan: Plan, use: 'base' | 'activator', mix: string): Plan {
+  const { pots } = plan.budget;
+  const laid = pots.find((p) => p.use === 'base');
+  const next =
+    use === 'base' && laid
+      ? pots.map((p) => (p === laid ? { ...p, mix } : p))
+      : [
+          ...pots,
+          use === 'base' ? { use, mix, filmMm: PILLOW_MM } : { use, mix, ml: ACTIVATOR_ML },
+        ];
+  return { ...plan, budget: { ...plan.budget, pots: next } };
+}
+
+/** Adds a paint to a mix, as much as the first; one that is in already changes nothing. */
+export function addMixPaint(plan: Plan, index: number, paint: Paint): Plan {
+  const mix = plan.mixes[index];
+  if (!mix || mix.paints.some((p) => p.paint === paint.id)) return plan;
+  return setMix(
+    plan.paints.some((p) => p.id === paint.id)
+      ? plan
+      : { ...plan, paints: [...plan.paints, paint] },
+    index,
+    (m) => ({ ...m, paints: [...m.paints, { paint: paint.id, parts: m.paints[0]?.parts ?? 1 }] }),
+  );
+}
+
+/** Leaves a paint out of a mix; the last one stays, and a paint no mix uses leaves the plan. */
+export function removeMixPaint(plan: Plan, index: number, paintId: string): Plan {
+  const mix = plan.mixes[index];
+  if (!mix || mix.paints.length < 2) return plan;
+  const without = setMix(plan, index, (m) => ({
+    ...m,
+    paints: m.paints.filter((p) => p.paint !== paintId),
+  }));
+  const used = without.mixes.some((m) => m.paints.some((p) => p.paint === paintId));
+  return used ? without : { ...without, paints: plan.paints.filter((p) => p.id !== paintId) };
+}
+
+/** Takes a mix to how thick the plan wants it, with as little change as does it. */
+export function toWanted(plan: Plan, index: number): Plan {
+  const mix = plan.mixes[index];
+  if (!mix) return plan;
+  const { step } = wantedConsistency(plan, mix.id);
+  return setMix(plan, index, (m) => ({
+    ...(letDown(m, step, recipesOf(plan)) ?? m),
+    consistency: step,
+  }));
+}
+
+/** Settles how metallics are kept, and takes every mix that holds one there. */
+export const setMetallics = (plan: Plan, metallics: NonNullable<Plan['metallics']>): Plan =>
+  plan.mixes.reduce(
+    (changed, mix, index) => (holdsMetal(changed, mix.id) ? toWanted(changed, index) : changed),
+    { ...plan, metallics } as Plan,
+  );
 
 /** Enters what was weighed for a mix, in place of what was entered before. */
 export const setMade = (plan: Plan, made: NonNullable<Plan['made']>[number]): Plan => ({
@@ -41,10 +202,37 @@ export const setMade = (plan: Plan, made: NonNullable<Plan['made']>[number]): Pl
   made: [...(plan.made ?? []).filter((m) => m.mix !== made.mix), made],
 });
 
-/** Notes how thick a mix was found to be; the last reading of a mix counts. */
+/** Notes a test of a mix, or what was added to it; what was added counts as made, where the mix has been. */
 export const addReading = (plan: Plan, reading: NonNullable<Plan['readings']>[number]): Plan => ({
   ...plan,
   readings: [...(plan.readings ?? []), reading].slice(-MOST_READINGS),
+  ...(reading.added && plan.made
+    ? {
+        made: plan.made.map((m) =>
+          m.mix === reading.mix ? { ...m, of: more(m.of, reading.added!) } : m,
+        ),
+      }
+    : {}),
 });
 
+type Weighed = NonNullable<Plan['made']>[number]['of'];
+
+function more(of: Weighed, { material, g }: { material: string; g: number }): Weighed {
+  return of.some((a) => a.material === material)
+    ? of.map((a) => (a.material === material ? { ...a, g: Number((a.g + g).toFixed(6)) } : a))
+    : [...of, { material, g }];
+}
+
 const MOST_READINGS = 200;
+const MOST_PICTURES = 400;
+
+/** Puts a picture with a mix; the newest of a stage is the one that counts, the others stay. */
+export const addPicture = (plan: Plan, picture: NonNullable<Plan['pictures']>[number]): Plan => ({
+  ...plan,
+  pictures: [...(plan.pictures ?? []), picture].slice(-MOST_PICTURES),
+});
+
+export const removePicture = (plan: Plan, id: string): Plan => ({
+  ...plan,
+  pictures: (plan.pictures ?? []).filter((p) => p.picture !== id),
+});
