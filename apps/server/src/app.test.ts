@@ -210,7 +210,7 @@ test('what is too large or no JSON is refused in plain words', async () => {
     });
   expect((await send(`{"plan":"${'x'.repeat(1_100_000)}"}`)).json().error).toMatchObject({
     code: 'too-large',
-    message: 'That is too large to be a plan.',
+    message: 'That is too large for the studio to take.',
   });
   expect((await send('{oops')).json().error.code).toBe('not-json');
   expect((await send('a=1', 'application/x-www-form-urlencoded')).json().error.code).toBe(
@@ -288,6 +288,67 @@ test('materials, mediums and vessels stand beside the paints', async () => {
     expect((await ask('PUT', `/api/shelf/${item.kind}/${id}`, item)).status).toBe(200);
   }
   expect((await ask('GET', '/api/shelf')).body.items).toEqual(items);
+});
+
+test('a medium that would hold itself through others is refused with the way round, and nothing changes', async () => {
+  const holding = (id: string, name: string, inside: string) => ({
+    kind: 'medium',
+    medium: {
+      id,
+      name,
+      basis: 'volume',
+      of: [
+        { material: 'water', parts: 1 },
+        { medium: inside, parts: 1 },
+      ],
+    },
+  });
+  expect((await ask('PUT', '/api/shelf/medium/a', holding('a', 'Autumn', 'b'))).status).toBe(200);
+  const loop = await ask('PUT', '/api/shelf/medium/b', holding('b', 'Base', 'a'));
+  expect(loop.status).toBe(400);
+  expect(loop.body.error.message).toContain('Base would hold itself: Base → Autumn → Base');
+  const both = await ask('POST', '/api/shelf', { items: [holding('b', 'Base', 'a')] });
+  expect(both.body.error.code).toBe('loop');
+  expect((await ask('GET', '/api/shelf')).body.items).toHaveLength(1);
+});
+
+test('a picture is kept under its id, told by what it is, and never overwritten', async () => {
+  const send = (id: string, payload: Buffer, type = 'image/jpeg') =>
+    app.inject({
+      method: 'PUT',
+      url: `/api/pictures/${id}`,
+      payload,
+      headers: { host: '127.0.0.1', 'content-type': type },
+    });
+  const jpeg = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(500, 7)]);
+  expect((await send('picture-1', jpeg)).statusCode).toBe(200);
+  const got = await app.inject({
+    url: '/api/pictures/picture-1',
+    headers: { host: '127.0.0.1' },
+  });
+  expect(got.headers['content-type']).toBe('image/jpeg');
+  expect(got.rawPayload.equals(jpeg)).toBe(true);
+  const other = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(9, 1)]);
+  expect((await send('picture-1', other)).statusCode).toBe(200);
+  const again = await app.inject({
+    url: '/api/pictures/picture-1',
+    headers: { host: '127.0.0.1' },
+  });
+  expect(again.rawPayload.equals(jpeg)).toBe(true);
+  expect((await send('picture-2', Buffer.from('<svg/>'))).json().error.code).toBe('not-a-picture');
+  expect((await send('no', jpeg)).statusCode).toBe(400);
+  expect((await send('picture-3', Buffer.alloc(5 * 1024 * 1024))).json().error.code).toBe(
+    'too-large',
+  );
+  expect((await ask('GET', '/api/pictures/picture-9')).body.error.code).toBe('no-picture');
+  // As bytes only here: elsewhere a picture is no body.
+  const elsewhere = await app.inject({
+    method: 'POST',
+    url: '/api/plans',
+    payload: jpeg,
+    headers: { host: '127.0.0.1', 'content-type': 'image/jpeg' },
+  });
+  expect(elsewhere.json().error.code).toBe('not-json');
 });
 
 test('a whole table goes on the shelf at once, new things behind the last, or not at all', async () => {

@@ -4,6 +4,7 @@ import { serveApplication } from './http/assets';
 import { by, holdToContract } from './http/contract';
 import { guard } from './http/guard';
 import { refuseInOneShape } from './http/refusal';
+import { pictureRoutes } from './pictures/routes';
 import { planRoutes } from './plans/routes';
 import { runRoutes } from './runs/routes';
 import { settingsRoutes } from './settings/routes';
@@ -44,6 +45,7 @@ export async function buildApp({
   planRoutes(app, db, now);
   shelfRoutes(app, db);
   runRoutes(app, db);
+  pictureRoutes(app, db, now);
   settingsRoutes(app, db);
   await serveApplication(app, webFolder);
   return app;

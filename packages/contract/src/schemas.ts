@@ -87,6 +87,8 @@ export const Settings = Type.Object(
     mat: oneOf('white', 'grey', 'black'),
     shortcuts: Type.Boolean(),
     chimes: Type.Boolean(),
+    /** What the artist's powder scoop holds; without it a usual one. */
+    scoopMl: Type.Optional(Type.Number({ minimum: 0.05, maximum: 50 })),
     /** What the artist does before a pour, by what the surface is made of; those without keep the usual. */
     preparation: Type.Optional(Preparation),
     /** The artist's own words for the steps; those without keep ours. */

@@ -2,7 +2,7 @@ import type { PlanSummary, Settings } from '@potter/contract';
 import type { ShelfItem, ShelfKind } from '@potter/core/stock';
 import type { Run } from '@potter/core/journal';
 import type { Plan } from '@potter/core/plan';
-import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Plans as whole documents; `summary` is what a list shows, worked out at each save. */
 export const plans = sqliteTable(
@@ -46,4 +46,12 @@ export const runs = sqliteTable(
 export const settings = sqliteTable('settings', {
   id: text('id').primaryKey(),
   settings: text('settings', { mode: 'json' }).$type<Settings>().notNull(),
+});
+
+/** Pictures as they were taken, made small on the way; documents name them by id. */
+export const pictures = sqliteTable('pictures', {
+  id: text('id').primaryKey(),
+  type: text('type').notNull(),
+  takenAt: integer('taken_at').notNull(),
+  bytes: blob('bytes', { mode: 'buffer' }).notNull(),
 });

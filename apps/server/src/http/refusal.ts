@@ -45,7 +45,10 @@ export function refuseInOneShape(app: FastifyInstance): void {
 }
 
 const FRAMEWORK: Readonly<Record<string, { code: string; message: string }>> = {
-  FST_ERR_CTP_BODY_TOO_LARGE: { code: 'too-large', message: 'That is too large to be a plan.' },
+  FST_ERR_CTP_BODY_TOO_LARGE: {
+    code: 'too-large',
+    message: 'That is too large for the studio to take.',
+  },
   FST_ERR_CTP_INVALID_MEDIA_TYPE: { code: 'not-json', message: 'Send it as application/json.' },
   FST_ERR_CTP_INVALID_JSON_BODY: { code: 'not-json', message: 'That is not JSON.' },
   FST_ERR_CTP_EMPTY_JSON_BODY: { code: 'not-json', message: 'There is no body.' },

@@ -1,5 +1,6 @@
 import type { Shelf } from '@potter/contract';
 import type { drawnBetween } from '@potter/core/journal';
+import { loopOf } from '@potter/core/mix';
 import { type ShelfItem, type ShelfKind, shelfId, taken } from '@potter/core/stock';
 import { and, asc, eq, inArray, max, sql } from 'drizzle-orm';
 import type { Database } from '../db/open';
@@ -30,6 +31,7 @@ export async function putOnShelf(
     );
   }
   await db.write(async (w) => {
+    await refuseLoops(w, [item]);
     const [last] = await w.select({ position: max(shelf.position) }).from(shelf);
     await w
       .insert(shelf)
@@ -39,6 +41,32 @@ export async function putOnShelf(
   return item;
 }
 
+/** A medium may hold others, but none may come to hold itself: refused with the way round. */
+async function refuseLoops(w: Database['read'], items: readonly ShelfItem[]): Promise<void> {
+  const coming = items.flatMap((i) => (i.kind === 'medium' ? [i.medium] : []));
+  if (coming.length === 0) return;
+  const rows = await w.select({ item: shelf.item }).from(shelf).where(eq(shelf.kind, 'medium'));
+  const mediums = new Map(
+    [...rows.flatMap(({ item }) => (item.kind === 'medium' ? [item.medium] : [])), ...coming].map(
+      (m) => [m.id, m],
+    ),
+  );
+  const faults = coming.flatMap((medium) => {
+    const loop = loopOf(medium.id, (id) => mediums.get(id));
+    const names = loop?.map((id) => mediums.get(id)?.name ?? id).join(' → ');
+    return loop
+      ? [{ path: '/medium/of', message: `${medium.name} would hold itself: ${names}` }]
+      : [];
+  });
+  if (faults.length > 0)
+    throw new Refused(
+      400,
+      'loop',
+      `${faults.map((f) => f.message).join('; ')}. Take it out of one of them; nothing was changed.`,
+      faults,
+    );
+}
+
 /** Rows of one statement: SQLite binds at most 32,766 values, four a row. */
 const ROWS = 1000;
 
@@ -46,6 +74,7 @@ const ROWS = 1000;
 export async function putManyOnShelf(db: Database, items: readonly ShelfItem[]): Promise<void> {
   if (items.length === 0) return;
   await db.write(async (w) => {
+    await refuseLoops(w, items);
     const [last] = await w.select({ position: max(shelf.position) }).from(shelf);
     const rows = items.map((item, i) => ({
       kind: item.kind,

@@ -27,6 +27,7 @@ const COLUMNS = [
   'pigments',
   'role',
   'viscosity',
+  'loose',
   'size',
   'edgeMm',
   'support',
@@ -36,6 +37,7 @@ const COLUMNS = [
   'product',
   'g',
   'silicone',
+  'consistency',
   'from',
   'note',
 ] as const;
@@ -200,6 +202,7 @@ const columnOf = (path: string): string => {
   const own: Readonly<Record<string, Column>> = {
     densityGPerMl: 'density',
     viscosityPaS: 'viscosity',
+    looseGPerMl: 'loose',
     openedOn: 'opened',
     madeOn: 'opened',
     lowMl: 'low',
@@ -246,6 +249,7 @@ function rowOf(item: ShelfItem): Row {
         role: item.material.role,
         density: number(item.material.densityGPerMl),
         viscosity: number(item.material.viscosityPaS),
+        loose: number(item.material.looseGPerMl),
         note: item.material.note,
       });
       break;
@@ -274,6 +278,7 @@ function rowOf(item: ShelfItem): Row {
         g: number(item.g),
         opened: item.madeOn,
         silicone: item.silicone ? 'yes' : 'no',
+        consistency: item.consistency,
         from: item.from,
         note: item.note,
       });
@@ -356,6 +361,7 @@ function itemOf(
           role: row.role ?? 'medium',
           densityGPerMl: n('density') ?? 1.03,
           viscosityPaS: n('viscosity') ?? 0.6,
+          looseGPerMl: n('loose'),
           note: row.note,
         }),
         ...stock(),
@@ -398,6 +404,7 @@ function itemOf(
         g: n('g'),
         madeOn: row.opened,
         silicone: row.silicone === 'yes',
+        consistency: row.consistency,
         from: row.from,
         note: row.note,
       });

@@ -1,0 +1,43 @@
+import type { FastifyInstance } from 'fastify';
+import type { Database } from '../db/open';
+import { by } from '../http/contract';
+import { Refused } from '../http/refusal';
+import { putPicture, readPicture } from './store';
+
+/** A picture made small on the phone is some 200 kB; this is room for one that was not. */
+const MOST_BYTES = 4 * 1024 * 1024;
+
+type ById = { Params: { id: string } };
+
+export function pictureRoutes(app: FastifyInstance, db: Database, now: () => Date): void {
+  // Only here, and as bytes: everywhere else a body that is no JSON is refused.
+  void app.register((scope, _options, done) => {
+    scope.addContentTypeParser(
+      ['image/jpeg', 'image/png', 'image/webp'],
+      { parseAs: 'buffer', bodyLimit: MOST_BYTES },
+      (_request, body, ready) => ready(null, body),
+    );
+    scope.put<ById & { Body: Buffer }>(
+      '/api/pictures/:id',
+      { bodyLimit: MOST_BYTES, schema: { response: { 200: by('Done') } } },
+      async ({ params, body }) => {
+        if (!Buffer.isBuffer(body))
+          throw new Refused(415, 'not-a-picture', 'Send a picture: JPEG, PNG or WebP.');
+        await putPicture(db, params.id, body, now());
+        return { done: true };
+      },
+    );
+    done();
+  });
+  app.get<ById>('/api/pictures/:id', async ({ params }, reply) => {
+    const { type, bytes } = await readPicture(db, params.id);
+    return (
+      reply
+        // A picture never changes under its id.
+        .header('cache-control', 'private, max-age=31536000, immutable')
+        .type(type)
+        .serializer((sent: Buffer) => sent as unknown as string)
+        .send(bytes)
+    );
+  });
+}
