@@ -1,10 +1,10 @@
 import type { Studio } from '@potter/core/plan';
-import { pricesOf, type ShelfItem } from '@potter/core/stock';
+import { pricesOf, readyOf, type ShelfItem } from '@potter/core/stock';
 import type { Surface } from '@potter/core/surface';
 
-/** What the brief may know of the studio: today, and what the things on the shelf cost. */
+/** What the brief may know of the studio: today, what the things on the shelf cost, and which mediums stand ready. */
 export function studioOf(shelf: readonly ShelfItem[], now: Date, surface?: Surface): Studio {
-  return { today: dayOf(now), ...pricesOf(shelf, surface) };
+  return { today: dayOf(now), ready: readyOf(shelf), ...pricesOf(shelf, surface) };
 }
 
 /** A moment's day where the artist is. */

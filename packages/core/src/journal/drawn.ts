@@ -1,20 +1,24 @@
 import { brief } from '../plan/brief';
 import { drawOf } from '../stock/draw';
 import { needsOf } from '../stock/need';
+import { readyOf } from '../stock/medium-batch';
 import type { ShelfItem } from '../stock/schema';
 import type { Run } from './schema';
 
 type Line = NonNullable<Run['drawn']>['lines'][number];
 
 /**
- * A finished run with what it takes off the shelf, worked out once: paints, materials and blanks. Top coats are drawn another day.
+ * A finished run with what it takes off the shelf, worked out once: paints, materials, mediums that stood ready, and blanks. Top coats are drawn another day.
  * One that has drawn already, or is still under way, stays as it is.
  */
 export function drawn(run: Run, shelf: readonly ShelfItem[]): Run {
   if (run.endedAt === undefined || run.drawn) return run;
-  const lines = drawOf(needsOf(run.plan, brief(run.plan)), shelf).filter(
+  const lines = drawOf(needsOf(run.plan, brief(run.plan, { ready: readyOf(shelf) })), shelf).filter(
     (line): line is Line =>
-      line.kind === 'paint' || line.kind === 'material' || line.kind === 'surface',
+      line.kind === 'paint' ||
+      line.kind === 'material' ||
+      line.kind === 'medium' ||
+      line.kind === 'surface',
   );
   return { ...run, drawn: { lines } };
 }

@@ -41,6 +41,7 @@ export const RunSchema = Type.Object(
                 kind: Type.Union([
                   Type.Literal('paint'),
                   Type.Literal('material'),
+                  Type.Literal('medium'),
                   Type.Literal('surface'),
                 ]),
                 id: Id,

@@ -4,6 +4,7 @@ export { CONSISTENCIES, consistencyOf, stepLimits, stepRank } from './consistenc
 export { FLOW_CUPS, type FlowCup, viscosityOfFlow } from './flow-cup';
 export { letDown } from './let-down';
 export { loopOf, makeMedium, type MediumMake } from './medium';
+export { mediumsToMake, type MediumToMake } from './mediums-to-make';
 export { drawdown, mixTint, type Opacity, opacityOf, paintTint } from './opacity';
 export { parseRatio, ratioWords, type SaidRatio } from './ratio';
 export { type Ingredient, makeRecipe, type Recipe } from './recipe';

@@ -6,7 +6,8 @@ import { consistencyOf } from '../mix/consistency';
 import { drawdown, mixTint, type Opacity, opacityOf, paintTint } from '../mix/opacity';
 import { makeRecipe, type Recipe } from '../mix/recipe';
 import type { Consistency, Mix } from '../mix/schema';
-import { weighMedium, type WeighStep, weighUp } from '../mix/weigh';
+import { mediumsToMake, type MediumToMake } from '../mix/mediums-to-make';
+import { type WeighStep, weighUp } from '../mix/weigh';
 import { filmSpectrum, reflectanceOf, type Tint } from '../optics/film';
 import { hexToSpectrum, spectrumToHex } from '../optics/spectrum';
 import type { Paint } from '../paint/schema';
@@ -35,20 +36,11 @@ export interface MixBrief {
   readonly steps: readonly WeighStep[];
 }
 
-/** A compound medium that has to be made first, enough for every mix that uses it. */
-export interface MediumBrief {
-  readonly id: string;
-  readonly name: string;
-  readonly g: number;
-  readonly ml: number;
-  readonly steps: readonly WeighStep[];
-}
-
 /** Everything computed from a plan. Screens show it and compute nothing. */
 export interface Brief {
   readonly surface: SurfaceMeasure;
   readonly budget: Amounts;
-  readonly mediums: readonly MediumBrief[];
+  readonly mediums: readonly MediumToMake[];
   readonly mixes: readonly MixBrief[];
   readonly cups: readonly LoadedCup[];
   readonly run: readonly RunStep[];
@@ -137,7 +129,12 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
     ...(outcome === undefined ? {} : { outcome }),
   };
   const mixBriefs = mixes.map(({ result: _, ...shown }): MixBrief => shown);
-  const mediums = mediumsToMake(mixBriefs, book, plan.budget.stepG);
+  const mediums = mediumsToMake(
+    mixBriefs.flatMap((m) => m.steps),
+    book,
+    plan.budget.stepG,
+    studio.ready,
+  );
   const pour =
     plan.dates?.pour ?? (studio.today === undefined ? undefined : `${studio.today}T10:00`);
   return {
@@ -238,33 +235,6 @@ function sceneOf(
     pieces: measure.pieces,
     ...bounds,
   };
-}
-
-/** Mediums that have to be made before the mixes, a medium inside another before the one it goes into. */
-function mediumsToMake(mixes: readonly MixBrief[], book: Book, stepG: number): MediumBrief[] {
-  const need = new Map<string, { g: number; ml: number }>();
-  const ask = (steps: readonly WeighStep[]): void => {
-    for (const { material, g, ml } of steps) {
-      if (!book.mediumIds.includes(material) || book.materialIds.includes(material)) continue;
-      const sum = need.get(material) ?? { g: 0, ml: 0 };
-      need.set(material, { g: sum.g + g, ml: sum.ml + ml });
-    }
-  };
-  ask(mixes.flatMap((m) => m.steps));
-  const depth = (id: string): number =>
-    1 + Math.max(0, ...book.medium(id).of.map((i) => ('medium' in i ? depth(i.medium) : 0)));
-  const made: MediumBrief[] = [];
-  while (need.size > 0) {
-    // The one that holds most levels is held by no other that is still asked for, so all of it is known.
-    const [id] = [...need.keys()].sort((a, b) => depth(b) - depth(a));
-    const { g, ml } = need.get(id!)!;
-    need.delete(id!);
-    const medium = book.medium(id!);
-    const steps = weighMedium(medium, book, g, stepG);
-    ask(steps);
-    made.unshift({ id: medium.id, name: medium.name, g, ml, steps });
-  }
-  return made;
 }
 
 function dryingOf(plan: Plan, budget: Amounts, measure: SurfaceMeasure, book: Book) {

@@ -1,4 +1,4 @@
-export { type Brief, brief, type MediumBrief, type MixBrief } from './brief';
+export { type Brief, brief, type MixBrief } from './brief';
 export { checkPlan } from './check';
 export { comparePlans, type CompareRow } from './compare';
 export { coresOf } from './cores';

@@ -20,6 +20,10 @@ export const StudioSchema = Type.Object(
     ),
     /** By paint or material id; "varnish" and "resin" for top coats. A price is for `ml` or `g` of it. */
     prices: Type.Optional(Type.Record(Type.String({ maxLength: 64 }), Price)),
+    /** mL of mediums that stand ready, by their id: they need not be made. */
+    ready: Type.Optional(
+      Type.Record(Type.String({ maxLength: 64 }), Type.Number({ minimum: 0, maximum: 1e6 })),
+    ),
     /** Price of one blank surface. */
     surfacePrice: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
     /** Film that stays on this artist's pieces, mm. */

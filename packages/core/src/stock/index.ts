@@ -1,5 +1,6 @@
 export { type BatchLine, batchOf, type BatchPlan } from './batch';
 export { type Drawn, drawOf, taken } from './draw';
+export { batchMade, mediumBatch, type MediumBatch, readyOf } from './medium-batch';
 export { type LeftOver, leftOver, mayBecome } from './left-over';
 export { type Need, needsOf } from './need';
 export { pricesOf } from './prices';

@@ -1,5 +1,7 @@
 import { openBook } from '../material/book';
+import { makeMedium } from '../mix/medium';
 import type { WeighStep } from '../mix/weigh';
+import { densityOf } from '../paint/property';
 import type { Brief } from '../plan/brief';
 import type { Plan } from '../plan/schema';
 import type { Surface } from '../surface/schema';
@@ -8,8 +10,8 @@ import type { Vessel } from '../vessel/schema';
 /** Something a plan uses up or must have: poured, by volume and mass; or counted. */
 export type Need =
   | {
-      readonly kind: 'paint' | 'material' | 'finish';
-      /** Paint or material id, or the finishing product. */
+      readonly kind: 'paint' | 'material' | 'medium' | 'finish';
+      /** Paint, material or medium id, or the finishing product. */
       readonly id: string;
       readonly name: string;
       readonly ml: number;
@@ -47,7 +49,8 @@ export function needsOf(plan: Plan, brief: Brief): Need[] {
       return paint
         ? { kind: 'paint', id, name: paint.name, ...amount }
         : {
-            kind: 'material',
+            // A medium that is not to be made stands ready.
+            kind: book.materialIds.includes(id) ? 'material' : 'medium',
             id,
             name: book.materialIds.includes(id) ? book.material(id).name : book.medium(id).name,
             ...amount,
@@ -68,12 +71,28 @@ export function needsOf(plan: Plan, brief: Brief): Need[] {
 function weighed({ id, steps }: Brief['mixes'][number], plan: Plan): readonly WeighStep[] {
   const actual = plan.made?.find((m) => m.mix === id)?.of;
   if (!actual) return steps;
-  return steps.map((step) => {
+  const asked = steps.map((step) => {
     const g = actual.filter((a) => a.material === step.material).reduce((sum, a) => sum + a.g, 0);
     return step.drops === undefined && step.g > 0
       ? { ...step, g, ml: (step.ml * g) / step.g }
       : step;
   });
+  // What was added at the table and stands in no recipe.
+  const more = actual.flatMap(({ material, g }): WeighStep[] =>
+    steps.some((s) => s.material === material)
+      ? []
+      : [{ material, g, ml: g / densityIn(plan, material), scaleReadsG: 0 }],
+  );
+  return [...asked, ...more];
+}
+
+function densityIn(plan: Plan, id: string): number {
+  const paint = plan.paints.find((p) => p.id === id);
+  if (paint) return densityOf(paint);
+  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
+  return book.materialIds.includes(id)
+    ? book.material(id).densityGPerMl
+    : makeMedium(id, book).densityGPerMl;
 }
 
 /** Cups by their measures; one is used again for every piece of a set. */

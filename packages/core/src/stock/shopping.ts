@@ -96,7 +96,11 @@ function lineOf(need: Need, shelf: readonly ShelfItem[], unit: SizeUnit): Shoppi
     }
     default: {
       const items = shelf.filter((i): i is Extract<ShelfItem, { stockMl?: number }> =>
-        'stockMl' in i || i.kind === 'paint' || i.kind === 'material' || i.kind === 'finish'
+        'stockMl' in i ||
+        i.kind === 'paint' ||
+        i.kind === 'material' ||
+        i.kind === 'medium' ||
+        i.kind === 'finish'
           ? need.kind === 'finish'
             ? i.kind === 'finish' && i.product === need.id
             : i.kind === need.kind && shelfId(i) === need.id

@@ -1,3 +1,4 @@
+import { openBook } from '../material/book';
 import { hexToLab } from '../optics/lab';
 import { brief } from '../plan/brief';
 import * as edit from '../plan/edit';
@@ -6,6 +7,7 @@ import type { Plan } from '../plan/schema';
 import { batchOf } from './batch';
 import { drawOf, taken } from './draw';
 import { leftOver, mayBecome } from './left-over';
+import { batchMade, mediumBatch, readyOf } from './medium-batch';
 import { type Need, needsOf } from './need';
 import { pricesOf } from './prices';
 import type { ShelfItem } from './schema';
@@ -47,6 +49,80 @@ test('a medium of several things is bought as those things', () => {
   const ids = needs(p).map((n) => ('id' in n ? n.id : n.kind));
   expect(ids).toEqual(expect.arrayContaining(['conditioner', 'pva', 'gloss-medium']));
   expect(ids).not.toContain('studio-blend');
+});
+
+test('what was added at the table is drawn too, in the recipe or not', () => {
+  const p = plan(FIVE);
+  const [mix] = p.mixes;
+  const of = brief(p).mixes[0]!.steps.map(({ material, g }) => ({ material, g }));
+  const made = edit.setMade(p, { mix: mix!.id, on: '2026-11-26', of });
+  const added = edit.addReading(made, {
+    mix: mix!.id,
+    on: '2026-11-26',
+    added: { material: 'gloss-medium', g: 10.4, inCupG: 100 },
+  });
+  const gloss = needs(added).find((n) => 'id' in n && n.id === 'gloss-medium');
+  expect(gloss).toMatchObject({ kind: 'material', g: 10.4, ml: expect.closeTo(10, 9) });
+});
+
+describe('a medium made for the shelf', () => {
+  const book = openBook([], []);
+  const blend = book.medium('studio-blend');
+  const bottle = (id: string, stockMl: number, price?: number): ShelfItem => ({
+    kind: 'material',
+    material: book.material(id),
+    stockMl,
+    ...(price === undefined ? {} : { sizeMl: 1000, price }),
+  });
+  const shelf = [
+    bottle('conditioner', 2000, 12),
+    bottle('pva', 50, 6),
+    bottle('gloss-medium', 500, 20),
+  ];
+
+  // By hand: 500 mL are 16, 4, 2 and 1 of 23 parts.
+  test('500 mL of the studio blend: what goes in, what it costs, what is lacking', () => {
+    const batch = mediumBatch(blend, book, 500, 1, shelf);
+    const ml = (n: number) => (500 * n) / 23;
+    expect(batch.ml).toBe(500);
+    expect(batch.cost).toBeCloseTo((ml(16) * 12 + ml(4) * 6 + ml(2) * 20) / 1000, 1);
+    expect(batch.unpriced).toEqual([]);
+    expect(batch.lacks).toEqual([{ name: 'PVA glue', ml: expect.closeTo(ml(4) - 50, 0) }]);
+    expect(batch.make.map((m) => m.id)).toEqual(['studio-blend']);
+    expect(batch.make[0]!.steps.at(-1)!.scaleReadsG).toBe(Math.round(batch.g));
+  });
+
+  test('made, it stands ready; what went in is off, and a plan takes it instead of making it', () => {
+    const batch = mediumBatch(blend, book, 1500, 1, shelf);
+    const after = batchMade(blend, batch, shelf, '2026-11-26');
+    expect(after.find((i) => shelfId(i) === 'pva')).toMatchObject({ stockMl: 0 });
+    expect(after.find((i) => shelfId(i) === 'conditioner')).toMatchObject({
+      stockMl: expect.closeTo(2000 - (1500 * 16) / 23, -0.5),
+    });
+    const stands = after.find((i) => i.kind === 'medium')!;
+    expect(stands).toMatchObject({ stockMl: 1500, openedOn: '2026-11-26' });
+    const p: Plan = {
+      ...plan(FIVE),
+      mixes: plan(FIVE).mixes.map((m) => ({ ...m, medium: { id: 'studio-blend', parts: 2 } })),
+    };
+    const b = brief(p, { ready: readyOf(after) });
+    expect(b.mediums).toEqual([]);
+    const need = needsOf(p, b).find((n) => n.kind === 'medium')!;
+    const drawn = drawOf([need], after);
+    expect(drawn).toEqual([{ kind: 'medium', id: 'studio-blend', taken: expect.any(Number) }]);
+    // A second batch adds to what there is.
+    const more = batchMade(blend, mediumBatch(blend, book, 100, 1, after), after, '2026-11-27');
+    expect(more.find((i) => i.kind === 'medium')).toMatchObject({ stockMl: 1600 });
+  });
+
+  test('one inside another is made first, or taken from what stands ready', () => {
+    const outer = book.medium('medium-glue-polymer');
+    const make = (on: ShelfItem[]) => mediumBatch(outer, book, 900, 1, on).make.map((m) => m.id);
+    expect(make([])).toEqual(['glue-water', 'medium-glue-polymer']);
+    const ready: ShelfItem = { kind: 'medium', medium: book.medium('glue-water'), stockMl: 500 };
+    expect(make([ready])).toEqual(['medium-glue-polymer']);
+    expect(mediumBatch(outer, book, 900, 1, [ready]).unpriced).toContain('Glue and water');
+  });
 });
 
 test('what is lacking stands first, in full tubes and their price', () => {

@@ -1,5 +1,6 @@
 import type { Material, Medium } from '../../material/schema';
 import { openBook } from '../../material/book';
+import { STOCK_MEDIUMS } from '../../material/medium';
 import { letDown } from '../../mix/let-down';
 import type { SaidRatio } from '../../mix/ratio';
 import { makeRecipe, type Recipe } from '../../mix/recipe';
@@ -48,7 +49,7 @@ function withMedium(
   materials: readonly Material[],
 ): Plan {
   const own = shelf.find((m) => m.id === id);
-  if (!own || plan.mediums?.some((m) => m.id === id)) return plan;
+  if (!own || isStock(own) || plan.mediums?.some((m) => m.id === id)) return plan;
   const inside = own.of.flatMap((i) => ('medium' in i ? [i.medium] : []));
   const needed = own.of.flatMap((i) => ('material' in i ? [i.material] : []));
   return inside.reduce(
@@ -56,6 +57,13 @@ function withMedium(
     withMaterials({ ...plan, mediums: [...(plan.mediums ?? []), own] }, needed, materials),
   );
 }
+
+/** A ready recipe that stands made on the shelf is still the ready recipe: every plan knows it. */
+const isStock = (own: Medium): boolean =>
+  STOCK_MEDIUMS.some(
+    (m) =>
+      m.id === own.id && m.basis === own.basis && JSON.stringify(m.of) === JSON.stringify(own.of),
+  );
 
 function withMaterials(plan: Plan, ids: readonly string[], materials: readonly Material[]): Plan {
   const missing = materials.filter(
