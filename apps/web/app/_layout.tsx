@@ -5,8 +5,9 @@ import { BricolageGrotesque_800ExtraBold } from '@expo-google-fonts/bricolage-gr
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { sendPictures } from '@/data/pictures';
 import { TimerBand } from '@/run/timer-band';
 import { Theme } from '@/ui/theme';
 
@@ -20,6 +21,8 @@ export default function RootLayout() {
   const [client] = useState(
     () => new QueryClient({ defaultOptions: { queries: { staleTime: 5000, retry: 1 } } }),
   );
+  // What was taken while the studio was away.
+  useEffect(() => void sendPictures(), []);
   return (
     <QueryClientProvider client={client}>
       <Theme />

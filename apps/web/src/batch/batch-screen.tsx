@@ -3,7 +3,7 @@ import { batchOf } from '@potter/core/stock';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { idsIn, useOpenPlans } from '@/data/open-plans';
-import { materialName } from '@/mixes/mix-detail';
+import { nameIn } from '@/mixes/name-in';
 import { WeighTable } from '@/mixes/weigh-table';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
@@ -19,16 +19,11 @@ export function BatchScreen() {
   const { plans, pending, error } = useOpenPlans(ids);
   const lines = pending ? [] : batchOf(plans);
   const shared = lines.filter((l) => l.to.length > 1).length;
-  const nameIn = (id: string): string => {
-    for (const { plan } of plans) {
-      const paint = plan.paints.find((p) => p.id === id);
-      if (paint) return paint.name;
-    }
-    return materialName(
-      id,
-      plans.flatMap((p) => p.plan.mediums ?? []),
-    );
-  };
+  const nameOf = nameIn({
+    paints: plans.flatMap((p) => p.plan.paints),
+    materials: plans.flatMap((p) => p.plan.materials ?? []),
+    mediums: plans.flatMap((p) => p.plan.mediums ?? []),
+  });
   return (
     <Screen
       title="Mixed together"
@@ -59,7 +54,7 @@ export function BatchScreen() {
               <WeighTable
                 title={`${line.name}, ${trim(line.g, 1)} g`}
                 steps={line.steps}
-                nameOf={nameIn}
+                nameOf={nameOf}
               />
               {line.to.map((share) => (
                 <View key={share.title} className="flex-row items-baseline justify-between gap-3">

@@ -1,19 +1,26 @@
 import { FLOW_CUPS, settled } from '@potter/core/mix';
-import { edit as edits, thicknessAdvice, thicknesses } from '@potter/core/plan';
+import {
+  edit as edits,
+  ownStrength,
+  standing,
+  thicknessAdvice,
+  thicknesses,
+} from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { useConsistencyName } from '@/mixes/consistency-name';
-import { materialName } from '@/mixes/mix-detail';
+import { nameIn } from '@/mixes/name-in';
 import { usePlan } from '@/plan/plan-context';
-import { dayOf } from '@/plan/studio';
+import { device } from '@/data/device';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Pick } from '@/ui/pick';
 import { NumberField, QuantityField } from '@/ui/quantity-field';
 import { Screen } from '@/ui/screen';
 import { Body, Heading, Small, Strong } from '@/ui/type';
+import { localNow, localTime } from '@/ui/local-time';
 import { useNow } from '@/ui/use-now';
 import { ThicknessStrip } from './thickness-strip';
 
@@ -31,6 +38,7 @@ export function CoachScreen() {
   const all = thicknesses(plan, brief);
   const here = all.find((t) => t.mix === mixId) ?? all[0];
   const odd = all.filter((t) => t.odd);
+  const stood = standing(plan, localTime(useNow(30_000)));
   if (!here) return null;
   return (
     <Screen
@@ -45,6 +53,12 @@ export function CoachScreen() {
             ? ` ${odd.map((t) => t.name).join(' and ')} ${odd.length === 1 ? 'stands' : 'stand'} apart from the others.`
             : ''}
         </Small>
+        {stood.length > 0 ? (
+          <Body>
+            {stood.map((s) => `${s.name} ${s.minutes} min`).join(', ')}: so long they have stood,
+            and mixes thicken on standing. Test them again.
+          </Body>
+        ) : null}
         <Pick
           label="Mix"
           value={here.mix}
@@ -66,11 +80,15 @@ export function CoachScreen() {
 function Test({ mixId }: { readonly mixId: string }) {
   const { edit } = usePlan();
   const [way, setWay] = useState('mound');
-  const [stream, setStream] = useState('unasked');
+  // Some drips have been timed already: the stream was even then.
+  const { id } = usePlan();
+  const [stream, setStream] = useState(() =>
+    device.get<number[]>(`coach.${id}.${mixId}`) ? 'even' : 'unasked',
+  );
   const [cup, setCup] = useState('iso-4');
   const [seconds, setSeconds] = useState(40);
   const note = (reading: { moundS: number[] } | { flow: { cup: string; s: number } }) =>
-    edit((p) => edits.addReading(p, { mix: mixId, on: dayOf(new Date()), ...reading }));
+    edit((p) => edits.addReading(p, { mix: mixId, on: localNow(), ...reading }));
   const flowCup = FLOW_CUPS.find((c) => c.id === cup);
   return (
     <>
@@ -97,7 +115,9 @@ function Test({ mixId }: { readonly mixId: string }) {
           {stream === 'uneven' ? (
             <Strong>It is not mixed enough: stir on, then lift the stick again.</Strong>
           ) : null}
-          {stream === 'even' ? <Mound onReadings={(moundS) => note({ moundS })} /> : null}
+          {stream === 'even' ? (
+            <Mound mixId={mixId} onReadings={(moundS) => note({ moundS })} />
+          ) : null}
         </>
       ) : (
         <>
@@ -132,16 +152,29 @@ function Test({ mixId }: { readonly mixId: string }) {
 }
 
 /** Drip, then press when the mound has closed: three times, the middle one counts. */
-function Mound({ onReadings }: { readonly onReadings: (seconds: number[]) => void }) {
+function Mound({
+  mixId,
+  onReadings,
+}: {
+  readonly mixId: string;
+  readonly onReadings: (seconds: number[]) => void;
+}) {
+  const { id } = usePlan();
+  // One or two of three are kept too: a battery that dies between them costs no drip.
+  const place = `coach.${id}.${mixId}`;
   const [startedAt, setStarted] = useState<number>();
-  const [readings, setReadings] = useState<readonly number[]>([]);
+  const [readings, setReadings] = useState<readonly number[]>(
+    () => device.get<number[]>(place) ?? [],
+  );
   const now = useNow(100);
   const running = startedAt !== undefined;
   const add = (s: number) => {
     const next = [...readings, Number(s.toFixed(1))];
     setStarted(undefined);
     setReadings(next.length < READINGS ? next : []);
-    if (next.length >= READINGS) onReadings(next);
+    if (next.length < READINGS) return void device.set(place, next);
+    device.remove(place);
+    onReadings(next);
   };
   const { median, spread } = settled(readings);
   return (
@@ -178,15 +211,27 @@ function Mound({ onReadings }: { readonly onReadings: (seconds: number[]) => voi
 }
 
 function Advice({ mixId }: { readonly mixId: string }) {
-  const { plan, brief } = usePlan();
-  const made = brief.mixes.find((m) => m.id === mixId);
-  const [inCupG, setInCup] = useState(Math.max(1, Math.round(made?.g ?? 100)));
+  const { plan, brief, edit } = usePlan();
+  const made = plan.made?.find((m) => m.mix === mixId)?.of.reduce((sum, a) => sum + a.g, 0);
+  const [typedG, setTyped] = useState<number>();
+  const [added, setAdded] = useState<string>();
+  const planned = brief.mixes.find((m) => m.id === mixId)?.g;
+  // What was weighed grows with what is added here.
+  const inCupG = typedG ?? Math.max(1, Math.round(made ?? planned ?? 100));
   const advice = thicknessAdvice(plan, brief, mixId, inCupG);
-  const name =
-    advice.kind === 'add'
-      ? (plan.paints.find((p) => p.id === advice.id)?.name ??
-        materialName(advice.id, plan.mediums ?? []))
-      : '';
+  const strength = ownStrength(plan, brief, mixId);
+  const put = (material: string, exactG: number) => {
+    const g = Number(exactG.toFixed(1));
+    edit((p) =>
+      edits.addReading(p, {
+        mix: mixId,
+        on: localNow(),
+        added: { material, g, inCupG },
+      }),
+    );
+    if (typedG !== undefined) setTyped(Number((typedG + g).toFixed(1)));
+    setAdded(`${trim(g, 1)} g of ${nameIn(plan)(material)} noted. Stir well, and test again.`);
+  };
   return (
     <View className="gap-3">
       <Heading>What to add</Heading>
@@ -197,9 +242,9 @@ function Advice({ mixId }: { readonly mixId: string }) {
         value={inCupG}
         min={1}
         max={1e5}
-        onChange={setInCup}
+        onChange={setTyped}
       />
-      <View role="status" className="bg-raised p-3">
+      <View role="status" className="gap-2 bg-raised p-3">
         {advice.kind === 'right' ? <Strong>Nothing: it is right.</Strong> : null}
         {advice.kind === 'none' ? (
           <Strong>Nothing at hand brings it there: take another medium.</Strong>
@@ -207,12 +252,35 @@ function Advice({ mixId }: { readonly mixId: string }) {
         {advice.kind === 'add' ? (
           <>
             <Strong className="!text-24">
-              {trim(advice.g, advice.g < 10 ? 1 : 0)} g of {name}
+              {trim(advice.g, advice.g < 10 ? 1 : 0)} g of {nameIn(plan)(advice.id)}
             </Strong>
             <Body>A third of it at a time; stir well, and test again after each.</Body>
+            {Math.abs(strength - 1) > 0.1 ? (
+              <Small>
+                {strength > 1
+                  ? `This mix answered weakly last time, so this is ${trim(strength, 1)} times what is reckoned.`
+                  : `This mix answered strongly last time, so this is ${trim(strength, 1)} of what is reckoned.`}
+              </Small>
+            ) : null}
           </>
         ) : null}
+        {added ? <Body>{added}</Body> : null}
       </View>
+      {advice.kind === 'add' && advice.g >= 0.1 ? (
+        <View className="flex-row flex-wrap gap-2">
+          <Button
+            primary
+            className="min-h-[64px] flex-1"
+            label={`A third is in, ${trim(Math.max(0.1, advice.g / 3), 1)} g`}
+            onPress={() => put(advice.id, Math.max(0.1, advice.g / 3))}
+          />
+          <Button
+            className="min-h-[64px] flex-1"
+            label={`All is in, ${trim(advice.g, 1)} g`}
+            onPress={() => put(advice.id, advice.g)}
+          />
+        </View>
+      ) : null}
     </View>
   );
 }

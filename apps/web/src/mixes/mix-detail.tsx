@@ -1,5 +1,12 @@
-import { MATERIALS, STOCK_MEDIUMS } from '@potter/core/material';
-import { CONSISTENCIES, type Consistency, type Mix, type Opacity } from '@potter/core/mix';
+import { STOCK_MEDIUMS } from '@potter/core/material';
+import {
+  CONSISTENCIES,
+  type Consistency,
+  MIX_SCHOOLS,
+  type Mix,
+  type Opacity,
+  schoolOf,
+} from '@potter/core/mix';
 import { edit as edits, type MixBrief } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
@@ -7,9 +14,15 @@ import { useMaterials, useMediums } from '@/data/shelf';
 import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
 import { Pick } from '@/ui/pick';
-import { NumberField } from '@/ui/quantity-field';
+import { Section } from '@/ui/section';
 import { Body, Small, Strong } from '@/ui/type';
+import { Additives } from './additives';
 import { useConsistencyName } from './consistency-name';
+import { MixPaints } from './mix-paints';
+import { nameIn } from './name-in';
+import { RatioField } from './ratio-field';
+import { StagePictures } from './stage-pictures';
+import { WantedLine } from './wanted-line';
 import { WeighTable } from './weigh-table';
 
 interface Props {
@@ -19,25 +32,38 @@ interface Props {
 }
 
 const NONE = 'none';
+const OWN = 'own';
 
-/** One mix: its ratio, what that makes of it, and how it is weighed. */
+/** One mix: what goes in, what that makes of it, and how it is weighed. */
 export function MixDetail({ index, mix, brief }: Props) {
   const { plan, edit } = usePlan();
   const nameOf = useConsistencyName();
-  const set = (change: (m: Mix) => Mix, tag?: string) =>
-    edit((p) => edits.setMix(p, index, change), tag && `${tag} ${mix.id}`);
   const shelf = useMediums();
   const ownMaterials = useMaterials();
   const inPlan = plan.mediums ?? [];
-  const mediums = [
-    ...inPlan,
-    ...shelf.map((item) => item.medium).filter((m) => !inPlan.some((own) => own.id === m.id)),
-    ...STOCK_MEDIUMS.filter((m) => !inPlan.some((own) => own.id === m.id)),
-  ];
-  const paint = plan.paints.find((p) => p.id === mix.paints[0]?.paint);
-  const silicone = mix.additives?.find((a) => a.material === 'silicone');
+  const mediums = [...inPlan, ...shelf.map((item) => item.medium), ...STOCK_MEDIUMS].filter(
+    (m, i, all) => all.findIndex((other) => other.id === m.id) === i,
+  );
+  const school = schoolOf(mix);
+  const goodFor = school?.goodFor ?? STOCK_MEDIUMS.find((m) => m.id === mix.medium?.id)?.goodFor;
+  const additives = mix.additives ?? [];
   return (
     <View className="gap-4 px-2 pb-4 pt-1">
+      <Pick
+        label="Made as"
+        value={school?.id ?? OWN}
+        empty="A ratio of your own"
+        options={MIX_SCHOOLS.filter((s) => !s.paints).map((s) => ({
+          value: s.id,
+          label: s.name,
+        }))}
+        onChange={(id) => {
+          const chosen = MIX_SCHOOLS.find((s) => s.id === id);
+          if (chosen) edit((p) => edits.makeBySchool(p, index, chosen));
+        }}
+      />
+      {goodFor ? <Small className="-mt-2">{goodFor}</Small> : null}
+      <RatioField index={index} mix={mix} />
       <Pick
         label="Medium"
         value={mix.medium?.id ?? NONE}
@@ -57,61 +83,16 @@ export function MixDetail({ index, mix, brief }: Props) {
           )
         }
       />
-      <View className="flex-row gap-3">
-        {mix.medium ? (
-          <NumberField
-            className="flex-1"
-            label="Medium, parts to 1 of paint"
-            value={mix.medium.parts}
-            min={0.01}
-            max={100}
-            onChange={(parts) =>
-              set((m) => (m.medium ? { ...m, medium: { ...m.medium, parts } } : m), 'medium')
-            }
-          />
-        ) : null}
-        <NumberField
-          className="flex-1"
-          label="Water, parts to 1 of paint"
-          value={mix.waterParts ?? 0}
-          min={0}
-          max={100}
-          onChange={(waterParts) => set((m) => ({ ...m, waterParts }), 'water')}
-        />
-      </View>
-      <View className="flex-row flex-wrap items-end gap-3">
-        <Choice
-          label="Parts by"
-          value={mix.basis}
-          options={[
-            { value: 'volume', label: 'Volume' },
-            { value: 'weight', label: 'Weight' },
-          ]}
-          onChange={(basis) => set((m) => ({ ...m, basis }))}
-        />
-        <NumberField
-          className="min-w-[140px] flex-1"
-          label="Silicone, drops in 60 mL"
-          value={silicone && 'drops' in silicone ? (silicone.drops / silicone.perMl) * 60 : 0}
-          min={0}
-          max={20}
-          onChange={(drops) =>
-            set((m) => {
-              const others = m.additives?.filter((a) => a.material !== 'silicone') ?? [];
-              const additives =
-                drops > 0 ? [...others, { material: 'silicone', drops, perMl: 60 }] : others;
-              const { additives: _, ...bare } = m;
-              return additives.length > 0 ? { ...bare, additives } : bare;
-            }, 'silicone')
-          }
-        />
-      </View>
+      <MixPaints index={index} mix={mix} />
       <Choice<Consistency>
         label="How thick it should be"
         value={mix.consistency}
         options={CONSISTENCIES.map((c) => ({ value: c.step, label: nameOf(c.step) }))}
-        onChange={(consistency) => set((m) => ({ ...m, consistency }))}
+        onChange={(consistency) =>
+          edit((p) => edits.setMix(p, index, (m) => ({ ...m, consistency })))
+        }
       />
+      <WantedLine index={index} mix={mix} />
       <Body>
         It comes out <Body className="font-bold">{nameOf(brief.consistency)}</Body>:{' '}
         {CONSISTENCIES.find((c) => c.step === brief.consistency)?.shows}. One millilitre weighs{' '}
@@ -124,16 +105,31 @@ export function MixDetail({ index, mix, brief }: Props) {
           <Small>contrast ratio, wet film</Small>
         </View>
         <OpacityLine
-          what={paint && mix.paints.length === 1 ? 'The paint' : 'The paints'}
+          what={mix.paints.length === 1 ? 'The paint' : 'The paints'}
           opacity={brief.opacity.paint}
         />
         <OpacityLine what="This mix" opacity={brief.opacity.mix} />
         <OpacityLine what="As poured" opacity={brief.opacity.film} />
       </View>
+      <View>
+        <Section
+          title="Powders and oils"
+          says={
+            additives.length > 0
+              ? additives.map((a) => nameIn(plan)(a.material)).join(', ')
+              : 'None. Oil goes in last of all.'
+          }
+        >
+          <Additives index={index} mix={mix} />
+        </Section>
+        <Section title="The colour in pictures" says="After each addition, and once it is dry.">
+          <StagePictures mix={mix} />
+        </Section>
+      </View>
       <WeighTable
         title={`To make ${trim(brief.g, 1)} g`}
         steps={brief.steps}
-        nameOf={(id) => plan.paints.find((p) => p.id === id)?.name ?? materialName(id, mediums)}
+        nameOf={nameIn(plan)}
       />
     </View>
   );
@@ -152,9 +148,3 @@ function OpacityLine({ what, opacity }: { readonly what: string; readonly opacit
     </View>
   );
 }
-
-export const materialName = (
-  id: string,
-  mediums: readonly { readonly id: string; readonly name: string }[],
-): string =>
-  MATERIALS.find((m) => m.id === id)?.name ?? mediums.find((m) => m.id === id)?.name ?? id;

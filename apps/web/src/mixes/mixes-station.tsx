@@ -1,3 +1,4 @@
+import { ratioWords } from '@potter/core/mix';
 import { trim } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -9,9 +10,11 @@ import { Chip } from '@/ui/chip';
 import { Small, Strong } from '@/ui/type';
 import { Mass } from '@/ui/units';
 import { useConsistencyName } from './consistency-name';
+import { AddMix } from './add-mix';
+import { MadeList } from './made-list';
 import { MediumsToMake } from './mediums-to-make';
+import { Metallics } from './metallics';
 import { MixDetail } from './mix-detail';
-import { ratioWords } from './ratio-words';
 
 export function MixesStation() {
   const { id, plan, brief } = usePlan();
@@ -37,6 +40,7 @@ export function MixesStation() {
         </View>
       }
     >
+      <Metallics />
       <View role="list">
         {brief.mixes.map((mix, index) => {
           const doc = plan.mixes[index];
@@ -69,7 +73,9 @@ export function MixesStation() {
           );
         })}
       </View>
+      <AddMix onAdded={setOpen} />
       <MediumsToMake />
+      <MadeList />
     </StationScreen>
   );
 }

@@ -18,6 +18,7 @@ import { KeySheet } from './key-sheet';
 import { usePlan } from './plan-context';
 import { PlanMenu } from './plan-menu';
 import { SavingSign } from './saving-sign';
+import { StandingBand } from './standing-band';
 import { StationStrip } from './station-strip';
 import { type Station, stationOf, STATIONS } from './stations';
 
@@ -78,6 +79,7 @@ function PhoneStation({ station, children, foot }: Props) {
           {foot}
         </ScrollView>
       ) : null}
+      <StandingBand />
       <StationStrip id={id} here={station} />
     </View>
   );
@@ -121,6 +123,7 @@ function WideStation({ station, children, foot }: Props) {
           </View>
           <UndoRedo />
         </View>
+        <StandingBand />
         <Branched />
         {children}
         {foot}

@@ -1,10 +1,12 @@
 import type { Settings } from '@potter/contract';
+import { SCOOP_ML } from '@potter/core/material';
 import { CONSISTENCIES } from '@potter/core/mix';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useChangeSettings, useSettings } from '@/data/settings';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
+import { NumberField } from '@/ui/quantity-field';
 import { Screen } from '@/ui/screen';
 import { Failed } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
@@ -121,6 +123,14 @@ export function SettingsScreen() {
             }}
           />
         ))}
+        <Heading>Powders</Heading>
+        <NumberField
+          label="My scoop holds, mL"
+          value={settings.scoopMl ?? SCOOP_ML}
+          min={0.05}
+          max={50}
+          onChange={(scoopMl) => set({ scoopMl })}
+        />
       </View>
     </Screen>
   );

@@ -1,9 +1,15 @@
-import type { ShelfItem, ShelfKind } from '@potter/core/stock';
+import type { ShelfItem, ShelfJar, ShelfKind } from '@potter/core/stock';
 import { consistencyOf } from '@potter/core/mix';
 import { trim } from '@potter/core/quantity';
 import { sizeWords } from '@potter/core/surface';
 import { capacityMl } from '@potter/core/vessel';
 import { dayWords } from '@/ui/day-words';
+
+const FROM_WORDS: Readonly<Record<ShelfJar['from'], string>> = {
+  'run-off': 'ran off',
+  'left-over': 'left over',
+  mixed: 'mixed',
+};
 
 /** A thing on the shelf in two lines. */
 export function itemWords(item: ShelfItem): { readonly name: string; readonly says: string } {
@@ -26,7 +32,7 @@ export function itemWords(item: ShelfItem): { readonly name: string; readonly sa
     case 'medium':
       return {
         name: item.medium.name,
-        says: `${item.medium.of.length} ingredients by ${item.medium.basis}`,
+        says: `${item.medium.of.length} ingredients by ${item.medium.basis}${item.openedOn ? `, made ${dayWords(item.openedOn)}` : ''}`,
       };
     case 'vessel':
       return {
@@ -43,7 +49,7 @@ export function itemWords(item: ShelfItem): { readonly name: string; readonly sa
     case 'jar':
       return {
         name: item.name,
-        says: `${item.from === 'run-off' ? 'ran off' : 'left over'} on ${dayWords(item.madeOn)}${item.silicone ? ', silicone in it' : ''}`,
+        says: `${FROM_WORDS[item.from]} on ${dayWords(item.madeOn)}${item.consistency ? `, ${item.consistency}` : ''}${item.silicone ? ', silicone in it' : ''}`,
       };
   }
 }

@@ -48,6 +48,15 @@ export function MaterialForm({
               max={1000}
               onChange={(viscosityPaS) => change({ viscosityPaS })}
             />
+            {material.role === 'powder' ? (
+              <NumberField
+                label="A level 1 mL scoop of it weighs, grams"
+                value={material.looseGPerMl ?? 0.3}
+                min={0.01}
+                max={5}
+                onChange={(looseGPerMl) => change({ looseGPerMl })}
+              />
+            ) : null}
             <TextField
               label="Note"
               shown={material.note ?? ''}

@@ -1,14 +1,16 @@
 import type { ShelfMedium } from '@potter/core/stock';
 import { MATERIALS, type Medium, STOCK_MEDIUMS } from '@potter/core/material';
+import { loopOf } from '@potter/core/mix';
 import { trim } from '@potter/core/quantity';
 import Trash from 'lucide-react-native/icons/trash';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { useMaterials } from '@/data/shelf';
+import { useMaterials, useMediums } from '@/data/shelf';
 import { Button, IconButton } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Pick } from '@/ui/pick';
 import { NumberField } from '@/ui/quantity-field';
-import { Body, Heading } from '@/ui/type';
+import { Body, Heading, Strong } from '@/ui/type';
 import { ItemForm } from './item-form';
 import { NameField } from './name-field';
 import { StockFields } from './stock-fields';
@@ -21,19 +23,27 @@ export function MediumForm({
   readonly item: ShelfMedium;
   readonly isNew: boolean;
 }) {
+  const router = useRouter();
   const own = useMaterials();
   const parts = [...MATERIALS, ...own.map((m) => m.material)].map((m) => ({
     value: m.id,
     label: m.name,
   }));
-  const ready = STOCK_MEDIUMS.filter((m) => m.of.length > 1).map((m) => ({
-    value: `medium:${m.id}`,
-    label: `${m.name}, ready`,
-  }));
+  const mediums = useMediums().map((m) => m.medium);
+  const others = [
+    ...mediums,
+    ...STOCK_MEDIUMS.filter((m) => m.of.length > 1 && !mediums.some((o) => o.id === m.id)),
+  ].filter((m) => m.id !== item.medium.id);
+  const inside = others.map((m) => ({ value: `medium:${m.id}`, label: `${m.name}, a medium` }));
   return (
     <ItemForm item={item} isNew={isNew} title={isNew ? 'New medium' : item.medium.name}>
       {(value, set) => {
         const { medium } = value;
+        const loop = loopOf(medium.id, (id) =>
+          id === medium.id ? medium : others.find((m) => m.id === id),
+        )?.map((id) =>
+          id === medium.id ? medium.name : (others.find((m) => m.id === id)?.name ?? id),
+        );
         const whole = medium.of.reduce((sum, i) => sum + i.parts, 0);
         const change = (part: Partial<Medium>) => set({ ...value, medium: { ...medium, ...part } });
         const setItem = (index: number, next: Medium['of'][number]) =>
@@ -57,7 +67,7 @@ export function MediumForm({
                   <Pick
                     label={`Ingredient ${index + 1}`}
                     value={'medium' in part ? `medium:${part.medium}` : part.material}
-                    options={[...parts, ...ready]}
+                    options={[...parts, ...inside]}
                     onChange={(id) =>
                       setItem(
                         index,
@@ -91,6 +101,19 @@ export function MediumForm({
               disabled={medium.of.length >= 12}
               onPress={() => change({ of: [...medium.of, { material: 'water', parts: 1 }] })}
             />
+            {loop ? (
+              <View role="alert" className="border-l-[6px] border-l-ink bg-raised p-3">
+                <Strong>It would hold itself: {loop.join(' → ')}.</Strong>
+                <Body>Take one of them out of another; it cannot be saved like this.</Body>
+              </View>
+            ) : null}
+            {isNew ? null : (
+              <Button
+                className="self-start"
+                label="Make a batch of it"
+                onPress={() => router.push(`/make/${medium.id}`)}
+              />
+            )}
             <StockFields value={value} set={set} />
           </>
         );

@@ -15,6 +15,7 @@ import { ShelfTable } from './shelf-table';
 import { found, itemWords, KIND_WORDS } from './item-words';
 import { Left } from './left';
 import { paintChip } from './paint-chip';
+import { ReadyMediums } from './ready-mediums';
 import { takenOff, useTakenOff } from './taken-off';
 import { Checkable } from '@/ui/checkable';
 
@@ -85,6 +86,9 @@ export function ShelfScreen() {
           label={`Show more, ${shown.length - most} left`}
           onPress={() => setMost(most + PAGE)}
         />
+      ) : null}
+      {kind === 'medium' && search === '' ? (
+        <ReadyMediums onShelf={new Set(items.map(shelfId))} />
       ) : null}
       <ShelfTable />
       {items.length > 0 && shown.length === 0 ? (

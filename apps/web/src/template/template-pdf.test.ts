@@ -25,7 +25,7 @@ test.each([
   ['a4', 210, 297],
   ['letter', 215.9, 279.4],
 ] as const)('%s sheets have their size, and there are as many as it takes', async (paper, w, h) => {
-  const pdf = await PDFDocument.load(await templatePdf(template, paper, bytes));
+  const pdf = await PDFDocument.load(await templatePdf([template], paper, bytes));
   expect(pdf.getPageCount()).toBe(6);
   for (const page of pdf.getPages()) {
     expect(page.getWidth() / (72 / 25.4)).toBeCloseTo(w, 3);
@@ -36,5 +36,11 @@ test.each([
 
 test('a tile is one sheet', async () => {
   const small = { ...template, widthMm: 100, heightMm: 100 };
-  expect((await PDFDocument.load(await templatePdf(small, 'a4', bytes))).getPageCount()).toBe(1);
+  expect((await PDFDocument.load(await templatePdf([small], 'a4', bytes))).getPageCount()).toBe(1);
+});
+
+test('every drawing has sheets of its own', async () => {
+  const small = { ...template, widthMm: 100, heightMm: 100 };
+  const pdf = await PDFDocument.load(await templatePdf([small, small, template], 'a4', bytes));
+  expect(pdf.getPageCount()).toBe(8);
 });

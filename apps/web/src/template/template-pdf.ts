@@ -14,19 +14,24 @@ const PT = 72 / 25.4;
 const INK = rgb(0.086, 0.086, 0.086);
 
 /**
- * The template as a PDF at true size over as many sheets as it takes. Sheets overlap; each is named by row and column and has a ruler of
- * 100 mm, to see whether the printer kept the size.
+ * Drawings as a PDF at true size, each over as many sheets as it takes. Sheets of one drawing overlap; each is named by row and column and has a
+ * ruler of 100 mm, to see whether the printer kept the size.
  * @param font the text's font file
  */
 export async function templatePdf(
-  template: Template,
+  drawings: readonly Template[],
   paper: PaperId,
   font: ArrayBuffer,
 ): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   pdf.registerFontkit(fontkit);
-  pdf.setTitle(`${template.title}, positioning template`);
+  pdf.setTitle(drawings[0]?.title ?? '');
   const text = await pdf.embedFont(font, { subset: true });
+  for (const drawing of drawings) addSheets(pdf, drawing, paper, text);
+  return pdf.save();
+}
+
+function addSheets(pdf: PDFDocument, template: Template, paper: PaperId, text: Font): void {
   const { widthMm, heightMm } = PAPERS[paper];
   const sheets = sheetsOf(template.widthMm, template.heightMm, paper);
   const inside = {
@@ -74,11 +79,12 @@ export async function templatePdf(
     });
     ruler(page, text);
     page.drawText(
-      `${template.title}: row ${sheet.row + 1}, column ${sheet.column + 1}. Frames overlap by 10 mm. Print at 100 %.`,
+      sheets.length === 1
+        ? `${template.title}. Print at 100 %.`
+        : `${template.title}: row ${sheet.row + 1}, column ${sheet.column + 1}. Frames overlap by 10 mm. Print at 100 %.`,
       { x: PAGE_MARGIN_MM * PT, y: (PAGE_MARGIN_MM - 4) * PT, size: 9, font: text, color: INK },
     );
   }
-  return pdf.save();
 }
 
 type Page = ReturnType<PDFDocument['addPage']>;

@@ -5,6 +5,9 @@ export function localTime(moment: number): string {
   return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}T${two(d.getHours())}:${two(d.getMinutes())}`;
 }
 
+/** This moment, as documents write it. */
+export const localNow = (): string => localTime(Date.now());
+
 /** Seconds as a clock: "6:41", "1:02:03"; a minus sign once the time is over. */
 export function clock(seconds: number): string {
   const size = Math.abs(Math.round(seconds));

@@ -9,6 +9,8 @@ export interface Template {
   readonly heightMm: number;
   /** SVG path data; guides are dashed. */
   readonly lines: readonly { readonly d: string; readonly guide: boolean }[];
+  /** How high its words are drawn, mm; absent where they may be as large as is read well. */
+  readonly textMm?: number;
   readonly labels: readonly { readonly x: number; readonly y: number; readonly text: string }[];
 }
 
@@ -45,7 +47,7 @@ export function positioningTemplate(plan: Plan, { discMm, petals }: TemplateWish
     return move.verb === 'pour' ? [{ at: move.atMm, label: 'pour', mouthMm: 0 }] : [];
   });
   return {
-    title: plan.title,
+    title: `${plan.title}, template`,
     widthMm,
     heightMm,
     lines: [
@@ -109,7 +111,7 @@ export function templateSvg({ title, widthMm, heightMm, lines, labels }: Templat
       `  <text x="${n(x)}" y="${n(y)}" font-size="4" font-family="sans-serif" fill="#161616">${escape(text)}</text>`,
   );
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${n(w)}mm" height="${n(h)}mm" viewBox="${-MARGIN_MM} ${-MARGIN_MM} ${n(w)} ${n(h)}">
-  <title>${escape(title)}, positioning template at true size</title>
+  <title>${escape(title)}, at true size</title>
 ${[...paths, ...texts].join('\n')}
 </svg>
 `;

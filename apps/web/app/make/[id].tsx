@@ -1,0 +1,3 @@
+import { MakeScreen } from '@/make/make-screen';
+
+export default MakeScreen;

@@ -1,0 +1,4 @@
+import { StripScreen } from '@/template/strip-screen';
+import { withPlan } from '@/plan/with-plan';
+
+export default withPlan(StripScreen);

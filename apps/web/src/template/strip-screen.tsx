@@ -1,0 +1,42 @@
+import { mixingStrips } from '@potter/core/format';
+import { weighingOrder } from '@potter/core/plan';
+import type { Vessel } from '@potter/core/vessel';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { nameIn } from '@/mixes/name-in';
+import { usePlan } from '@/plan/plan-context';
+import { Button } from '@/ui/button';
+import { Screen } from '@/ui/screen';
+import { Body } from '@/ui/type';
+import { MixedIn } from '@/weigh/mixed-in';
+import { useWays } from '@/weigh/ways';
+import { Printed } from './printed';
+
+/** Strips with the marks of every mix, to tape on the cup they are mixed in. */
+export function StripScreen() {
+  const { id, plan, brief } = usePlan();
+  const router = useRouter();
+  const [{ vessel }, setWays] = useWays();
+  const strips = mixingStrips(
+    plan.title,
+    weighingOrder(plan, brief),
+    nameIn(plan),
+    new Set(plan.paints.map((p) => p.id)),
+    vessel,
+  );
+  return (
+    <Screen
+      title="Mixing strips"
+      acts={<Button label="Back" onPress={() => router.replace(`/plans/${id}/weigh`)} />}
+    >
+      <View className="gap-4 wide:max-w-[960px]">
+        <MixedIn vessel={vessel} onChange={(cup: Vessel) => setWays({ vessel: cup })} />
+        <Body>
+          Cut a strip out and tape it upright on the outside of a clear cup, its lower edge level
+          with the floor inside. Each mark is where that ingredient ends.
+        </Body>
+        <Printed drawings={strips} says="The mixing strips" name={`${plan.title}-mixing-strips`} />
+      </View>
+    </Screen>
+  );
+}

@@ -1,0 +1,22 @@
+import type { Weighing } from '@potter/core/mix';
+import type { ToWeigh } from '@potter/core/plan';
+
+/** What the weigh-along is told of the things it weighs; a plan's palette, or a medium for the shelf. */
+export interface Batches {
+  readonly list: readonly ToWeigh[];
+  /** Where it stands on the device, so that it goes on after a crash. */
+  readonly place: string;
+  readonly title: string;
+  readonly stepG: number;
+  readonly seed: number;
+  readonly nameOf: (id: string) => string;
+  /** Ids of what counts as paint. */
+  readonly paints: ReadonlySet<string>;
+  readonly chipOf: (
+    batch: ToWeigh,
+  ) => { readonly hexOverWhite: string; readonly hexOverBlack: string } | undefined;
+  /** What a larger whole does to the pots it goes into. */
+  readonly surplus: (batch: ToWeigh, wholeG: number) => string | undefined;
+  /** A batch is whole: what really went in. */
+  readonly onMade: (batch: ToWeigh, weighing: Weighing) => void;
+}

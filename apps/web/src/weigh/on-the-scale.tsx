@@ -1,0 +1,206 @@
+import { isOver, nextLine, rescued, taken, weighedG, type WeighLine } from '@potter/core/mix';
+import type { ToWeigh } from '@potter/core/plan';
+import { parseNumber, trim } from '@potter/core/quantity';
+import { type Reading, SCALES } from '@potter/core/scale';
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import { Pressable, ScrollView, Text, View } from 'react-native';
+import { device } from '@/data/device';
+import { Chip } from '@/ui/chip';
+import { TableButton } from '@/ui/table-button';
+import { TextField } from '@/ui/text-field';
+import { Heading, Small, Title } from '@/ui/type';
+import type { Batches } from './batches';
+import { Ingredients } from './ingredients';
+import { Large } from './large';
+import { RescuePanel } from './rescue-panel';
+import { type SimulatedScale, simulatedScale } from './scale-source';
+import type { Ways } from './ways';
+import { type Palette, rescue, take, weighingOf } from './weigh-state';
+
+const NOTHING: Reading = { kind: 'weight', g: 0, steady: false };
+const noSource = { subscribe: () => () => undefined, read: () => NOTHING };
+
+/** What stood on the practice scale when it was last touched, and for which line: a kitchen scale would still show it. */
+interface Held {
+  readonly batch: string;
+  readonly at: number;
+  readonly g: number;
+}
+
+interface Props {
+  readonly batches: Batches;
+  readonly batch: ToWeigh;
+  readonly palette: Palette;
+  readonly ways: Ways;
+  readonly keep: (palette: Palette) => void;
+  readonly onUndo: () => void;
+}
+
+/** One ingredient on the scale: the amount still to go and the scale's reading the largest things there are. */
+export function OnTheScale({
+  batches,
+  batch,
+  palette,
+  ways: { way, adding },
+  keep,
+  onUndo,
+}: Props) {
+  const weighing = weighingOf(palette, batch);
+  const at = nextLine(weighing);
+  const line = weighing.lines[at] as WeighLine;
+  // What the scale shows before this ingredient, where it adds up.
+  const baseG = adding === 'sum' ? weighedG(weighing) : 0;
+  const heldKey = `${batches.place}.held`;
+  const [scale] = useState<SimulatedScale | undefined>(() => {
+    if (way !== 'grams' && way !== 'tenths') return undefined;
+    const held = device.get<Held>(heldKey);
+    return simulatedScale(
+      SCALES[way],
+      batches.seed,
+      held?.batch === batch.id && held.at === at ? held.g : baseG,
+    );
+  });
+  const source = scale ?? noSource;
+  const reading = useSyncExternalStore(source.subscribe, source.read);
+  const [typed, setTyped] = useState<number>();
+  const stepG = scale?.stepG ?? batches.stepG;
+  const shownG = scale ? (reading.kind === 'weight' ? reading.g : undefined) : typed;
+  const g = shownG === undefined ? undefined : Number((shownG - baseG).toFixed(3));
+  const steady = scale ? reading.kind === 'weight' && reading.steady : typed !== undefined;
+  const over = g !== undefined && isOver(line, g, stepG);
+  const there =
+    g !== undefined &&
+    !over &&
+    line.drops === undefined &&
+    line.targetG - g <= tolerance(line, stepG);
+
+  const enter = (next: Palette) => {
+    setTyped(undefined);
+    device.remove(heldKey);
+    if (adding === 'tare') scale?.tare();
+    keep(next);
+  };
+  // Steady and right: it goes on by itself.
+  const goesOn = scale !== undefined && steady && there && (g ?? 0) > 0;
+  useEffect(() => {
+    if (!goesOn || g === undefined) return;
+    const timer = setTimeout(() => enter(take(palette, batch, g)), 500);
+    return () => clearTimeout(timer);
+    // Only a change of what stands on the scale begins the wait anew.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [goesOn, g, at]);
+  useEffect(() => {
+    if (scale && steady && shownG !== undefined)
+      device.set(heldKey, { batch: batch.id, at, g: shownG } satisfies Held);
+  }, [scale, steady, shownG, batch.id, at, heldKey]);
+
+  const toGo = line.targetG - (g ?? 0);
+  const saved = g === undefined ? undefined : rescued(taken(weighing, g), stepG);
+  const chip = batches.chipOf(batch);
+  return (
+    <>
+      <ScrollView className="flex-1" contentContainerClassName="gap-2 px-4 pb-3">
+        <View className="flex-row items-center gap-3">
+          {chip ? (
+            <Chip size={40} overWhite={chip.hexOverWhite} overBlack={chip.hexOverBlack} />
+          ) : null}
+          <Small className="flex-1 !text-16">{batch.name}</Small>
+          <Small className="!text-16">
+            {at + 1} of {weighing.lines.length}
+          </Small>
+        </View>
+        <Title className="!text-34 !leading-[38px]">
+          {line.more ? 'More ' : ''}
+          {batches.nameOf(line.material)}
+        </Title>
+        {line.drops !== undefined ? (
+          <Drops count={line.drops} />
+        ) : (
+          <>
+            <View role="status" aria-label={`${trim(toGo, 1)} g to go`}>
+              <View className="flex-row items-baseline gap-3">
+                <Large text={trim(Math.abs(toGo), 1)} />
+                <Text className="font-bold text-24 text-ink">
+                  {toGo >= 0 ? 'g to go' : 'g too much'}
+                </Text>
+              </View>
+            </View>
+            <Text className="font-bold text-24 text-ink" style={{ fontVariant: ['tabular-nums'] }}>
+              {scale
+                ? reading.kind === 'weight'
+                  ? `reads ${trim(reading.g, 1)} g${steady ? ', steady' : ''}`
+                  : reading.kind === 'overload'
+                    ? 'overload: take something off'
+                    : 'the scale is off: press tare'
+                : `the scale should read ${trim(baseG + line.targetG, 1)} g`}
+            </Text>
+            {scale ? <Small>until it reads {trim(baseG + line.targetG, 1)} g</Small> : null}
+          </>
+        )}
+        {!scale && line.drops === undefined ? (
+          <TextField
+            label="The scale reads, g"
+            keys="decimal"
+            shown={typed === undefined ? '' : trim(typed, 1)}
+            read={(text) => {
+              const read = parseNumber(text);
+              return read.ok && read.value < 0 ? { ok: false, fault: 'Not below 0 g.' } : read;
+            }}
+            onChange={setTyped}
+          />
+        ) : null}
+        {over && steady && saved ? (
+          <RescuePanel
+            overG={(g ?? 0) - line.targetG}
+            rescue={saved}
+            surplus={batches.surplus(batch, saved.wholeG)}
+            onRescue={() => enter(rescue(palette, batch, g ?? 0, stepG))}
+            onLeave={() => enter(take(palette, batch, g ?? 0))}
+          />
+        ) : null}
+        <Ingredients weighing={weighing} at={at} nameOf={batches.nameOf} />
+      </ScrollView>
+      <View className="flex-row border-t border-ink">
+        <TableButton label="Undo" onPress={onUndo} />
+        {scale ? <TableButton label="Tare" onPress={() => scale.tare()} /> : null}
+        <TableButton
+          label={
+            line.drops !== undefined
+              ? 'They are in'
+              : g === undefined
+                ? 'Take it'
+                : `Take ${trim(g, 1)} g`
+          }
+          disabled={line.drops === undefined && (g === undefined || g <= 0)}
+          onPress={() =>
+            enter(take(palette, batch, line.drops === undefined ? (g ?? 0) : line.targetG))
+          }
+        />
+      </View>
+      {scale && line.drops === undefined && !(over && steady) ? (
+        <Pressable
+          role="button"
+          aria-label="Spout: hold to pour"
+          onPressIn={() => scale.spout(true)}
+          onPressOut={() => scale.spout(false)}
+          className="h-[26%] items-center justify-center bg-rail px-4"
+        >
+          <Heading className="!text-24 !text-railink">Hold to pour</Heading>
+          <Text className="font-body text-16 text-railink">the longer, the faster it runs</Text>
+        </Pressable>
+      ) : null}
+    </>
+  );
+}
+
+/** As near as a hand gets: a step of the scale, or half a hundredth of a large amount. */
+const tolerance = ({ targetG }: WeighLine, stepG: number): number =>
+  Math.max(stepG, targetG * 0.005) + 1e-9;
+
+/** Oil is counted, by whoever measures how. */
+export const Drops = ({ count }: { readonly count: number }) => (
+  <View className="flex-row items-baseline gap-3">
+    <Large text={String(count)} />
+    <Text className="font-bold text-24 text-ink">{count === 1 ? 'drop, last' : 'drops, last'}</Text>
+  </View>
+);

@@ -1,0 +1,30 @@
+import { type Vessel, VESSELS, vesselOf } from '@potter/core/vessel';
+import { useState } from 'react';
+import { device } from '@/data/device';
+
+/** Where amounts are read: off a scale of the artist's own, by eye, or off a practice scale. */
+export type Way = 'typed' | 'eye' | 'grams' | 'tenths';
+/** Between two additions the scale is tared, or it adds up. */
+export type Adding = 'tare' | 'sum';
+
+export interface Ways {
+  readonly way: Way;
+  readonly adding: Adding;
+  /** What is mixed in, for those who measure by its marks. */
+  readonly vessel: Vessel;
+}
+
+const START: Ways = { way: 'typed', adding: 'tare', vessel: vesselOf(VESSELS[2]) };
+
+/** How this artist measures, remembered on the device. */
+export function useWays(): readonly [Ways, (change: Partial<Ways>) => void] {
+  const [ways, setWays] = useState<Ways>(() => ({ ...START, ...device.get<Ways>('weigh.ways') }));
+  return [
+    ways,
+    (change) => {
+      const next = { ...ways, ...change };
+      device.set('weigh.ways', next);
+      setWays(next);
+    },
+  ];
+}

@@ -1,0 +1,93 @@
+import { weighedG } from '@potter/core/mix';
+import { trim } from '@potter/core/quantity';
+import ArrowLeft from 'lucide-react-native/icons/arrow-left';
+import { type ReactNode, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { device } from '@/data/device';
+import { useWakeLock } from '@/run/wake-lock';
+import { Button, IconButton } from '@/ui/button';
+import { Body, Small, Strong, Title } from '@/ui/type';
+import type { Batches } from './batches';
+import { ByEye } from './by-eye';
+import { NextCup } from './next-cup';
+import { OnTheScale } from './on-the-scale';
+import { useWays } from './ways';
+import { type Palette, START, undo, weighingOf } from './weigh-state';
+
+interface Props {
+  readonly batches: Batches;
+  readonly onLeave: () => void;
+  readonly onStrip?: () => void;
+  /** What may be done once all is weighed, and a sentence on what has become of it. */
+  readonly done: ReactNode;
+  readonly doneSays: string;
+}
+
+/** One cup after another, one ingredient after another; where it stands is kept on the device after every step. */
+export function WeighAlong({ batches, onLeave, onStrip, done, doneSays }: Props) {
+  const { list, place } = batches;
+  const [palette, setPalette] = useState<Palette>(() => device.get<Palette>(place) ?? START);
+  const [ways, setWays] = useWays();
+  useWakeLock(true);
+  const keep = (next: Palette) => {
+    device.set(place, next);
+    setPalette(next);
+    const whole = list[next.at - 1];
+    if (next.at > palette.at && whole) batches.onMade(whole, weighingOf(next, whole));
+  };
+  const batch = list[palette.at];
+  const back = () => keep(undo(palette, list));
+  const Measure = ways.way === 'eye' ? ByEye : OnTheScale;
+  return (
+    <View role="main" className="flex-1 bg-surround pb-[34px]">
+      <View className="h-[64px] flex-row items-center gap-1 pl-1 pr-3">
+        <IconButton icon={ArrowLeft} label="Leave the weighing, it is kept" onPress={onLeave} />
+        <Small className="flex-1 !text-16" lines={1}>
+          {batches.title}
+        </Small>
+        <Strong>{batch ? `${palette.at + 1} of ${list.length}` : 'all weighed'}</Strong>
+      </View>
+      {batch && palette.waiting ? (
+        <NextCup
+          batch={batch}
+          ways={ways}
+          onWays={setWays}
+          onGo={() => keep({ ...palette, waiting: false })}
+          onUndo={palette.at > 0 ? back : undefined}
+          onStrip={onStrip}
+        />
+      ) : null}
+      {batch && !palette.waiting ? (
+        <Measure
+          key={`${batch.id} ${ways.way}`}
+          batches={batches}
+          batch={batch}
+          palette={palette}
+          ways={ways}
+          keep={keep}
+          onUndo={back}
+        />
+      ) : null}
+      {batch ? null : (
+        <ScrollView contentContainerClassName="gap-4 p-4">
+          <Title className="!text-34 !leading-[38px]">All weighed</Title>
+          <Body>{doneSays}</Body>
+          {list.map((b) => (
+            <View
+              key={`${b.kind} ${b.id}`}
+              className="flex-row items-baseline justify-between border-b border-rule py-2"
+            >
+              <Body className="flex-1">{b.name}</Body>
+              <Strong>{trim(weighedG(weighingOf(palette, b)), 1)} g</Strong>
+            </View>
+          ))}
+          <View className="flex-row flex-wrap gap-2">
+            {done}
+            <Button label="Back to the last one" onPress={back} />
+            <Button label="Weigh anew" onPress={() => keep(START)} />
+          </View>
+        </ScrollView>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,43 @@
+import { brief } from '../plan/brief';
+import { BRASS, DAMSON, OAT, plan, QUINCE, SLATE } from '../plan/fixture.test-data';
+import { weighingOrder } from '../plan/weighing-order';
+import { volumeAtMl } from '../vessel/frustum';
+import { mixingStrips } from './mixing-strip';
+import { PAGE_MARGIN_MM, PAPERS, RULER_STRIP_MM } from './template';
+
+const CUP = { topMm: 95, bottomMm: 62, heightMm: 98 };
+const p = plan([OAT, SLATE, QUINCE, DAMSON, BRASS]);
+const batches = weighingOrder(p, brief(p));
+const paints = new Set(p.paints.map((x) => x.id));
+const sheets = mixingStrips(p.title, batches, (id) => id, paints, CUP);
+
+test('a mark stands along the wall where the cup holds what is in by then', () => {
+  const [first] = batches;
+  const wall = Math.hypot(1, (95 - 62) / 2 / 98);
+  const floor = sheets[0]!.lines[0]!.d.match(/V([\d.]+)/)![1];
+  const marks = sheets[0]!.lines
+    .filter(({ d }) => /^M0 [\d.]+h/.test(d))
+    .map(({ d }) => Number(floor) - Number(d.match(/^M0 ([\d.]+)h/)![1]));
+  let ml = 0;
+  first!.steps.forEach((step, i) => {
+    ml += step.ml;
+    expect(volumeAtMl(CUP, marks[i]! / wall)).toBeCloseTo(ml, 6);
+  });
+});
+
+test('no strip is cut by the edge of a sheet, on either paper', () => {
+  for (const paper of Object.values(PAPERS))
+    for (const { widthMm, heightMm } of sheets) {
+      expect(widthMm).toBeLessThanOrEqual(paper.widthMm - 2 * PAGE_MARGIN_MM);
+      expect(heightMm).toBeLessThanOrEqual(paper.heightMm - 2 * PAGE_MARGIN_MM - RULER_STRIP_MM);
+    }
+  const many = mixingStrips('Many', [...batches, ...batches, ...batches], (id) => id, paints, CUP);
+  expect(many).toHaveLength(2);
+});
+
+test('words never lie on each other', () => {
+  for (const { labels } of sheets)
+    for (const a of labels)
+      for (const b of labels)
+        if (a !== b && a.x === b.x) expect(Math.abs(a.y - b.y)).toBeGreaterThan(4);
+});
