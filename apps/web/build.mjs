@@ -1,8 +1,9 @@
-// Exports the application for the web and writes each text file's compressed twins beside it.
+// Exports the application for the web, bundles its service worker, and writes each text file's compressed twins beside it.
 import { spawnSync } from 'node:child_process';
 import { readdir, readFile, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
+import { buildServiceWorker } from './service-worker/build.mjs';
 import { brotliCompress, constants, gzip } from 'node:zlib';
 
 const env = {
@@ -19,6 +20,7 @@ const exported = spawnSync('npx', ['expo', 'export', '-p', 'web', '--output-dir'
 if (exported.status !== 0) process.exit(exported.status ?? 1);
 
 const dist = join(import.meta.dirname, 'dist');
+await buildServiceWorker(dist);
 const files = await readdir(dist, { recursive: true });
 for (const name of files.filter((f) => /\.(js|css|html|json|svg|ttf|wasm)$/.test(f))) {
   const file = join(dist, name);

@@ -7,6 +7,7 @@ import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { keepOnDevice } from '@/data/keep-on-device';
 import { sendPictures } from '@/data/pictures';
 import { TimerBand } from '@/run/timer-band';
 import { Theme } from '@/ui/theme';
@@ -21,8 +22,11 @@ export default function RootLayout() {
   const [client] = useState(
     () => new QueryClient({ defaultOptions: { queries: { staleTime: 5000, retry: 1 } } }),
   );
-  // What was taken while the studio was away.
-  useEffect(() => void sendPictures(), []);
+  useEffect(() => {
+    // What was taken while the studio was away.
+    void sendPictures();
+    return keepOnDevice();
+  }, []);
   return (
     <QueryClientProvider client={client}>
       <Theme />

@@ -1,4 +1,11 @@
-import { type Material, type Medium, openBook, STOCK_MEDIUMS } from '@potter/core/material';
+import {
+  type Material,
+  type Medium,
+  openBook,
+  SCOOP_ML,
+  scoopG,
+  STOCK_MEDIUMS,
+} from '@potter/core/material';
 import { type Weighing, weighedG } from '@potter/core/mix';
 import type { ToWeigh } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
@@ -8,6 +15,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { device } from '@/data/device';
 import { usePutTable, useShelf, useTakeMany } from '@/data/shelf';
+import { useSettings } from '@/data/settings';
 import { nameIn } from '@/mixes/name-in';
 import { WeighTable } from '@/mixes/weigh-table';
 import { Button } from '@/ui/button';
@@ -66,6 +74,7 @@ function Make({
   const [ml, setMl] = useState(() => device.get<number>(`${place}.ml`) ?? START_ML);
   const [weighing, setWeighing] = useState(() => device.get(place) !== undefined);
   const [done, setDone] = useState<{ readonly ml: number; readonly was: readonly ShelfItem[] }>();
+  const { scoopMl = SCOOP_ML } = useSettings();
   const put = usePutTable();
   const undo = useTakeMany();
   const materials: Material[] = shelf.flatMap((i) => (i.kind === 'material' ? [i.material] : []));
@@ -116,6 +125,7 @@ function Make({
       paints: new Set(),
       chipOf: () => undefined,
       surplus: () => undefined,
+      scoopG: (id) => scoopG(book.material(id), 1, scoopMl),
       onMade: (whole, weighed: Weighing) => {
         if (whole.id === medium.id) device.set(`${place}.g`, weighedG(weighed));
       },

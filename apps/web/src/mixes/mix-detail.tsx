@@ -94,9 +94,11 @@ export function MixDetail({ index, mix, brief }: Props) {
       />
       <WantedLine index={index} mix={mix} />
       <Body>
-        It comes out <Body className="font-bold">{nameOf(brief.consistency)}</Body>:{' '}
-        {CONSISTENCIES.find((c) => c.step === brief.consistency)?.shows}. One millilitre weighs{' '}
-        {trim(brief.densityGPerMl, 2)} g.
+        It comes out <Body className="font-bold">{nameOf(brief.consistency)}</Body>
+        {brief.consistency === mix.consistency
+          ? ''
+          : `: ${CONSISTENCIES.find((c) => c.step === brief.consistency)?.shows}`}
+        . One millilitre weighs {trim(brief.densityGPerMl, 2)} g.
         {brief.waterShare > 0.01 ? ` ${trim(brief.waterShare * 100, 0)} % of it is water.` : ''}
       </Body>
       <View className="gap-1">

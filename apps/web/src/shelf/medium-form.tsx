@@ -111,7 +111,7 @@ export function MediumForm({
               <Button
                 className="self-start"
                 label="Make a batch of it"
-                onPress={() => router.push(`/make/${medium.id}`)}
+                onPress={() => router.push(`/shelf/make/${medium.id}`)}
               />
             )}
             <StockFields value={value} set={set} />

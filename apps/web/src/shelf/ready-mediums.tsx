@@ -18,7 +18,7 @@ export function ReadyMediums({ onShelf }: { readonly onShelf: ReadonlySet<string
         {STOCK_MEDIUMS.filter((m) => m.of.length > 1 && !onShelf.has(m.id)).map((m) => (
           <View role="listitem" key={m.id} className="border-b border-rule wide:w-[calc(50%-16px)]">
             <Link
-              href={`/make/${m.id}`}
+              href={`/shelf/make/${m.id}`}
               aria-label={`Make ${m.name}`}
               className="flex min-h-[64px] flex-col justify-center gap-1 py-2 no-underline active:bg-pressed"
             >

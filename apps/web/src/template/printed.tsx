@@ -124,18 +124,21 @@ function Drawing({ drawing, says }: { readonly drawing: Template; readonly says:
               strokeDasharray={guide ? `${4 / scale} ${3 / scale}` : undefined}
             />
           ))}
-          {drawing.labels.map(({ x, y, text }, i) => (
-            <SvgText
-              key={i}
-              x={x}
-              y={y}
-              fontSize={Math.min(13 / scale, drawing.textMm ?? Infinity)}
-              fontFamily="AtkinsonHyperlegibleNext_400Regular"
-              fill={tokens.ink}
-            >
-              {text}
-            </SvgText>
-          ))}
+          {/* Words that would be too small to read stay on paper. */}
+          {(drawing.textMm === undefined || drawing.textMm * scale >= 13 ? drawing.labels : []).map(
+            ({ x, y, text }, i) => (
+              <SvgText
+                key={i}
+                x={x}
+                y={y}
+                fontSize={Math.min(13 / scale, drawing.textMm ?? Infinity)}
+                fontFamily="AtkinsonHyperlegibleNext_400Regular"
+                fill={tokens.ink}
+              >
+                {text}
+              </SvgText>
+            ),
+          )}
         </Svg>
       ) : null}
     </View>

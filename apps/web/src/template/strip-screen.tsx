@@ -1,5 +1,6 @@
-import { mixingStrips } from '@potter/core/format';
+import { mixingStrips, stripMarks } from '@potter/core/format';
 import { weighingOrder } from '@potter/core/plan';
+import { trim } from '@potter/core/quantity';
 import type { Vessel } from '@potter/core/vessel';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -7,7 +8,7 @@ import { nameIn } from '@/mixes/name-in';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
-import { Body } from '@/ui/type';
+import { Body, Strong } from '@/ui/type';
 import { MixedIn } from '@/weigh/mixed-in';
 import { useWays } from '@/weigh/ways';
 import { Printed } from './printed';
@@ -17,13 +18,13 @@ export function StripScreen() {
   const { id, plan, brief } = usePlan();
   const router = useRouter();
   const [{ vessel }, setWays] = useWays();
-  const strips = mixingStrips(
-    plan.title,
+  const marks = stripMarks(
     weighingOrder(plan, brief),
     nameIn(plan),
     new Set(plan.paints.map((p) => p.id)),
     vessel,
   );
+  const strips = mixingStrips(plan.title, marks, vessel);
   return (
     <Screen
       title="Mixing strips"
@@ -35,6 +36,27 @@ export function StripScreen() {
           Cut a strip out and tape it upright on the outside of a clear cup, its lower edge level
           with the floor inside. Each mark is where that ingredient ends.
         </Body>
+        {marks.map(({ id: batch, name, fills, lines }) => (
+          <View
+            key={batch}
+            role="region"
+            aria-label={name}
+            className="gap-1 border-t border-rule pt-2"
+          >
+            <Strong>
+              {name}
+              {fills > 1 ? `, the same in ${fills} cups` : ''}
+            </Strong>
+            {lines.map((line, i) => (
+              <View key={i} className="flex-row justify-between">
+                <Body>{line.name}</Body>
+                <Body>
+                  {trim(line.wallMm, 0)} mm along the wall, {trim(line.ml, 0)} mL
+                </Body>
+              </View>
+            ))}
+          </View>
+        ))}
         <Printed drawings={strips} says="The mixing strips" name={`${plan.title}-mixing-strips`} />
       </View>
     </Screen>

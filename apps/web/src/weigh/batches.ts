@@ -16,7 +16,13 @@ export interface Batches {
     batch: ToWeigh,
   ) => { readonly hexOverWhite: string; readonly hexOverBlack: string } | undefined;
   /** What a larger whole does to the pots it goes into. */
-  readonly surplus: (batch: ToWeigh, wholeG: number) => string | undefined;
+  readonly surplus: (
+    batch: ToWeigh,
+    wholeG: number,
+    say: (g: number) => string,
+  ) => string | undefined;
+  /** What one of the artist's scoops holds of a powder, g. */
+  readonly scoopG: (material: string) => number;
   /** A batch is whole: what really went in. */
   readonly onMade: (batch: ToWeigh, weighing: Weighing) => void;
 }

@@ -3,6 +3,7 @@ import {
   fillsOf,
   gramsAtLevel,
   isOver,
+  mlPerG,
   nextLine,
   rescued,
   taken,
@@ -10,7 +11,6 @@ import {
 } from '@potter/core/mix';
 import type { ToWeigh } from '@potter/core/plan';
 import { parseNumber, trim } from '@potter/core/quantity';
-import { levelAtMm } from '@potter/core/vessel';
 import { useState } from 'react';
 import { ScrollView, Text, View } from 'react-native';
 import { Chip } from '@/ui/chip';
@@ -35,39 +35,31 @@ interface Props {
   readonly onUndo: () => void;
 }
 
-/** By eye nobody is nearer than this on the wall of a cup, mm. */
-const EYE_MM = 1.5;
-
 /** One ingredient by the marks of the cup: how high it stands once it is in, in parts and in mL beside. */
 export function ByEye({ batches, batch, palette, ways: { vessel }, keep, onUndo }: Props) {
   const weighing = weighingOf(palette, batch);
   const at = nextLine(weighing);
   const line = weighing.lines[at] as WeighLine;
-  const fills = fillsOf(
-    vessel,
-    batch.steps.reduce((sum, s) => sum + (s.drops === undefined ? s.ml : 0), 0),
-  );
+  const wholeMl = batch.steps.reduce((sum, s) => sum + (s.drops === undefined ? s.ml : 0), 0);
+  const fills = fillsOf(vessel, wholeMl);
   const mark = eyeMark(weighing, at, batch.steps, batches.paints, vessel, fills);
   const [standsMm, setStands] = useState<number>();
   const g =
     standsMm === undefined
       ? undefined
       : Number(gramsAtLevel(weighing, at, batch.steps, vessel, fills, standsMm).toFixed(1));
-  // A step as coarse as the eye: what a mark's thickness holds at that height.
-  const perMm = mark.levelMm > 0 ? line.targetG / Math.max(1, levelSpan()) : 0;
-  function levelSpan(): number {
-    const below = eyeMark(weighing, at - 1, batch.steps, batches.paints, vessel, fills);
-    return mark.levelMm - (at > 0 ? below.levelMm : 0);
-  }
-  const stepG = Math.max(batches.stepG, Math.round(perMm * EYE_MM));
+  const stepG = Math.max(batches.stepG, mark.stepG);
   const over = g !== undefined && isOver(line, g, stepG);
   const saved = g === undefined ? undefined : rescued(taken(weighing, g), batches.stepG);
+  const perG = mlPerG(batch.steps);
+  const wholeG = batch.steps.reduce((sum, s) => sum + (s.drops === undefined ? s.g : 0), 0);
+  const say = (g: number) => `${trim((g * wholeMl) / wholeG, 0)} mL`;
   const chip = batches.chipOf(batch);
   const enter = (next: Palette) => {
     setStands(undefined);
     keep(next);
   };
-  const tooHigh = levelAtMm(vessel, 0) + mark.levelMm > vessel.heightMm;
+  const tooHigh = mark.levelMm > vessel.heightMm;
   return (
     <>
       <ScrollView className="flex-1" contentContainerClassName="gap-2 px-4 pb-3">
@@ -89,18 +81,23 @@ export function ByEye({ batches, batch, palette, ways: { vessel }, keep, onUndo 
         </Title>
         {line.drops !== undefined ? (
           <Drops count={line.drops} />
+        ) : line.powder ? (
+          <>
+            <Large text={trim(line.targetG / batches.scoopG(line.material) / fills, 1)} />
+            <Text className="font-bold text-24 text-ink">
+              {fills > 1 ? 'level scoops in each' : 'level scoops'}
+            </Text>
+            <Text className="font-body text-20 text-ink">{trim(line.targetG, 1)} g in all</Text>
+          </>
         ) : (
           <View className="flex-row gap-4">
             <View className="flex-1">
               <View role="status" aria-label={`to ${trim(mark.levelMm, 0)} mm in the cup`}>
-                <View className="flex-row items-baseline gap-3">
-                  <Large text={trim(mark.levelMm, 0)} />
-                  <Text className="font-bold text-24 text-ink">mm up</Text>
-                </View>
+                <Large text={trim(mark.levelMm, 0)} />
               </View>
-              <Text className="font-bold text-24 text-ink">
-                {mark.parts === undefined ? '' : `${trim(mark.parts, 2)} parts, `}
-                {trim(mark.ml, 0)} mL more
+              <Text className="font-bold text-24 text-ink">mm up the cup</Text>
+              <Text className="font-body text-20 text-ink">
+                {trim(mark.ml, 0)} mL{mark.parts === undefined ? '' : `, ${partsWords(mark.parts)}`}
               </Text>
               {mark.justCovers ? <Body>That is about where it just covers the paint.</Body> : null}
               {tooHigh ? (
@@ -109,10 +106,10 @@ export function ByEye({ batches, batch, palette, ways: { vessel }, keep, onUndo 
                 </Body>
               ) : null}
             </View>
-            <CupMarks vessel={vessel} fromMm={mark.levelMm - levelSpan()} toMm={mark.levelMm} />
+            <CupMarks vessel={vessel} fromMm={mark.fromMm} toMm={mark.levelMm} />
           </View>
         )}
-        {line.drops === undefined ? (
+        {line.drops === undefined && !line.powder ? (
           <TextField
             label="Went past it? It stands at, mm"
             keys="decimal"
@@ -130,12 +127,22 @@ export function ByEye({ batches, batch, palette, ways: { vessel }, keep, onUndo 
           <RescuePanel
             overG={(g ?? 0) - line.targetG}
             rescue={saved}
-            surplus={batches.surplus(batch, saved.wholeG)}
+            say={say}
+            surplus={batches.surplus(batch, saved.wholeG, say)}
             onRescue={() => enter(rescue(palette, batch, g ?? 0, batches.stepG))}
             onLeave={() => enter(take(palette, batch, g ?? 0))}
           />
         ) : null}
-        <Ingredients weighing={weighing} at={at} nameOf={batches.nameOf} />
+        <Ingredients
+          weighing={weighing}
+          at={at}
+          nameOf={batches.nameOf}
+          amountOf={(l) =>
+            l.powder
+              ? `${trim(l.actualG ?? l.targetG, 1)} g`
+              : `${trim((l.actualG ?? l.targetG) * (perG.get(l.material) ?? 1), 0)} mL`
+          }
+        />
       </ScrollView>
       <View className="flex-row border-t border-ink">
         <TableButton label="Undo" onPress={onUndo} />
@@ -145,7 +152,7 @@ export function ByEye({ batches, batch, palette, ways: { vessel }, keep, onUndo 
       </View>
       {over ? null : (
         <BigAct
-          label={line.drops === undefined ? 'It is at the mark' : 'They are in'}
+          label={line.drops === undefined && !line.powder ? 'It is at the mark' : 'They are in'}
           says={nextSays(weighing.lines.length - at - 1)}
           onPress={() => enter(take(palette, batch, line.targetG))}
         />
@@ -153,6 +160,11 @@ export function ByEye({ batches, batch, palette, ways: { vessel }, keep, onUndo 
     </>
   );
 }
+
+const partsWords = (parts: number): string => {
+  const said = trim(parts, 1);
+  return said === '1' ? '1 part' : `${said} parts`;
+};
 
 const nextSays = (left: number): string =>
   left === 0 ? 'the last of this cup' : left === 1 ? 'then one more' : `then ${left} more`;

@@ -1,5 +1,4 @@
-import type { Weighing } from '@potter/core/mix';
-import { trim } from '@potter/core/quantity';
+import type { Weighing, WeighLine } from '@potter/core/mix';
 import { View } from 'react-native';
 import { Body } from '@/ui/type';
 
@@ -8,10 +7,13 @@ export const Ingredients = ({
   weighing,
   at,
   nameOf,
+  amountOf,
 }: {
   readonly weighing: Weighing;
   readonly at: number;
   readonly nameOf: (id: string) => string;
+  /** What of it goes in, or went in, in what it is measured in. */
+  readonly amountOf: (line: WeighLine) => string;
 }) => (
   <View className="mt-2 border-t border-rule">
     {weighing.lines.map((l, i) => (
@@ -22,7 +24,7 @@ export const Ingredients = ({
         </Body>
         <Body>
           {l.drops === undefined
-            ? `${trim(l.actualG ?? l.targetG, 1)} g${l.actualG === undefined ? '' : ', in'}`
+            ? `${amountOf(l)}${l.actualG === undefined ? '' : ', in'}`
             : `${l.drops} drops`}
         </Body>
       </View>

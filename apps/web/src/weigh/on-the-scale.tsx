@@ -153,12 +153,18 @@ export function OnTheScale({
           <RescuePanel
             overG={(g ?? 0) - line.targetG}
             rescue={saved}
-            surplus={batches.surplus(batch, saved.wholeG)}
+            say={grams}
+            surplus={batches.surplus(batch, saved.wholeG, grams)}
             onRescue={() => enter(rescue(palette, batch, g ?? 0, stepG))}
             onLeave={() => enter(take(palette, batch, g ?? 0))}
           />
         ) : null}
-        <Ingredients weighing={weighing} at={at} nameOf={batches.nameOf} />
+        <Ingredients
+          weighing={weighing}
+          at={at}
+          nameOf={batches.nameOf}
+          amountOf={(l) => grams(l.actualG ?? l.targetG)}
+        />
       </ScrollView>
       <View className="flex-row border-t border-ink">
         <TableButton label="Undo" onPress={onUndo} />
@@ -192,6 +198,8 @@ export function OnTheScale({
     </>
   );
 }
+
+const grams = (g: number): string => `${trim(g, 1)} g`;
 
 /** As near as a hand gets: a step of the scale, or half a hundredth of a large amount. */
 const tolerance = ({ targetG }: WeighLine, stepG: number): number =>

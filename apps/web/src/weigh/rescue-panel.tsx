@@ -1,5 +1,4 @@
 import type { Rescue } from '@potter/core/mix';
-import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { Button } from '@/ui/button';
 import { Body, Strong } from '@/ui/type';
@@ -8,27 +7,30 @@ import { Body, Strong } from '@/ui/type';
 export const RescuePanel = ({
   overG,
   rescue,
+  say,
   surplus,
   onRescue,
   onLeave,
 }: {
   readonly overG: number;
   readonly rescue: Rescue;
+  /** An amount in what it is measured in. */
+  readonly say: (g: number) => string;
   /** What so much of the whole means to the pots, as a sentence. */
   readonly surplus?: string;
   readonly onRescue: () => void;
   readonly onLeave: () => void;
 }) => (
   <View className="gap-2 border-l-[6px] border-l-ink bg-raised p-3" role="alert">
-    <Strong>Too much of it, by {trim(overG, 1)} g.</Strong>
+    <Strong>Too much of it, by {say(overG)}.</Strong>
     <Body>
-      With more of everything the recipe holds: {trim(rescue.wholeG, 1)} g in all,{' '}
-      {trim(rescue.moreG, 1)} g more than planned.{surplus ? ` ${surplus}` : ''}
+      With more of everything the recipe holds: {say(rescue.wholeG)} in all, {say(rescue.moreG)}{' '}
+      more than planned.{surplus ? ` ${surplus}` : ''}
     </Body>
     <Button
       primary
       className="min-h-[64px]"
-      label={`More of everything, ${trim(rescue.moreG, 1)} g`}
+      label={`More of everything, ${say(rescue.moreG)}`}
       onPress={onRescue}
     />
     <Button className="min-h-[64px]" label="Leave it as it is" onPress={onLeave} />

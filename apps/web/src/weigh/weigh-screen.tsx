@@ -1,7 +1,8 @@
+import { openBook, SCOOP_ML, scoopG } from '@potter/core/material';
 import { edit as edits, weighingOrder } from '@potter/core/plan';
-import { trim } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
+import { useSettings } from '@/data/settings';
 import { nameIn } from '@/mixes/name-in';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
@@ -23,6 +24,7 @@ const POT_WORDS: Readonly<Record<string, string>> = {
 export function WeighScreen() {
   const { id, plan, brief, edit } = usePlan();
   const router = useRouter();
+  const { scoopMl = SCOOP_ML } = useSettings();
   const list = useMemo(() => weighingOrder(plan, brief), [plan, brief]);
   const batches: Batches = {
     list,
@@ -33,12 +35,16 @@ export function WeighScreen() {
     nameOf: nameIn(plan),
     paints: new Set(plan.paints.map((p) => p.id)),
     chipOf: (batch) => brief.mixes.find((m) => m.id === batch.id),
-    surplus: (batch, wholeG) => {
+    surplus: (batch, wholeG, say) => {
       const pots = brief.budget.pots.filter((p) => p.mix === batch.id && p.g > 0);
       const neededG = brief.mixes.find((m) => m.id === batch.id)?.g;
       if (pots.length === 0 || neededG === undefined) return undefined;
-      const uses = pots.map((p) => `${trim(p.g, 0)} g for ${POT_WORDS[p.use] ?? p.use}`);
-      return `Its pots stay as they are, ${uses.join(', ')}; ${trim(Math.max(0, wholeG - neededG), 1)} g are over, for repairs or a jar.`;
+      const uses = pots.map((p) => `${say(p.g)} for ${POT_WORDS[p.use] ?? p.use}`);
+      return `Its pots stay as they are, ${uses.join(', ')}; ${say(Math.max(0, wholeG - neededG))} are over, for repairs or a jar.`;
+    },
+    scoopG: (id) => {
+      const material = openBook(plan.materials ?? [], []).material(id);
+      return scoopG(material, 1, scoopMl);
     },
     onMade: (batch, weighing) => {
       if (batch.kind !== 'mix') return;

@@ -16,7 +16,7 @@ export {
   TABLE_KINDS,
   writeShelfCsv,
 } from './shelf-csv';
-export { mixingStrips } from './mixing-strip';
+export { mixingStrips, type StripMarks, stripMarks } from './mixing-strip';
 export { writeShoppingCsv } from './shopping-csv';
 export {
   PAGE_MARGIN_MM,

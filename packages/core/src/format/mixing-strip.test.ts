@@ -2,14 +2,20 @@ import { brief } from '../plan/brief';
 import { BRASS, DAMSON, OAT, plan, QUINCE, SLATE } from '../plan/fixture.test-data';
 import { weighingOrder } from '../plan/weighing-order';
 import { volumeAtMl } from '../vessel/frustum';
-import { mixingStrips } from './mixing-strip';
+import { mixingStrips, stripMarks } from './mixing-strip';
 import { PAGE_MARGIN_MM, PAPERS, RULER_STRIP_MM } from './template';
 
 const CUP = { topMm: 95, bottomMm: 62, heightMm: 98 };
 const p = plan([OAT, SLATE, QUINCE, DAMSON, BRASS]);
 const batches = weighingOrder(p, brief(p));
 const paints = new Set(p.paints.map((x) => x.id));
-const sheets = mixingStrips(p.title, batches, (id) => id, paints, CUP);
+const strips = (of: typeof batches) =>
+  mixingStrips(
+    p.title,
+    stripMarks(of, (id) => id, paints, CUP),
+    CUP,
+  );
+const sheets = strips(batches);
 
 test('a mark stands along the wall where the cup holds what is in by then', () => {
   const [first] = batches;
@@ -31,7 +37,7 @@ test('no strip is cut by the edge of a sheet, on either paper', () => {
       expect(widthMm).toBeLessThanOrEqual(paper.widthMm - 2 * PAGE_MARGIN_MM);
       expect(heightMm).toBeLessThanOrEqual(paper.heightMm - 2 * PAGE_MARGIN_MM - RULER_STRIP_MM);
     }
-  const many = mixingStrips('Many', [...batches, ...batches, ...batches], (id) => id, paints, CUP);
+  const many = strips([...batches, ...batches, ...batches]);
   expect(many).toHaveLength(2);
 });
 

@@ -24,76 +24,101 @@ const LETTERS = 24;
 const COLUMNS = 4;
 const SHEET_MM = 240;
 
+/** One strip: what it is for, and where each ingredient ends in one of its fills. */
+export interface StripMarks {
+  readonly id: string;
+  readonly name: string;
+  readonly fills: number;
+  /** All that goes into one fill, mL. */
+  readonly ml: number;
+  readonly lines: readonly {
+    readonly name: string;
+    readonly wallMm: number;
+    readonly ml: number;
+  }[];
+}
+
 /**
- * Strips at true size to tape on the outside of a cup, the lower edge at its floor: one a mix, a mark for where each ingredient ends. Marks lie along
- * the slanted wall. A mix that fills several cups has the marks of one of them. A drawing for each sheet of paper.
+ * The marks of each mix on the wall of a cup. One that fills several cups has the marks of one of them.
  * @param paints ids of what counts as paint
  */
-export function mixingStrips(
-  title: string,
+export const stripMarks = (
   batches: readonly ToWeigh[],
   nameOf: (id: string) => string,
   paints: ReadonlySet<string>,
+  vessel: Vessel,
+): StripMarks[] =>
+  batches.map(({ id, name, steps }) => {
+    const ml = steps.reduce((sum, s) => sum + (s.drops === undefined ? s.ml : 0), 0);
+    const fills = fillsOf(vessel, ml);
+    const weighing = beginWeighing(id, steps);
+    return {
+      id,
+      name,
+      fills,
+      ml: ml / fills,
+      lines: weighing.lines.flatMap((line, at) => {
+        if (line.drops !== undefined || line.powder) return [];
+        const mark = eyeMark(weighing, at, steps, paints, vessel, fills);
+        return [{ name: nameOf(line.material), wallMm: mark.wallMm, ml: mark.ml }];
+      }),
+    };
+  });
+
+/** Strips at true size to tape on the outside of a cup, the lower edge at its floor: a drawing for each sheet of paper. */
+export function mixingStrips(
+  title: string,
+  strips: readonly StripMarks[],
   vessel: Vessel,
 ): Template[] {
   const rowMm = HEAD_MM + wallMm(vessel, vessel.heightMm);
   const rows = Math.max(1, Math.floor((SHEET_MM + GAP_MM) / (rowMm + GAP_MM)));
   const perSheet = COLUMNS * rows;
-  return Array.from({ length: Math.ceil(batches.length / perSheet) }, (_, sheet) => {
-    const here = batches.slice(sheet * perSheet, (sheet + 1) * perSheet);
-    const strips = here.map((batch, i) =>
-      strip(batch, nameOf, paints, vessel, {
+  return Array.from({ length: Math.ceil(strips.length / perSheet) }, (_, sheet) => {
+    const here = strips.slice(sheet * perSheet, (sheet + 1) * perSheet);
+    const drawn = here.map((marks, i) =>
+      drawnStrip(marks, {
         x: (i % COLUMNS) * (WIDE_MM + GAP_MM),
         y: Math.floor(i / COLUMNS) * (rowMm + GAP_MM),
         rowMm,
       }),
     );
-    const columns = Math.min(COLUMNS, here.length);
-    const deep = Math.ceil(here.length / COLUMNS);
     return {
       title: `${title}, mixing strips`,
-      widthMm: columns * (WIDE_MM + GAP_MM) - GAP_MM,
-      heightMm: deep * (rowMm + GAP_MM) - GAP_MM,
+      widthMm: Math.min(COLUMNS, here.length) * (WIDE_MM + GAP_MM) - GAP_MM,
+      heightMm: Math.ceil(here.length / COLUMNS) * (rowMm + GAP_MM) - GAP_MM,
+      lines: drawn.flatMap((s) => s.lines),
       textMm: TEXT_MM,
-      lines: strips.flatMap((s) => s.lines),
-      labels: strips.flatMap((s) => s.labels),
+      labels: drawn.flatMap((s) => s.labels),
     };
   });
 }
 
-function strip(
-  batch: ToWeigh,
-  nameOf: (id: string) => string,
-  paints: ReadonlySet<string>,
-  vessel: Vessel,
+function drawnStrip(
+  { name, fills, ml, lines: marks }: StripMarks,
   { x, y, rowMm }: { readonly x: number; readonly y: number; readonly rowMm: number },
-): { lines: Template['lines'][number][]; labels: Template['labels'][number][] } {
+): Pick<Template, 'lines' | 'labels'> {
   const floor = y + rowMm;
-  const ml = batch.steps.reduce((sum, s) => sum + (s.drops === undefined ? s.ml : 0), 0);
-  const fills = fillsOf(vessel, ml);
   const lines = [{ d: `M${x} ${y + HEAD_MM}H${x + WIDE_MM}V${floor}H${x}Z`, guide: false }];
   const labels = [
-    { x: x + 1, y: y + 5, text: short(batch.name) },
+    { x: x + 1, y: y + 5, text: short(name) },
     {
       x: x + 1,
       y: y + 10,
-      text: fills > 1 ? `${fills} cups, ${trim(ml / fills, 0)} mL each` : `${trim(ml, 0)} mL`,
+      text: `${fills > 1 ? `${fills} cups, each ` : ''}${trim(ml, 0)} mL`,
     },
   ];
-  const weighing = beginWeighing(batch.id, batch.steps);
   let below = Infinity;
-  weighing.lines.forEach((line, at) => {
-    if (line.drops !== undefined) return;
-    const mark = eyeMark(weighing, at, batch.steps, paints, vessel, fills);
+  for (const mark of marks) {
     const markY = floor - mark.wallMm;
     lines.push({ d: `M${x} ${markY}h${MARK_MM}`, guide: false });
     below = Math.min(markY + 1.2, below - LINE_MM);
     labels.push({
       x: x + MARK_MM + 1,
       y: below,
-      text: short(`${nameOf(line.material)}, ${trim(mark.ml, 0)} mL`),
+      text: short(`${mark.name}, ${trim(mark.ml, 0)} mL`),
     });
-  });
+  }
   return { lines, labels };
 }
 

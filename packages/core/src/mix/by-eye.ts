@@ -7,10 +7,15 @@ import type { Weighing, WeighLine } from './weighing';
 const COVERS_FROM = 0.8;
 const COVERS_TO = 1.3;
 
+/** By eye nobody is nearer than this on the wall of a cup, mm (estimate). */
+const EYE_MM = 1.5;
+
 /** What one line of a mix looks like for those who measure by eye, in one of some equal fills of a cup. */
 export interface EyeMark {
   /** What is to go in now, mL in one fill. */
   readonly ml: number;
+  /** Where what is in already stands, mm above the floor. */
+  readonly fromMm: number;
   /** Where it stands once that is in, mm above the floor, and along the wall. */
   readonly levelMm: number;
   readonly wallMm: number;
@@ -18,6 +23,8 @@ export interface EyeMark {
   readonly parts?: number;
   /** It is medium, and about as much as just covers the paint. */
   readonly justCovers: boolean;
+  /** What an eye on the wall cannot tell from what was meant, g over all fills. */
+  readonly stepG: number;
 }
 
 /** Equal fills of a cup that hold so much with head-room left. */
@@ -51,10 +58,12 @@ export function eyeMark(
   const paintMl = weighing.lines
     .filter((l) => paints.has(l.material))
     .reduce((sum, l) => sum + mlOf(l, l.actualG ?? l.targetG), 0);
+  const fromMm = levelAtMm(vessel, belowMl / fills);
   const levelMm = levelAtMm(vessel, (belowMl + ml) / fills);
   const parts = paintMl > 0 ? ml / paintMl : undefined;
   return {
     ml: ml / fills,
+    fromMm,
     levelMm,
     wallMm: wallMm(vessel, levelMm),
     ...(parts === undefined ? {} : { parts }),
@@ -65,6 +74,7 @@ export function eyeMark(
       parts !== undefined &&
       parts >= COVERS_FROM &&
       parts <= COVERS_TO,
+    stepG: line && levelMm > fromMm ? (line.targetG / (levelMm - fromMm)) * EYE_MM : 0,
   };
 }
 

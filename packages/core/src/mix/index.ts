@@ -1,4 +1,4 @@
-export { type EyeMark, eyeMark, fillsOf, gramsAtLevel } from './by-eye';
+export { type EyeMark, eyeMark, fillsOf, gramsAtLevel, mlPerG } from './by-eye';
 export { type Addition, type Advice, advise, type InCup, settled, viscosityOfMound } from './coach';
 export { CONSISTENCIES, consistencyOf, stepLimits, stepRank } from './consistency';
 export { FLOW_CUPS, type FlowCup, viscosityOfFlow } from './flow-cup';

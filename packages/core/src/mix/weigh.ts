@@ -12,6 +12,8 @@ export interface WeighStep {
   readonly scaleReadsG: number;
   /** Oils are counted, not weighed; their few hundredths of a gram are not in the reading. */
   readonly drops?: number;
+  /** A powder, which by eye is counted in scoops and fills no cup to a mark. */
+  readonly powder?: true;
 }
 
 /**
@@ -34,6 +36,7 @@ export function weighUp(recipe: Recipe, totalG: number, stepG: number): WeighSte
       g,
       ml: ingredient.g > 0 ? (g * ingredient.ml) / ingredient.g : 0,
       scaleReadsG: reads,
+      ...(ingredient.kind === 'powder' ? { powder: true as const } : {}),
     };
   });
   for (const oil of recipe.ingredients.filter((i) => i.kind === 'oil')) {

@@ -10,6 +10,7 @@ export interface WeighLine {
   readonly targetG: number;
   /** Oil is counted in drops. */
   readonly drops?: number;
+  readonly powder?: true;
   /** What went in; absent while it has not. */
   readonly actualG?: number;
   /** Added to make good an ingredient that came out too heavy. */
@@ -26,11 +27,12 @@ export interface Weighing {
 export const beginWeighing = (mix: string, steps: readonly WeighStep[]): Weighing => ({
   mix,
   scale: 1,
-  lines: steps.map(({ material, g, drops }) => ({
+  lines: steps.map(({ material, g, drops, powder }) => ({
     material,
     recipeG: g,
     targetG: g,
     ...(drops === undefined ? {} : { drops }),
+    ...(powder ? { powder } : {}),
   })),
 });
 
