@@ -123,6 +123,21 @@ test('a plan opened again while the studio is away still sends what it owes', as
   expect(second.get().saving).toBe('saved');
 });
 
+test('a plan that was only looked at opens again while the studio is away', async () => {
+  const held = studio();
+  await openSession('p');
+  reload();
+  held.away = true;
+  const again = await openSession('p');
+  expect(again.get()).toMatchObject({ saving: 'away' });
+  expect(again.get().history.now).toEqual(plan);
+  held.plan = rename('Changed elsewhere')(plan);
+  held.revision++;
+  held.away = false;
+  reload();
+  expect((await openSession('p')).get().history.now.title).toBe('Changed elsewhere');
+});
+
 test('a page closed before its save comes back with the edit', async () => {
   const held = studio();
   const first = await openSession('p');

@@ -164,6 +164,11 @@ export async function openSession(id: string): Promise<PlanSession> {
       void save(true);
     },
   };
+  // Also a plan only looked at opens again while the studio is away; steps of another state of it fit no more.
+  if (!continues) {
+    letGo(id);
+    writeNow();
+  }
   if (unsaved) {
     owing.set(id, session);
     later(away ? RETRY_AFTER_MS : 0);

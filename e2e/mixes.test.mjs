@@ -1,0 +1,291 @@
+// Mixes at the table on the phone: ratios as people say them, schools, pictures, measuring by eye, a medium by the batch, and all of it with the studio away.
+import assert from 'node:assert/strict';
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, test } from 'node:test';
+import { launch, openPage, PHONE, press, says, see, textOf, type } from './support/browser.mjs';
+import { startStudio } from './support/studio.mjs';
+
+let studio;
+let browser;
+let folder;
+before(async () => {
+  studio = await startStudio();
+  browser = await launch();
+  folder = await mkdtemp(join(tmpdir(), 'potter-pictures-'));
+});
+after(async () => {
+  await browser.close();
+  await studio.stop();
+  await rm(folder, { recursive: true, force: true });
+});
+
+const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+const planOf = async (title) => {
+  const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
+  const { id } = plans.find((p) => p.title === title);
+  return {
+    id,
+    get: async () => (await (await fetch(`${studio.url}/api/plans/${id}`)).json()).plan,
+  };
+};
+/** Waits until the studio holds a plan that is so. */
+async function kept(plan, is) {
+  for (let i = 0; i < 100; i++) {
+    if (is(await plan.get())) return;
+    await pause(100);
+  }
+  assert.fail(`never kept: ${is}`);
+}
+const shelf = async () => (await (await fetch(`${studio.url}/api/shelf`)).json()).items;
+
+/** Everything can be reached without moving sideways. */
+async function fits(page) {
+  const over = await page.evaluate(() =>
+    [...document.querySelectorAll('body *')]
+      .filter((n) => n.checkVisibility() && n.scrollWidth > n.clientWidth + 1)
+      .filter((n) => ['auto', 'scroll'].includes(getComputedStyle(n).overflowX))
+      .map((n) => n.className),
+  );
+  assert.deepEqual(over, []);
+  const right = await page.evaluate(() =>
+    Math.max(
+      ...[...document.querySelectorAll('body *')]
+        .filter((n) => n.checkVisibility())
+        .map((n) => n.getBoundingClientRect().right),
+    ),
+  );
+  assert.ok(right <= 391, `something reaches to ${right} px`);
+}
+
+test('a ratio as it is said, a school, a second paint, an activator; every step undone', async () => {
+  const page = await openPage(browser, PHONE);
+  const plan = await planOf('Quince and Slate');
+  const [first] = (await plan.get()).mixes;
+  await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'networkidle0' });
+  await type(page, 'Paint : medium : water', '40 g + 20 g');
+  await kept(plan, (p) => p.mixes[0].basis === 'weight' && p.mixes[0].medium.parts === 0.5);
+  const field = await see(page, 'textbox', 'Paint : medium : water');
+  await field.focus();
+  await page.keyboard.type('much');
+  await says(page, 'is one amount: say two, such as 1 : 2.');
+  await field.evaluate((node) => node.blur());
+  await press(page, 'button', 'Undo');
+  await kept(plan, (p) => p.mixes[0].basis === first.basis);
+  await press(page, 'button', 'Just covers the paint');
+  await kept(plan, (p) => p.mixes[0].medium.parts === 1);
+  await press(page, 'button', /^Made as: /);
+  await press(page, 'radio', 'Studio blend');
+  await kept(plan, (p) => p.mixes[0].medium.id === 'studio-blend');
+  await says(page, 'First make');
+  await press(page, 'button', /^Another paint in this mix/);
+  await press(page, 'radio', 'Slate');
+  await kept(plan, (p) => p.mixes[0].paints.length === 2);
+  await type(page, 'Parts of Slate', '0.2');
+  await kept(plan, (p) => p.mixes[0].paints[1].parts === 0.2);
+  await press(page, 'button', 'Leave Slate out of this mix');
+  await press(page, 'radio', 'A step thicker');
+  await kept(plan, (p) => p.metallics === 'thicker');
+  await press(page, 'button', 'Another mix');
+  await press(page, 'button', 'Add the activator');
+  await kept(plan, (p) => p.budget.pots.some((x) => x.use === 'activator'));
+  await says(page, 'An activator leaves no mound');
+  await fits(page);
+  assert.deepEqual(page.faults, []);
+});
+
+test('measured by eye: to the mark, past it and made good, killed and gone on with', async () => {
+  const page = await openPage(browser, PHONE);
+  const plan = await planOf('Damson Moon');
+  const at = `${studio.url}/plans/${plan.id}/weigh`;
+  await page.goto(at, { waitUntil: 'networkidle0' });
+  await press(page, 'radio', 'By eye, cup marks');
+  await press(page, 'button', /stands? ready$/);
+  await says(page, 'mm up the cup');
+  await fits(page);
+  await press(page, 'button', 'It is at the mark');
+  await says(page, '2 of');
+  await page.reload({ waitUntil: 'networkidle0' });
+  await says(page, '2 of');
+  const mark = await page.$eval('[role="status"][aria-label$="mm in the cup"]', (n) =>
+    Number(/\d+/.exec(n.getAttribute('aria-label'))[0]),
+  );
+  await type(page, 'Went past it? It stands at, mm', String(mark + 8));
+  await says(page, 'Too much of it, by');
+  await says(page, 'for repairs or a jar.');
+  await fits(page);
+  await press(page, 'button', /^More of everything/);
+  await says(page, 'More ');
+  for (let i = 0; i < 40; i++) {
+    const text = await textOf(page);
+    if (text.includes('All weighed')) break;
+    if (text.includes('It is at the mark')) await press(page, 'button', 'It is at the mark');
+    else if (text.includes('They are in')) await press(page, 'button', 'They are in');
+    else if (/stands? ready/.test(text)) await press(page, 'button', /stands? ready$/);
+    await pause(150);
+  }
+  await says(page, 'All weighed');
+  await kept(plan, (p) => p.made?.length === p.mixes.length);
+  const { made } = await plan.get();
+  // The time stands with it, for whoever asks how long it has stood.
+  assert.match(made[0].on, /^\d{4}-\d\d-\d\dT\d\d:\d\d$/);
+  await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'networkidle0' });
+  const jars = (await shelf()).filter((i) => i.kind === 'jar').length;
+  await press(page, 'button', /^Into a jar/);
+  await says(page, 'in a jar');
+  assert.equal((await shelf()).filter((i) => i.kind === 'jar').length, jars + 1);
+  assert.deepEqual(page.faults, []);
+});
+
+test('one drip of three is not lost, and what was added counts', async () => {
+  const page = await openPage(browser, PHONE);
+  const plan = await planOf('Kale and Walnut tiles');
+  const at = `${studio.url}/plans/${plan.id}/coach`;
+  await page.goto(at, { waitUntil: 'networkidle0' });
+  await press(page, 'radio', 'An even stream');
+  const drip = async (ms) => {
+    await press(page, 'button', 'It dripped');
+    await see(page, 'button', 'The mound has closed');
+    await pause(ms);
+    await press(page, 'button', 'The mound has closed');
+    await see(page, 'button', 'It dripped');
+  };
+  await drip(3500);
+  await says(page, '2 more.');
+  await page.reload({ waitUntil: 'networkidle0' });
+  await says(page, '2 more.');
+  await drip(3500);
+  await drip(3500);
+  await kept(plan, (p) => p.readings?.length === 1);
+  assert.equal((await plan.get()).readings[0].moundS.length, 3);
+  await press(page, 'button', /^All is in/);
+  await kept(plan, (p) => p.readings.length === 2 && p.readings[1].added.g > 0);
+  await says(page, 'Nothing: it is right.');
+  await fits(page);
+  assert.deepEqual(page.faults, []);
+});
+
+/** A drawing of one colour as a PNG file, made by the browser itself. */
+async function pictureFile(page, name) {
+  const bytes = await page.evaluate(async () => {
+    const canvas = new OffscreenCanvas(2000, 1500);
+    const context = canvas.getContext('2d');
+    context.fillStyle = '#d8a526';
+    context.fillRect(0, 0, 2000, 1500);
+    return [...new Uint8Array(await (await canvas.convertToBlob()).arrayBuffer())];
+  });
+  const file = join(folder, name);
+  await writeFile(file, Buffer.from(bytes));
+  return file;
+}
+
+test('a medium by the batch: weighed, on the shelf, what went in taken off; and back', async () => {
+  const page = await openPage(browser, PHONE);
+  const before = await shelf();
+  await page.goto(`${studio.url}/shelf?kind=medium`, { waitUntil: 'networkidle0' });
+  await press(page, 'link', 'Make Studio blend');
+  await type(page, 'How much to make', '250 ml');
+  await says(page, 'It costs');
+  await fits(page);
+  await press(page, 'button', 'Weigh it up');
+  await press(page, 'button', 'The cup is on');
+  for (let i = 1; i <= 4; i++) {
+    await says(page, `${i} of 4`);
+    const g = await page.$eval(
+      '[role="status"]',
+      (n) => /^([\d.]+) g to go$/.exec(n.getAttribute('aria-label'))?.[1],
+    );
+    await type(page, 'The scale reads, g', g);
+    await press(page, 'button', /^Take \d/);
+  }
+  await press(page, 'button', 'Onto the shelf');
+  await says(page, 'of Studio blend stand on the shelf.');
+  const made = (await shelf()).find((i) => i.kind === 'medium' && i.medium.id === 'studio-blend');
+  assert.ok(Math.abs(made.stockMl - 250) < 2, `${made.stockMl} mL`);
+  const stock = (items, id) => items.find((i) => i.material?.id === id)?.stockMl;
+  assert.ok(stock(await shelf(), 'conditioner') < stock(before, 'conditioner') - 150);
+  await press(page, 'button', 'Put it back');
+  for (let i = 0; i < 50 && (await shelf()).length !== before.length; i++) await pause(100);
+  assert.equal(stock(await shelf(), 'conditioner'), stock(before, 'conditioner'));
+  assert.ok(!(await shelf()).some((i) => i.kind === 'medium' && i.medium.id === 'studio-blend'));
+  assert.deepEqual(page.faults, []);
+});
+
+test('a medium that would hold itself is not saved, and the way round is told', async () => {
+  const page = await openPage(browser, PHONE);
+  const put = (id, name, inside) =>
+    fetch(`${studio.url}/api/shelf/medium/${id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({
+        kind: 'medium',
+        medium: { id, name, basis: 'volume', of: [{ ...inside, parts: 1 }] },
+      }),
+    });
+  await put('inner', 'Inner blend', { material: 'pva' });
+  await put('outer', 'Outer blend', { medium: 'inner' });
+  await page.goto(`${studio.url}/shelf/medium/inner`, { waitUntil: 'networkidle0' });
+  await press(page, 'button', /^Ingredient 1: /);
+  await press(page, 'radio', 'Outer blend, a medium');
+  await says(page, 'It would hold itself: Inner blend → Outer blend → Inner blend.');
+  page.expectRefusals = true;
+  await press(page, 'button', 'Save');
+  await says(page, 'nothing was changed');
+  const inner = (await shelf()).find((i) => i.medium?.id === 'inner');
+  assert.deepEqual(inner.medium.of, [{ material: 'pva', parts: 1 }]);
+  assert.deepEqual(page.faults, []);
+});
+
+test('with the studio away: the weighing is opened, gone through and kept, a picture too', async () => {
+  const page = await openPage(browser, PHONE);
+  const plan = await planOf('Number 27');
+  await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'networkidle0' });
+  // Once the application is kept on the device.
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await page.reload({ waitUntil: 'networkidle0' });
+  const file = await pictureFile(page, 'paint.png');
+  page.expectRefusals = true;
+  await studio.halt();
+  await page.goto(`${studio.url}/plans/${plan.id}/weigh`, { waitUntil: 'domcontentloaded' });
+  await press(page, 'button', 'The cup is on');
+  const g = await page.$eval(
+    '[role="status"][aria-label$="to go"]',
+    (n) => /^([\d.]+)/.exec(n.getAttribute('aria-label'))[1],
+  );
+  await type(page, 'The scale reads, g', g);
+  await press(page, 'button', /^Take \d/);
+  await says(page, '2 of');
+  await page.reload({ waitUntil: 'domcontentloaded' });
+  await says(page, '2 of');
+  await page.goto(`${studio.url}/plans/${plan.id}/coach`, { waitUntil: 'domcontentloaded' });
+  await press(page, 'radio', 'An even stream');
+  await press(page, 'button', 'No mound at all');
+  await says(page, '2 more.');
+  await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'domcontentloaded' });
+  await press(page, 'button', 'The colour in pictures');
+  const [chooser] = await Promise.all([
+    page.waitForFileChooser(),
+    press(page, 'button', 'Take a picture'),
+  ]);
+  await chooser.accept([file]);
+  await see(page, 'button', 'Another');
+  await page.reload({ waitUntil: 'domcontentloaded' });
+  await press(page, 'button', 'The colour in pictures');
+  await see(page, 'button', 'Another');
+  await studio.resume();
+  await kept(plan, (p) => p.pictures?.length === 1);
+  const { picture } = (await plan.get()).pictures[0];
+  let sent;
+  for (let i = 0; i < 200 && !sent?.ok; i++) {
+    sent = await fetch(`${studio.url}/api/pictures/${picture}`);
+    await pause(100);
+  }
+  assert.equal(sent.headers.get('content-type'), 'image/jpeg');
+  // Made small on the way: 2000 × 1500 became at most 1280 across.
+  const width = await page.evaluate(async (url) => {
+    const image = await createImageBitmap(await (await fetch(url)).blob());
+    return image.width;
+  }, `/api/pictures/${picture}`);
+  assert.equal(width, 1280);
+});
