@@ -8,3 +8,4 @@ run('npx', ['tsx', 'bench/drag.mjs']);
 run('npx', ['tsx', 'bench/kernel.ts']);
 run('node', ['bench/preview.mjs']);
 run('node', ['bench/files.mjs']);
+run('node', ['bench/scale.mjs']);

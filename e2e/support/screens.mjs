@@ -8,7 +8,7 @@ export async function screensOf(studio) {
     '/plans',
     '/plans/new',
     ...stations.map((s) => `/plans/${plans[0].id}/${s}`),
-    ...['compare', 'template', 'weigh', 'coach'].map((s) => `/plans/${plans[0].id}/${s}`),
+    ...['compare', 'template', 'weigh', 'strip', 'coach'].map((s) => `/plans/${plans[0].id}/${s}`),
     // Letters: an outline of their own, a cup for each stroke.
     `/plans/${plans.find((p) => p.title === 'Number 27').id}/surface`,
     `/shopping?plans=${plans[0].id},${plans[1].id}`,
@@ -17,7 +17,9 @@ export async function screensOf(studio) {
     '/shelf?kind=vessel',
     '/shelf/paint/damson',
     '/shelf/material/new',
+    '/shelf?kind=medium',
     '/shelf/medium/new',
+    '/shelf/make/studio-blend',
     '/shelf/vessel/new',
     '/shelf/surface/new',
     '/shelf/finish/new',

@@ -7,6 +7,7 @@ import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { StandingBand } from '@/coach/standing-band';
 import { keepOnDevice } from '@/data/keep-on-device';
 import { sendPictures } from '@/data/pictures';
 import { TimerBand } from '@/run/timer-band';
@@ -32,6 +33,7 @@ export default function RootLayout() {
       <Theme />
       <View className="flex-1">
         <TimerBand />
+        <StandingBand />
         <Slot />
       </View>
     </QueryClientProvider>

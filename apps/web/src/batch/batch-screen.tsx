@@ -1,15 +1,21 @@
 import { trim } from '@potter/core/quantity';
-import { batchOf } from '@potter/core/stock';
+import { batchMediums, batchOf, readyOf } from '@potter/core/stock';
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { idsIn, useOpenPlans } from '@/data/open-plans';
+import { useShelf } from '@/data/shelf';
 import { nameIn } from '@/mixes/name-in';
 import { WeighTable } from '@/mixes/weigh-table';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
 import { Empty, Failed, Waiting } from '@/ui/state';
 import { Body, Small } from '@/ui/type';
+import { BatchWeigh } from './batch-weigh';
 import { Mass } from '@/ui/units';
+
+/** A batch for several plans is large: a scale of whole grams is fine enough for its mediums. */
+const STEP_G = 1;
 
 /** Several plans mixed together: what is one recipe is mixed once and shared out. */
 export function BatchScreen() {
@@ -18,12 +24,25 @@ export function BatchScreen() {
   const router = useRouter();
   const { plans, pending, error } = useOpenPlans(ids);
   const lines = pending ? [] : batchOf(plans);
+  const shelf = useShelf();
+  const [weighing, setWeighing] = useState(false);
+  const mediums = pending ? [] : batchMediums(plans, STEP_G, readyOf(shelf.data ?? []));
   const shared = lines.filter((l) => l.to.length > 1).length;
   const nameOf = nameIn({
     paints: plans.flatMap((p) => p.plan.paints),
     materials: plans.flatMap((p) => p.plan.materials ?? []),
     mediums: plans.flatMap((p) => p.plan.mediums ?? []),
   });
+  if (weighing && !pending)
+    return (
+      <BatchWeigh
+        plans={plans}
+        lines={lines}
+        mediums={mediums}
+        nameOf={nameOf}
+        onLeave={() => setWeighing(false)}
+      />
+    );
   return (
     <Screen
       title="Mixed together"
@@ -49,6 +68,14 @@ export function BatchScreen() {
                 : `${shared} of them for several plans`}
             .
           </Body>
+          {mediums.map((m) => (
+            <WeighTable
+              key={m.id}
+              title={`First make ${trim(m.g, 0)} g of ${m.name}`}
+              steps={m.steps}
+              nameOf={nameOf}
+            />
+          ))}
           {lines.map((line, i) => (
             <View key={i} role="region" aria-label={line.name} className="gap-1">
               <WeighTable
@@ -72,11 +99,15 @@ export function BatchScreen() {
               ))}
             </View>
           ))}
-          <Button
-            className="self-start print:hidden"
-            label="Print"
-            onPress={() => window.print()}
-          />
+          <View className="flex-row gap-3 print:hidden">
+            <Button
+              primary
+              className="min-h-[64px] flex-1"
+              label="Weigh it all up"
+              onPress={() => setWeighing(true)}
+            />
+            <Button className="min-h-[64px]" label="Print" onPress={() => window.print()} />
+          </View>
         </View>
       ) : null}
     </Screen>

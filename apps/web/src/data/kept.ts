@@ -72,6 +72,14 @@ function join(
   return { past: [...past, now], now: plan, future: [], at: 0 };
 }
 
+/** Every plan this device has, as it stands. */
+export const keptPlans = (): { readonly id: string; readonly plan: Plan }[] =>
+  device.keys().flatMap((key) => {
+    const id = /^plan\.(.+)\.now$/.exec(key)?.[1];
+    const now = id === undefined ? undefined : device.get<Now>(key);
+    return id !== undefined && now ? [{ id, plan: now.plan }] : [];
+  });
+
 export function letGo(id: string): void {
   device.remove(nowKey(id));
   device.remove(stepsKey(id));

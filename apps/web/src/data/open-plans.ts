@@ -1,7 +1,7 @@
 import { brief, type Brief, type Plan } from '@potter/core/plan';
 import { useQueries } from '@tanstack/react-query';
 import { studioOf } from '@/plan/studio';
-import { openSession } from './plan-session';
+import { openSession, type PlanSession } from './plan-session';
 import { useShelf } from './shelf';
 
 export interface OpenPlan {
@@ -9,6 +9,7 @@ export interface OpenPlan {
   readonly title: string;
   readonly plan: Plan;
   readonly brief: Brief;
+  readonly edit: PlanSession['edit'];
 }
 
 /** Several plans as they stand on this device, with what is computed from each. */
@@ -30,13 +31,15 @@ export function useOpenPlans(ids: readonly string[]): {
   const items = shelf.data;
   // Cheap beside drawing them, and always of the document as it is.
   const plans = sessions.flatMap((session, i): OpenPlan[] => {
-    const plan = session.data?.get().history.now;
-    return plan
+    const open = session.data;
+    const plan = open?.get().history.now;
+    return open && plan
       ? [
           {
             id: ids[i]!,
             title: plan.title,
             plan,
+            edit: open.edit,
             brief: brief(plan, studioOf(items ?? [], new Date(), plan.surface)),
           },
         ]

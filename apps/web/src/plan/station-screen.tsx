@@ -18,7 +18,6 @@ import { KeySheet } from './key-sheet';
 import { usePlan } from './plan-context';
 import { PlanMenu } from './plan-menu';
 import { SavingSign } from './saving-sign';
-import { StandingBand } from './standing-band';
 import { StationStrip } from './station-strip';
 import { type Station, stationOf, STATIONS } from './stations';
 
@@ -79,7 +78,6 @@ function PhoneStation({ station, children, foot }: Props) {
           {foot}
         </ScrollView>
       ) : null}
-      <StandingBand />
       <StationStrip id={id} here={station} />
     </View>
   );
@@ -123,7 +121,6 @@ function WideStation({ station, children, foot }: Props) {
           </View>
           <UndoRedo />
         </View>
-        <StandingBand />
         <Branched />
         {children}
         {foot}

@@ -1,9 +1,12 @@
+import { openBook } from '../material/book';
+import { mediumsToMake, type MediumToMake } from '../mix/mediums-to-make';
 import type { WeighStep } from '../mix/weigh';
 import type { Mix } from '../mix/schema';
 import type { Brief } from '../plan/brief';
 import type { Plan } from '../plan/schema';
 
 export interface BatchPlan {
+  readonly id: string;
   readonly title: string;
   readonly plan: Plan;
   readonly brief: Brief;
@@ -16,6 +19,8 @@ export interface BatchLine {
   readonly ml: number;
   readonly steps: readonly WeighStep[];
   readonly to: readonly {
+    readonly plan: string;
+    readonly mix: string;
     readonly title: string;
     readonly g: number;
     readonly pieces: number;
@@ -29,13 +34,13 @@ export interface BatchLine {
  */
 export function batchOf(plans: readonly BatchPlan[]): BatchLine[] {
   const lines = new Map<string, BatchLine>();
-  for (const { title, plan, brief } of plans)
+  for (const { id, title, plan, brief } of plans)
     for (const made of brief.mixes) {
       const mix = plan.mixes.find((m) => m.id === made.id);
       if (!mix || made.g <= 0) continue;
       const key = recipeKey(mix, plan);
       const { pieces } = brief.surface;
-      const share = { title, g: made.g, pieces, perPieceG: made.g / pieces };
+      const share = { plan: id, mix: mix.id, title, g: made.g, pieces, perPieceG: made.g / pieces };
       const line = lines.get(key);
       lines.set(
         key,
@@ -52,6 +57,39 @@ export function batchOf(plans: readonly BatchPlan[]): BatchLine[] {
     }
   return [...lines.values()].sort((a, b) => b.to.length - a.to.length || b.g - a.g);
 }
+
+/** Mediums to be made before such a batch, enough for all of its plans. */
+export function batchMediums(
+  plans: readonly BatchPlan[],
+  stepG: number,
+  ready?: Readonly<Record<string, number>>,
+): MediumToMake[] {
+  const book = openBook(
+    plans.flatMap((p) => p.plan.materials ?? []),
+    plans.flatMap((p) => p.plan.mediums ?? []),
+  );
+  return mediumsToMake(
+    plans.flatMap((p) => p.brief.mixes.flatMap((m) => m.steps)),
+    book,
+    stepG,
+    ready,
+  );
+}
+
+/** What really went into a batch, shared out as it was planned: what each plan had of each thing, g. */
+export const sharedOut = (
+  line: BatchLine,
+  of: readonly { readonly material: string; readonly g: number }[],
+): {
+  readonly plan: string;
+  readonly mix: string;
+  readonly of: { material: string; g: number }[];
+}[] =>
+  line.to.map(({ plan, mix, g }) => ({
+    plan,
+    mix,
+    of: of.map((a) => ({ material: a.material, g: tidy((a.g * g) / line.g) })),
+  }));
 
 /** All that makes a mix what it is, as one text: the paints themselves, not only their ids, since plans carry copies. */
 function recipeKey({ id: _, name: __, ...recipe }: Mix, plan: Plan): string {

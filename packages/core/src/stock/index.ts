@@ -1,4 +1,4 @@
-export { type BatchLine, batchOf, type BatchPlan } from './batch';
+export { type BatchLine, batchMediums, batchOf, type BatchPlan, sharedOut } from './batch';
 export { type Drawn, drawOf, taken } from './draw';
 export { batchMade, mediumBatch, type MediumBatch, readyOf } from './medium-batch';
 export { type LeftOver, leftOver, mayBecome } from './left-over';

@@ -4,7 +4,7 @@ import { brief } from '../plan/brief';
 import * as edit from '../plan/edit';
 import { BRASS, DAMSON, OAT, plan, QUINCE, SLATE } from '../plan/fixture.test-data';
 import type { Plan } from '../plan/schema';
-import { batchOf } from './batch';
+import { batchMediums, batchOf, sharedOut } from './batch';
 import { drawOf, taken } from './draw';
 import { leftOver, mayBecome } from './left-over';
 import { batchMade, mediumBatch, readyOf } from './medium-batch';
@@ -192,8 +192,8 @@ describe('mixed together', () => {
   const members = () => {
     const [one, two] = [plan(FIVE), edit.setSurface(plan([OAT, SLATE]), { pieces: 3 })];
     return [
-      { title: 'One', plan: one, brief: brief(one) },
-      { title: 'Two', plan: two, brief: brief(two) },
+      { id: 'one', title: 'One', plan: one, brief: brief(one) },
+      { id: 'two', title: 'Two', plan: two, brief: brief(two) },
     ];
   };
   test('mixes of one recipe become one batch, weighed as the sum, shared to the gram', () => {
@@ -206,6 +206,27 @@ describe('mixed together', () => {
     const oat = lines.find((l) => l.name === OAT.name)!;
     const second = oat.to.find((t) => t.title === 'Two')!;
     expect(second.perPieceG * 3).toBeCloseTo(second.g, 9);
+  });
+  test('what really went in is shared as it was planned', () => {
+    const line = batchOf(members()).find((l) => l.to.length === 2)!;
+    const of = line.steps.map(({ material, g }) => ({ material, g: g * 1.1 }));
+    const shares = sharedOut(line, of);
+    expect(shares.map((s) => s.plan)).toEqual(['one', 'two']);
+    for (const { material, g } of of) {
+      const sum = shares.reduce((n, s) => n + s.of.find((o) => o.material === material)!.g, 0);
+      expect(sum).toBeCloseTo(g, 5);
+    }
+  });
+  test('mediums of all plans are made together, those that stand ready left out', () => {
+    const blended = members().map((m) => {
+      const mixes = m.plan.mixes.map((x) => ({ ...x, medium: { id: 'studio-blend', parts: 2 } }));
+      const p = { ...m.plan, mixes };
+      return { ...m, plan: p, brief: brief(p) };
+    });
+    const [blend] = batchMediums(blended, 1);
+    const each = blended.flatMap((b) => b.brief.mediums).reduce((sum, x) => sum + x.ml, 0);
+    expect(blend!.ml).toBeCloseTo(each, 6);
+    expect(batchMediums(blended, 1, { 'studio-blend': 1e5 })).toEqual([]);
   });
   test('a paint of the same id that is not the same paint stays apart', () => {
     const [one, two] = members();
