@@ -238,7 +238,7 @@ test('a medium that would hold itself is not saved, and the way round is told', 
 });
 
 test('with the studio away: the weighing is opened, gone through and kept, a picture too', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await openPage(browser, PHONE, { away: true });
   const plan = await planOf('Number 27');
   await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'networkidle0' });
   // Once the application is kept on the device.

@@ -51,7 +51,7 @@ for (const [name, viewport] of [
     await says(page, '400');
 
     await page.goto(`${studio.url}/plans/${id}/mixes`, { waitUntil: 'networkidle0' });
-    await type(page, 'Medium, parts to 1 of paint', '3');
+    await type(page, 'Paint : medium : water', '1 : 3');
     await says(page, '1 : 3');
 
     await page.goto(`${studio.url}/plans/${id}/cups`, { waitUntil: 'networkidle0' });

@@ -33,14 +33,20 @@ export const PHONE = {
 };
 export const WIDE = { width: 1280, height: 800, deviceScaleFactor: 1 };
 
-/** Opens a page in a browser of its own memory. `page.faults` gathers console errors and requests that leave the machine. */
-export async function openPage(browser, viewport, { dark = false } = {}) {
+/** Opens a page in a browser of its own memory. `page.faults` gathers console errors and requests that leave the machine. `away`: the studio will be away, so the application is kept on the device. */
+export async function openPage(browser, viewport, { dark = false, away = false } = {}) {
   const context = await browser.createBrowserContext();
   const page = await context.newPage();
   await page.setViewport(viewport);
   await page.emulateMediaFeatures([
     { name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' },
   ]);
+  // A page of its own memory would fetch the whole application once more to keep it: only a test that goes without the studio needs that.
+  if (!away)
+    await page.evaluateOnNewDocument(() => {
+      if (navigator.serviceWorker)
+        navigator.serviceWorker.register = () => Promise.reject(new Error('not in this test'));
+    });
   page.faults = [];
   page.on('console', (message) => {
     if (message.type() === 'error' && !page.expectRefusals)

@@ -9,6 +9,7 @@ const layer = (mix: string, fromMm: number, toMm: number) => ({
   fromMm,
   toMm,
   placement: 'wall' as const,
+  sinks: 0,
   pinned: false,
 });
 const chip = { masstone: '#d8a526', overWhite: '#e0b030', overBlack: '#806010' };

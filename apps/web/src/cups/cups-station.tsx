@@ -1,6 +1,7 @@
 import type { Cup, Layer, LoadedCup } from '@potter/core/cup';
 import { edit as edits } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
@@ -12,13 +13,18 @@ import { CoreSample } from './core-sample';
 import { CupDrawing } from './cup-drawing';
 import { Emission } from './emission';
 import { LayerPanel } from './layer-panel';
-import { VesselPick } from './vessel-pick';
+import { placementWords } from './placement-words';
+import { LoadingFields } from './loading-fields';
+import { MoreCups } from './more-cups';
+import { OrderActs } from './order-acts';
 import { useKeys } from '@/ui/use-keys';
 import { useWide } from '@/ui/use-wide';
 import { Checkable } from '@/ui/checkable';
+import { Section } from '@/ui/section';
 
 export function CupsStation() {
-  const { plan, brief, edit } = usePlan();
+  const { id, plan, brief, edit } = usePlan();
+  const router = useRouter();
   const wide = useWide();
   const [chosenCup, setChosenCup] = useState(0);
   const [layer, setLayer] = useState<number>();
@@ -27,8 +33,8 @@ export function CupsStation() {
   // A plan always has a cup: the schema says so, and the last one cannot be taken away.
   const doc = plan.cups[cup] as Cup;
   const loaded = brief.cups[cup] as LoadedCup;
-  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
-  const mixOf = (id: string) => brief.mixes.find((m) => m.id === id);
+  const nameOf = (mix: string) => plan.mixes.find((m) => m.id === mix)?.name ?? mix;
+  const mixOf = (mix: string) => brief.mixes.find((m) => m.id === mix);
   const selected = layer !== undefined && layer < loaded.layers.length ? layer : undefined;
   const shift = (by: number) => {
     if (selected === undefined) return;
@@ -145,41 +151,80 @@ export function CupsStation() {
             })}
             placementOf={(i) => {
               const l = doc.layers?.[i];
-              return l?.placement === 'high' && l.dropMm
-                ? `high ${trim(l.dropMm / 10, 0)} cm`
-                : (loaded.layers[i]?.placement ?? '');
+              return placementWords(l ?? loaded.layers[i]);
             }}
           />
         </View>
       </View>
-      <Emission cup={loaded} nameOf={nameOf} hexOf={(id) => mixOf(id)?.masstoneHex ?? '#808080'} />
+      <Emission
+        cup={loaded}
+        flipped={plan.moves.some((m) => m.verb === 'flip' && m.cup === doc.id)}
+        nameOf={nameOf}
+        hexOf={(id) => mixOf(id)?.masstoneHex ?? '#808080'}
+      />
       <Body>
         {trim(loaded.filledMl, 0)} mL in a cup of {trim(loaded.capacityMl, 0)} mL,{' '}
         {free >= 0 ? `${trim(free, 0)} mL still free` : `${trim(-free, 0)} mL too much`} with
         head-room kept.
       </Body>
-      <VesselPick
-        vessel={doc.vessel}
-        onChange={(vessel) => edit((p) => edits.setCup(p, cup, (c) => ({ ...c, vessel })))}
-      />
       <View className="flex-row flex-wrap gap-2">
         <Button
-          label="+ Cup"
-          onPress={() => {
-            edit(edits.addCup);
-            setChosenCup(plan.cups.length);
-          }}
+          primary
+          className="min-h-[64px] flex-1"
+          label="Load the cups"
+          onPress={() => router.push(`/plans/${id}/load`)}
         />
-        {plan.cups.length > 1 ? (
-          <Button
-            label={`Take cup ${cup + 1} away`}
-            onPress={() => edit((p) => edits.removeCup(p, cup))}
-          />
+        <Button
+          className="min-h-[64px] flex-1"
+          label="Loading sheet"
+          onPress={() => router.push(`/plans/${id}/loading`)}
+        />
+      </View>
+      <View>
+        {doc.layers ? (
+          <Section
+            title="Order"
+            says="Rounds, a last cover, how the technique begins and ends a cup."
+          >
+            <OrderActs cup={cup} loaded={loaded} />
+          </Section>
         ) : null}
+        <Section title="Vessel and loading" says={loadingWords(doc)}>
+          <LoadingFields cup={cup} doc={doc} />
+        </Section>
+        <Section
+          title="More cups"
+          says={`${plan.cups.length === 1 ? 'One cup' : `${plan.cups.length} cups`}; alike or the other way round, divided, kept back.`}
+        >
+          <MoreCups
+            cup={cup}
+            loaded={loaded}
+            onChosen={(next) => {
+              setChosenCup(next);
+              setLayer(undefined);
+            }}
+          />
+        </Section>
       </View>
     </StationScreen>
   );
 }
+
+const LOADINGS: Readonly<Record<NonNullable<Cup['loading']>, string>> = {
+  layered: 'in layers',
+  side: 'side by side',
+  split: 'in compartments',
+  single: 'one colour',
+};
+
+const loadingWords = (cup: Cup): string =>
+  [
+    cup.vessel.name ?? 'a cup of its own',
+    LOADINGS[cup.loading ?? 'layered'],
+    cup.stir ? `stirred ${trim(cup.stir * 100, 0)} %` : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
 
 /** A layer with a tenth more or less, by parts or mL, whichever it is measured in. */
 const scaleLayer = (layer: Layer, factor: number): Layer => {

@@ -8,6 +8,7 @@ import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { IconButton } from '@/ui/button';
 import { Choice } from '@/ui/choice';
+import { Compass } from '@/ui/compass';
 import { NumberField, QuantityField } from '@/ui/quantity-field';
 import { Strong } from '@/ui/type';
 
@@ -168,12 +169,10 @@ export function LayerPanel({ cup, index, layer, loaded, belowMl, count, name, on
         />
       ) : null}
       {layer.placement === 'side' ? (
-        <NumberField
-          label="Side, degrees clockwise from the right"
-          value={layer.sideDeg ?? 0}
-          min={-360}
-          max={360}
-          onChange={(sideDeg) => set((l) => ({ ...l, sideDeg }), 'side')}
+        <Compass
+          label="Its side of the cup"
+          deg={layer.sideDeg ?? 0}
+          onChange={(sideDeg) => set((l) => ({ ...l, sideDeg }))}
         />
       ) : null}
     </View>

@@ -1,4 +1,4 @@
-import { type Vessel, VESSELS, vesselOf } from '@potter/core/vessel';
+import { type LibraryVessel, type Vessel, VESSELS } from '@potter/core/vessel';
 import { useVessels } from '@/data/shelf';
 import { Pick } from '@/ui/pick';
 
@@ -8,15 +8,18 @@ export function VesselPick({
   onChange,
 }: {
   readonly vessel: Vessel;
-  readonly onChange: (vessel: Vessel) => void;
+  readonly onChange: (vessel: LibraryVessel | Vessel) => void;
 }) {
   const own = useVessels();
-  const all: readonly { readonly id: string; readonly vessel: Vessel }[] = [
-    ...VESSELS.map((v) => ({ id: v.id, vessel: vesselOf(v) })),
+  const all: readonly { readonly id: string; readonly vessel: LibraryVessel | Vessel }[] = [
+    ...VESSELS.map((v) => ({ id: v.id, vessel: v })),
     ...own,
   ];
   const same = (v: Vessel) =>
-    v.topMm === vessel.topMm && v.bottomMm === vessel.bottomMm && v.heightMm === vessel.heightMm;
+    v.topMm === vessel.topMm &&
+    v.bottomMm === vessel.bottomMm &&
+    v.heightMm === vessel.heightMm &&
+    v.compartments === vessel.compartments;
   const chosen = all.find((v) => same(v.vessel));
   const options = all.map((v) => ({ value: v.id, label: v.vessel.name ?? 'Own cup' }));
   return (

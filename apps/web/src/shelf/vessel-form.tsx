@@ -3,10 +3,12 @@ import { capacityMl, fillableMl, type Vessel } from '@potter/core/vessel';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { CupDrawing } from '@/cups/cup-drawing';
-import { QuantityField } from '@/ui/quantity-field';
+import { NumberField, QuantityField } from '@/ui/quantity-field';
+import { Section } from '@/ui/section';
 import { Body } from '@/ui/type';
 import { ItemForm } from './item-form';
 import { CountFields } from './count-fields';
+import { FromWater } from './from-water';
 import { NameField } from './name-field';
 
 /** A cup of one's own, by its inner measures. */
@@ -28,6 +30,9 @@ export function VesselForm({
           fillableMl: fillableMl(vessel),
           filledMl: 0,
           loads: 1,
+          loading: 'layered' as const,
+          stir: 0,
+          outlet: 'rim' as const,
           layers: [],
           emission: [],
         };
@@ -73,6 +78,21 @@ export function VesselForm({
               It holds {trim(capacityMl(vessel), 0)} mL to the brim, {trim(fillableMl(vessel), 0)}{' '}
               mL with head-room kept.
             </Body>
+            <NumberField
+              label="Compartments"
+              hint="1 where it is not divided."
+              whole
+              value={vessel.compartments ?? 1}
+              min={1}
+              max={12}
+              onChange={(n) => change({ compartments: n > 1 ? n : undefined })}
+            />
+            <Section
+              title="Measure it with water"
+              says="Where no ruler gets in: weigh the water to two marks."
+            >
+              <FromWater heightMm={vessel.heightMm} onFound={change} />
+            </Section>
             <CountFields value={value} set={set} />
           </>
         );

@@ -1,4 +1,4 @@
-import { mixingStrips, stripMarks } from '@potter/core/format';
+import { mixingMarks, stripSheets } from '@potter/core/format';
 import { weighingOrder } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import type { Vessel } from '@potter/core/vessel';
@@ -18,13 +18,13 @@ export function StripScreen() {
   const { id, plan, brief } = usePlan();
   const router = useRouter();
   const [{ vessel }, setWays] = useWays();
-  const marks = stripMarks(
+  const marks = mixingMarks(
     weighingOrder(plan, brief),
     nameIn(plan),
     new Set(plan.paints.map((p) => p.id)),
     vessel,
   );
-  const strips = mixingStrips(plan.title, marks, vessel);
+  const strips = stripSheets(`${plan.title}, mixing strips`, marks);
   return (
     <Screen
       title="Mixing strips"

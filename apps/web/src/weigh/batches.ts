@@ -1,5 +1,6 @@
 import type { Weighing } from '@potter/core/mix';
 import type { ToWeigh } from '@potter/core/plan';
+import type { Vessel } from '@potter/core/vessel';
 
 /** What the weigh-along is told of the things it weighs; a plan's palette, or a medium for the shelf. */
 export interface Batches {
@@ -14,6 +15,7 @@ export interface Batches {
   readonly paints: ReadonlySet<string>;
   readonly chipOf: (
     batch: ToWeigh,
+    line: number,
   ) => { readonly hexOverWhite: string; readonly hexOverBlack: string } | undefined;
   /** What a larger whole does to the pots it goes into. */
   readonly surplus: (
@@ -23,6 +25,12 @@ export interface Batches {
   ) => string | undefined;
   /** What one of the artist's scoops holds of a powder, g. */
   readonly scoopG: (material: string) => number;
+  /** The vessel a batch goes into, where that is not the artist's to choose. */
+  readonly vesselOf?: (batch: ToWeigh) => Vessel | undefined;
+  /** How a line goes in. */
+  readonly lineSays?: (batch: ToWeigh, line: number) => string | undefined;
+  /** Whether what is poured over can be made good with more of everything. */
+  readonly rescues?: false;
   /** A batch is whole: what really went in. */
   readonly onMade: (batch: ToWeigh, weighing: Weighing) => void;
 }

@@ -36,12 +36,14 @@ interface Props {
 }
 
 /** One ingredient by the marks of the cup: how high it stands once it is in, in parts and in mL beside. */
-export function ByEye({ batches, batch, palette, ways: { vessel }, keep, onUndo }: Props) {
+export function ByEye({ batches, batch, palette, ways, keep, onUndo }: Props) {
   const weighing = weighingOf(palette, batch);
   const at = nextLine(weighing);
   const line = weighing.lines[at] as WeighLine;
   const wholeMl = batch.steps.reduce((sum, s) => sum + (s.drops === undefined ? s.ml : 0), 0);
-  const fills = fillsOf(vessel, wholeMl);
+  const own = batches.vesselOf?.(batch);
+  const vessel = own ?? ways.vessel;
+  const fills = own ? 1 : fillsOf(vessel, wholeMl);
   const mark = eyeMark(weighing, at, batch.steps, batches.paints, vessel, fills);
   const [standsMm, setStands] = useState<number>();
   const g =
@@ -54,7 +56,8 @@ export function ByEye({ batches, batch, palette, ways: { vessel }, keep, onUndo 
   const perG = mlPerG(batch.steps);
   const wholeG = batch.steps.reduce((sum, s) => sum + (s.drops === undefined ? s.g : 0), 0);
   const say = (g: number) => `${trim((g * wholeMl) / wholeG, 0)} mL`;
-  const chip = batches.chipOf(batch);
+  const chip = batches.chipOf(batch, at);
+  const says = batches.lineSays?.(batch, at);
   const enter = (next: Palette) => {
     setStands(undefined);
     keep(next);
@@ -79,6 +82,7 @@ export function ByEye({ batches, batch, palette, ways: { vessel }, keep, onUndo 
           {line.more ? 'More ' : ''}
           {batches.nameOf(line.material)}
         </Title>
+        {says ? <Body className="!text-20">{says}</Body> : null}
         {line.drops !== undefined ? (
           <Drops count={line.drops} />
         ) : line.powder ? (
@@ -126,7 +130,7 @@ export function ByEye({ batches, batch, palette, ways: { vessel }, keep, onUndo 
         {over && saved ? (
           <RescuePanel
             overG={(g ?? 0) - line.targetG}
-            rescue={saved}
+            rescue={batches.rescues === false ? undefined : saved}
             say={say}
             surplus={batches.surplus(batch, saved.wholeG, say)}
             onRescue={() => enter(rescue(palette, batch, g ?? 0, batches.stepG))}

@@ -1,6 +1,7 @@
 import { fillsOf } from '@potter/core/mix';
 import type { ToWeigh } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
+import type { Vessel } from '@potter/core/vessel';
 import { ScrollView, View } from 'react-native';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
@@ -12,6 +13,8 @@ import type { Adding, Way, Ways } from './ways';
 interface Props {
   readonly batch: ToWeigh;
   readonly ways: Ways;
+  /** The vessel, where that is not the artist's to choose. */
+  readonly vessel: Vessel | undefined;
   readonly onWays: (change: Partial<Ways>) => void;
   readonly onGo: () => void;
   readonly onUndo: (() => void) | undefined;
@@ -20,12 +23,13 @@ interface Props {
 }
 
 /** Between two cups: which is next, and how it is measured. */
-export function NextCup({ batch, ways, onWays, onGo, onUndo, onStrip }: Props) {
-  const { way, adding, vessel } = ways;
+export function NextCup({ batch, ways, vessel: own, onWays, onGo, onUndo, onStrip }: Props) {
+  const { way, adding } = ways;
+  const vessel = own ?? ways.vessel;
   const counted = batch.steps.filter((s) => s.drops === undefined);
   const wholeG = counted.reduce((sum, s) => sum + s.g, 0);
   const wholeMl = counted.reduce((sum, s) => sum + s.ml, 0);
-  const fills = fillsOf(vessel, wholeMl);
+  const fills = own ? 1 : fillsOf(vessel, wholeMl);
   const eye = way === 'eye';
   return (
     <>
@@ -33,8 +37,14 @@ export function NextCup({ batch, ways, onWays, onGo, onUndo, onStrip }: Props) {
         <Title className="!text-34 !leading-[38px]">{batch.name}</Title>
         <Body className="!text-20">
           {batch.kind === 'medium' ? 'A medium first, for all mixes that take it. ' : ''}
-          {batch.steps.length === 1 ? 'One ingredient' : `${batch.steps.length} ingredients`},{' '}
-          {eye ? `${trim(wholeMl, 0)} mL` : `${trim(wholeG, 1)} g`}.
+          {batch.kind === 'cup'
+            ? batch.steps.length === 1
+              ? 'One layer'
+              : `${batch.steps.length} layers`
+            : batch.steps.length === 1
+              ? 'One ingredient'
+              : `${batch.steps.length} ingredients`}
+          , {eye ? `${trim(wholeMl, 0)} mL` : `${trim(wholeG, 1)} g`}.
           {eye && fills > 1 ? ` That fills ${fills} of these cups: do the same in each.` : ''}
         </Body>
         <Choice<Way>
@@ -50,9 +60,17 @@ export function NextCup({ batch, ways, onWays, onGo, onUndo, onStrip }: Props) {
         />
         {eye ? (
           <>
-            <MixedIn vessel={vessel} onChange={(cup) => onWays({ vessel: cup })} />
+            {own ? (
+              <Body>In a {own.name ?? 'cup of its own'}.</Body>
+            ) : (
+              <MixedIn vessel={vessel} onChange={(cup) => onWays({ vessel: cup })} />
+            )}
             {onStrip ? (
-              <Button className="self-start" label="Print its mixing strip" onPress={onStrip} />
+              <Button
+                className="self-start"
+                label="Print strips with the marks"
+                onPress={onStrip}
+              />
             ) : null}
           </>
         ) : (

@@ -8,7 +8,7 @@ import { device } from '@/data/device';
 import { Chip } from '@/ui/chip';
 import { TableButton } from '@/ui/table-button';
 import { TextField } from '@/ui/text-field';
-import { Heading, Small, Title } from '@/ui/type';
+import { Body, Heading, Small, Title } from '@/ui/type';
 import type { Batches } from './batches';
 import { Ingredients } from './ingredients';
 import { Large } from './large';
@@ -96,7 +96,8 @@ export function OnTheScale({
 
   const toGo = line.targetG - (g ?? 0);
   const saved = g === undefined ? undefined : rescued(taken(weighing, g), stepG);
-  const chip = batches.chipOf(batch);
+  const chip = batches.chipOf(batch, at);
+  const says = batches.lineSays?.(batch, at);
   return (
     <>
       <ScrollView className="flex-1" contentContainerClassName="gap-2 px-4 pb-3">
@@ -113,6 +114,7 @@ export function OnTheScale({
           {line.more ? 'More ' : ''}
           {batches.nameOf(line.material)}
         </Title>
+        {says ? <Body className="!text-20">{says}</Body> : null}
         {line.drops !== undefined ? (
           <Drops count={line.drops} />
         ) : (
@@ -152,7 +154,7 @@ export function OnTheScale({
         {over && steady && saved ? (
           <RescuePanel
             overG={(g ?? 0) - line.targetG}
-            rescue={saved}
+            rescue={batches.rescues === false ? undefined : saved}
             say={grams}
             surplus={batches.surplus(batch, saved.wholeG, grams)}
             onRescue={() => enter(rescue(palette, batch, g ?? 0, stepG))}

@@ -1,4 +1,4 @@
-import { type Vessel, VESSELS, vesselOf } from '@potter/core/vessel';
+import { CUPS, type Vessel, vesselOf } from '@potter/core/vessel';
 import { useState } from 'react';
 import { device } from '@/data/device';
 
@@ -14,7 +14,7 @@ export interface Ways {
   readonly vessel: Vessel;
 }
 
-const START: Ways = { way: 'typed', adding: 'tare', vessel: vesselOf(VESSELS[2]) };
+const START: Ways = { way: 'typed', adding: 'tare', vessel: vesselOf(CUPS.at(-1)!) };
 
 /** How this artist measures, remembered on the device. */
 export function useWays(): readonly [Ways, (change: Partial<Ways>) => void] {

@@ -21,10 +21,18 @@ interface Props {
   /** What may be done once all is weighed, and a sentence on what has become of it. */
   readonly done: ReactNode;
   readonly doneSays: string;
+  readonly doneTitle?: string;
 }
 
 /** One cup after another, one ingredient after another; where it stands is kept on the device after every step. */
-export function WeighAlong({ batches, onLeave, onStrip, done, doneSays }: Props) {
+export function WeighAlong({
+  batches,
+  onLeave,
+  onStrip,
+  done,
+  doneSays,
+  doneTitle = 'All weighed',
+}: Props) {
   const { list, place } = batches;
   const [palette, setPalette] = useState<Palette>(() => device.get<Palette>(place) ?? START);
   const [ways, setWays] = useWays();
@@ -45,12 +53,13 @@ export function WeighAlong({ batches, onLeave, onStrip, done, doneSays }: Props)
         <Small className="flex-1 !text-16" lines={1}>
           {batches.title}
         </Small>
-        <Strong>{batch ? `${palette.at + 1} of ${list.length}` : 'all weighed'}</Strong>
+        <Strong>{batch ? `${palette.at + 1} of ${list.length}` : doneTitle.toLowerCase()}</Strong>
       </View>
       {batch && palette.waiting ? (
         <NextCup
           batch={batch}
           ways={ways}
+          vessel={batches.vesselOf?.(batch)}
           onWays={setWays}
           onGo={() => keep({ ...palette, waiting: false })}
           onUndo={palette.at > 0 ? back : undefined}
@@ -70,7 +79,7 @@ export function WeighAlong({ batches, onLeave, onStrip, done, doneSays }: Props)
       ) : null}
       {batch ? null : (
         <ScrollView contentContainerClassName="gap-4 p-4">
-          <Title className="!text-34 !leading-[38px]">All weighed</Title>
+          <Title className="!text-34 !leading-[38px]">{doneTitle}</Title>
           <Body>{doneSays}</Body>
           {list.map((b) => (
             <View
@@ -84,7 +93,7 @@ export function WeighAlong({ batches, onLeave, onStrip, done, doneSays }: Props)
           <View className="flex-row flex-wrap gap-2">
             {done}
             <Button label="Back to the last one" onPress={back} />
-            <Button label="Weigh anew" onPress={() => keep(START)} />
+            <Button label="From the beginning" onPress={() => keep(START)} />
           </View>
         </ScrollView>
       )}

@@ -1,5 +1,8 @@
 export { diveOf, type Outlet, STREAM_BINS, type Stratum, withdraw } from './withdraw';
-export { type Emitted, emission } from './emission';
+export { type Emitted, emission, type Leaving } from './emission';
+export { firstInFirstOut, outletOf, TURNED_OVER } from './outlets';
+export { sinking } from './sinking';
+export { strataOf } from './strata';
 export {
   type ColourPot,
   layersOf,

@@ -1,6 +1,7 @@
 import { capacityMl, fillableMl, levelAtMm } from '../vessel/frustum';
 import { type Emitted, emission } from './emission';
 import type { Cup, Layer } from './schema';
+import { sinking } from './sinking';
 
 /** A layer with its amount, for one loading of its cup. Levels in mm above the cup's floor. */
 export interface LoadedLayer {
@@ -10,6 +11,10 @@ export interface LoadedLayer {
   readonly fromMm: number;
   readonly toMm: number;
   readonly placement: Layer['placement'];
+  readonly dropMm?: number;
+  readonly sideDeg?: number;
+  /** Share of it that has sunk to the floor by the time the cup is poured. */
+  readonly sinks: number;
   readonly pinned: boolean;
 }
 
@@ -21,6 +26,9 @@ export interface LoadedCup {
   readonly filledMl: number;
   /** How often the cup is loaded: once for each piece of a set. */
   readonly loads: number;
+  readonly loading: NonNullable<Cup['loading']>;
+  readonly stir: number;
+  readonly outlet: NonNullable<Cup['outlet']>;
   readonly layers: readonly LoadedLayer[];
   readonly emission: readonly Emitted[];
 }
@@ -62,7 +70,13 @@ export function loadCups(
 
   return cups.map((cup, index) => {
     let filledMl = 0;
-    const layers = (all[index] ?? []).map((layer): LoadedLayer => {
+    const own = all[index] ?? [];
+    const loading = cup.loading ?? 'layered';
+    const sinks =
+      loading === 'layered'
+        ? sinking(own.map((l) => ({ ml: mlOf(l), densityGPerMl: densityOf(l.mix) })))
+        : [];
+    const layers = own.map((layer, i): LoadedLayer => {
       const ml = mlOf(layer);
       const fromMm = levelAtMm(cup.vessel, filledMl);
       filledMl += ml;
@@ -73,6 +87,9 @@ export function loadCups(
         fromMm,
         toMm: levelAtMm(cup.vessel, filledMl),
         placement: layer.placement,
+        ...(layer.dropMm === undefined ? {} : { dropMm: layer.dropMm }),
+        ...(layer.sideDeg === undefined ? {} : { sideDeg: layer.sideDeg }),
+        sinks: sinks[i] ?? 0,
         pinned: layer.ml !== undefined,
       };
     });
@@ -82,8 +99,11 @@ export function loadCups(
       fillableMl: fillableMl(cup.vessel),
       filledMl,
       loads,
+      loading,
+      stir: cup.stir ?? 0,
+      outlet: cup.outlet ?? 'rim',
       layers,
-      emission: emission(layers, cup.outlet ?? 'rim'),
+      emission: emission(layers, cup),
     };
   });
 }

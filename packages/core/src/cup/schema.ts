@@ -20,6 +20,22 @@ export const LayerSchema = Type.Object(
   { additionalProperties: false },
 );
 
+export const OutletSchema = Type.Union([
+  Type.Literal('rim'),
+  Type.Literal('bottom'),
+  Type.Object(
+    {
+      holes: Type.Integer({ minimum: 2, maximum: 200 }),
+      ringMm: Type.Number({ exclusiveMinimum: 0, maximum: 600 }),
+    },
+    { additionalProperties: false },
+  ),
+  Type.Object(
+    { tipMm: Type.Number({ exclusiveMinimum: 0, maximum: 60 }) },
+    { additionalProperties: false },
+  ),
+]);
+
 export const CupSchema = Type.Object(
   {
     id: Id,
@@ -36,7 +52,10 @@ export const CupSchema = Type.Object(
     /** Loaded as that cup, the other way round. */
     reverseOf: Type.Optional(Id),
     stir: Type.Optional(Type.Number({ minimum: 0, maximum: 1 })),
-    outlet: Type.Optional(Type.Union([Type.Literal('rim'), Type.Literal('bottom')])),
+    /** Where paint leaves: over the rim, through the open bottom, through so many holes set on a ring, or through a tip so wide. */
+    outlet: Type.Optional(OutletSchema),
+    /** Which side of it one pours from, degrees clockwise from the right as one looks into it. */
+    pourSideDeg: Type.Optional(Type.Number({ minimum: -360, maximum: 360 })),
     for: Type.Optional(Type.String({ maxLength: 64 })),
   },
   { additionalProperties: false },

@@ -14,6 +14,8 @@ export interface Stratum {
   readonly ml: number;
   /** How deep it dived as it was poured in: 0 laid on top, 1 churned through. */
   readonly dive: number;
+  /** Share of it that has sunk to the floor, 0 where it says nothing. */
+  readonly sinks?: number;
 }
 
 /** How deep a layer dives by how it is poured in (tuned; handbook 5: down the wall it mixes little, from high up it churns). */
@@ -46,7 +48,7 @@ const DIVE_REACH = 0.42;
  */
 export function withdraw(strata: readonly Stratum[], stir: number, outlet: Outlet): Float64Array {
   const width = strata.length;
-  const bins = fill(strata);
+  const bins = settled(fill(strata), strata);
   if (stir > 0) blendBins(bins, width, stir);
   const out = new Float64Array(STREAM_BINS * width);
   const whole = strata.reduce((sum, s) => sum + s.ml, 0);
@@ -121,6 +123,41 @@ function fill(strata: readonly Stratum[]): Float64Array {
     from = to;
   });
   return bins;
+}
+
+/**
+ * Lets what sinks come to the floor: it leaves its place, all above it comes down, and it lies below everything. The column stays as high as it was.
+ */
+function settled(bins: Float64Array, strata: readonly Stratum[]): Float64Array {
+  const width = strata.length;
+  if (!strata.some((s) => (s.sinks ?? 0) > 0)) return bins;
+  const floor = new Float64Array(width);
+  for (let b = 0; b < STREAM_BINS; b++)
+    for (let k = 0; k < width; k++) {
+      const part = bins[b * width + k]! * (strata[k]!.sinks ?? 0);
+      floor[k] = floor[k]! + part;
+      bins[b * width + k] = bins[b * width + k]! - part;
+    }
+  // Laid anew from the floor up: the sunk first, then each bin with what is left in it.
+  const out = new Float64Array(bins.length);
+  let height = 0;
+  const lay = (contents: Float64Array, from: number) => {
+    let depth = 0;
+    for (let k = 0; k < width; k++) depth += contents[from + k]!;
+    let done = 0;
+    while (depth - done > 1e-15) {
+      const bin = Math.min(STREAM_BINS - 1, Math.floor(height + 1e-12));
+      const room = bin === STREAM_BINS - 1 ? Infinity : bin + 1 - height;
+      const step = Math.min(room, depth - done);
+      for (let k = 0; k < width; k++)
+        out[bin * width + k] = out[bin * width + k]! + (contents[from + k]! * step) / depth;
+      done += step;
+      height += step;
+    }
+  };
+  lay(floor, 0);
+  for (let b = 0; b < STREAM_BINS; b++) lay(bins, b * width);
+  return out;
 }
 
 /** Exchanges half a dive's share of bin `top` with the bins below it, nearest most. */

@@ -16,7 +16,8 @@ export {
   TABLE_KINDS,
   writeShelfCsv,
 } from './shelf-csv';
-export { mixingStrips, type StripMarks, stripMarks } from './mixing-strip';
+export { cupLabels } from './cup-labels';
+export { loadingMarks, mixingMarks, type StripMarks, stripSheets } from './strips';
 export { writeShoppingCsv } from './shopping-csv';
 export {
   PAGE_MARGIN_MM,

@@ -1,5 +1,5 @@
-import { layersOf } from '../cup/load';
-import { diveOf } from '../cup/withdraw';
+import { outletOf } from '../cup/outlets';
+import { strataOf } from '../cup/strata';
 import type { Palette } from '../flow/colour';
 import type { PourScene, Primitive } from '../flow/primitive';
 import { openBook } from '../material/book';
@@ -36,16 +36,8 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
     const loaded = brief.cups.find((c) => c.id === id);
     const own = plan.cups.find((c) => c.id === id);
     if (!loaded || !own) return undefined;
-    const layers = layersOf(own, plan.cups);
-    return {
-      vessel: own.vessel,
-      stir: own.stir ?? 0,
-      layers: loaded.layers.map((l, i) => ({
-        mix: l.mix,
-        ml: l.ml,
-        dive: diveOf(l.placement, layers[i]?.dropMm),
-      })),
-    };
+    const { strata, stir } = strataOf(loaded);
+    return { vessel: own.vessel, stir, outlet: outletOf(loaded.outlet), layers: strata };
   };
   const compile = (nu: number): Primitive[] =>
     first.flatMap((move) => {

@@ -10,7 +10,8 @@ import { limbsOf, measureSurface, shapeOf } from '../surface/measure';
 import { covers } from '../surface/outline/covers';
 import type { Surface } from '../surface/schema';
 import { fillableMl } from '../vessel/frustum';
-import { VESSELS, vesselOf } from '../vessel/library';
+import { CUPS, vesselOf } from '../vessel/library';
+import type { Vessel } from '../vessel/schema';
 
 /** Few colours go in twice, so that there is a picture to stretch; the palest also closes the cup. */
 export function startingCups(
@@ -45,7 +46,7 @@ export function startingCups(
     ('ml' in asked ? asked.ml : Math.max(asked.g / 1.08, measure.areaCm2 * LEAN_ML_PER_CM2)) *
     (1 + budget.insurance);
   const perPiece = (colourMl / measure.pieces) * 1.03;
-  const cup = (id: string, vessel: (typeof VESSELS)[number], parts: number, of?: string): Cup => ({
+  const cup = (id: string, vessel: Vessel, parts: number, of?: string): Cup => ({
     id,
     vessel: vesselOf(vessel),
     loading: 'layered',
@@ -63,7 +64,7 @@ export function startingCups(
     return parts.map((share, i) =>
       cup(
         `c${i + 1}`,
-        VESSELS.find((v) => fillableMl(v) >= (perPiece * share) / whole) ?? LARGEST,
+        CUPS.find((v) => fillableMl(v) >= (perPiece * share) / whole) ?? LARGEST,
         share,
         i < limbs.length ? `limb:${limbs[i]!.name}` : 'gaps',
       ),
@@ -71,7 +72,7 @@ export function startingCups(
   }
   // Round a hole no single cup gets: what is poured on one side stays on it.
   const least = isHollow(surface) ? HOLLOW_CUPS : 1;
-  const vessel = VESSELS.find((v) => fillableMl(v) >= perPiece / least) ?? LARGEST;
+  const vessel = CUPS.find((v) => fillableMl(v) >= perPiece / least) ?? LARGEST;
   const cups = Math.min(MOST_CUPS, Math.max(least, Math.ceil(perPiece / fillableMl(vessel))));
   return Array.from({ length: cups }, (_, i) => cup(`c${i + 1}`, vessel, 1));
 }
@@ -86,7 +87,7 @@ function isHollow({ shape }: Surface): boolean {
 const MOST_CUPS = 48;
 /** Cups that go round a hole (estimate). */
 const HOLLOW_CUPS = 4;
-const LARGEST = VESSELS[VESSELS.length - 1] ?? VESSELS[0];
+const LARGEST = CUPS[3];
 /** The cup for gaps, against that of a stroke of mean length (estimate). */
 const GAPS_PARTS = 0.6;
 

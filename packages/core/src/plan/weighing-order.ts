@@ -5,7 +5,7 @@ import type { Plan } from './schema';
 
 /** Something to be weighed up: a medium that several mixes share, or a mix. */
 export interface ToWeigh {
-  readonly kind: 'medium' | 'mix';
+  readonly kind: 'medium' | 'mix' | 'cup';
   readonly id: string;
   readonly name: string;
   readonly steps: readonly WeighStep[];

@@ -1,4 +1,4 @@
-import { VESSELS, vesselOf } from '../vessel/library';
+import { CUPS, vesselOf } from '../vessel/library';
 import { capacityMl, fillableMl } from '../vessel/frustum';
 import type { RemarkDefinition } from './evidence';
 
@@ -13,7 +13,7 @@ export const cupTooFull: RemarkDefinition = {
       const doc = plan.cups[index];
       if (over <= SLACK_ML || !doc) return [];
       const spills = cup.filledMl > cup.capacityMl;
-      const larger = VESSELS.find(
+      const larger = CUPS.find(
         (v) => fillableMl(v) >= cup.filledMl && capacityMl(v) > cup.capacityMl,
       );
       return [

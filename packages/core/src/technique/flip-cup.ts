@@ -12,6 +12,11 @@ export const flipCup = defineTechnique({
     pots: [{ use: 'keep', share: 0.05 }],
     loading: 'layered',
     sameFirstAndLast: true,
+    pins: {
+      first: 'palest',
+      last: 'palest',
+      why: 'Flips often have the same white first and last: it frames the picture and closes it in the middle.',
+    },
   },
   settings: {
     restS: { kind: 'number', label: 'Cup stands upside down', min: 0, max: 1800, unit: 's' },

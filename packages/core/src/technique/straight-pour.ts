@@ -12,6 +12,11 @@ export const straightPour = defineTechnique({
     pots: [{ use: 'keep', share: 0.05 }],
     loading: 'layered',
     sameFirstAndLast: false,
+    pins: {
+      first: 'background',
+      last: 'contrast',
+      why: 'The background goes in first and comes out last; the strongest contrast goes in last and is pushed outward by all the rest.',
+    },
   },
   settings: {
     heightMm: { kind: 'number', label: 'Height', min: 5, max: 1000, unit: 'mm' },

@@ -3,6 +3,9 @@ import type { Fields, ValuesOf } from '../field/kind';
 import type { Consistency } from '../mix/schema';
 import type { Move } from '../verb';
 
+/** A colour by its part in the picture: the background, the palest, or the one that differs most from the background. */
+export type Pin = 'background' | 'palest' | 'contrast';
+
 /** What a technique wants of a plan, as data; the plan hands it to the budget. */
 export interface Needs {
   readonly consistency: Consistency;
@@ -12,6 +15,12 @@ export interface Needs {
   /** How cups are loaded, and whether the palest colour goes in both first and last. */
   readonly loading: 'layered' | 'single';
   readonly sameFirstAndLast: boolean;
+  /** What goes in first and last where the artist takes the technique's word for it, and why. */
+  readonly pins: {
+    readonly first: Pin;
+    readonly last: Pin;
+    readonly why: string;
+  };
 }
 
 /** What a technique may look at when it writes its moves. */

@@ -1,8 +1,7 @@
+import { TURNED_OVER } from '../cup/outlets';
 import { placeWords } from './place';
 import { defineVerb } from './verb';
 
-/** An inverted mouth empties from the top of the cup as loaded, with a film left on the wall until the end (tuned). */
-const OUTLET = { from: 'top', reach: 0.03, cling: 0.1 } as const;
 /** How far a hand strays while it lifts, mm (tuned). */
 const STRAY_MM = 4;
 
@@ -52,7 +51,7 @@ export const flip = defineVerb({
         core: true,
         strata: loaded.layers,
         stir: loaded.stir,
-        outlet: OUTLET,
+        outlet: TURNED_OVER,
         lamination: 'rings',
       },
     ];

@@ -2,8 +2,6 @@ import type { Primitive } from '../flow/primitive';
 import { placeWords } from './place';
 import { defineVerb } from './verb';
 
-/** Over a lip the top leaves first, a little of what lies below with it (tuned). */
-const OUTLET = { from: 'top', reach: 0.08, cling: 0.02 } as const;
 /** How fast a cup is poured, mL/s at 1 Pa·s; thicker paint runs slower (tuned). */
 const RATE_ML_PER_S = 10;
 /** The stream where it lands: this wide from close by, thinner the higher it falls (tuned). */
@@ -49,7 +47,7 @@ export const pour = defineVerb({
           core: false,
           strata: loaded.layers,
           stir: loaded.stir,
-          outlet: OUTLET,
+          outlet: loaded.outlet,
           lamination: 'stack',
         },
       ];

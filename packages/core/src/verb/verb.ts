@@ -1,3 +1,4 @@
+import type { Outlet, Stratum } from '../cup/withdraw';
 import type { Fields, ValuesOf } from '../field/kind';
 import type { Primitive } from '../flow/primitive';
 import type { Vessel } from '../vessel/schema';
@@ -54,7 +55,9 @@ export interface FlowScene {
 export interface LoadedForFlow {
   readonly vessel: Vessel;
   readonly stir: number;
-  readonly layers: readonly { readonly mix: string; readonly ml: number; readonly dive: number }[];
+  /** How it empties where it is poured and not turned over. */
+  readonly outlet: Outlet;
+  readonly layers: readonly (Stratum & { readonly mix: string })[];
 }
 
 /** One verb: its fields as data, its words, what it takes. A new verb is one such file, named in `move.ts`. */

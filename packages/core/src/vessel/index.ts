@@ -1,3 +1,4 @@
 export { capacityMl, fillableMl, levelAtMm, volumeAtMl, wallMm } from './frustum';
-export { VESSELS, vesselOf } from './library';
+export { vesselFromWater, type WaterMark } from './from-water';
+export { CUPS, type LibraryVessel, type UsualOutlet, VESSELS, vesselOf } from './library';
 export type { Vessel } from './schema';

@@ -2,13 +2,15 @@ import { type Static, Type } from '@sinclair/typebox';
 
 const Across = Type.Number({ exclusiveMinimum: 0, maximum: 600 });
 
-/** A cup as a straight-sided frustum, inner measures in mm. */
+/** A cup as a straight-sided frustum, inner measures in mm. One that tapers to a tip or has holes is measured at its body. */
 export const VesselSchema = Type.Object(
   {
     name: Type.Optional(Type.String({ maxLength: 80 })),
     topMm: Across,
     bottomMm: Across,
     heightMm: Across,
+    /** Parts it is divided into, such as the lobes of a bottle's foot; one where it says nothing. */
+    compartments: Type.Optional(Type.Integer({ minimum: 2, maximum: 12 })),
   },
   { additionalProperties: false },
 );

@@ -1,6 +1,8 @@
 import { cupsOf } from '../../verb';
 import type { Cup, Layer } from '../../cup/schema';
 import { volumeAtMl } from '../../vessel/frustum';
+import { type LibraryVessel, vesselOf } from '../../vessel/library';
+import type { Vessel } from '../../vessel/schema';
 import { copyOf } from '../copy';
 import { rewriteMoves } from '../moves';
 import type { Plan } from '../schema';
@@ -48,15 +50,117 @@ export function fillTo(
   return setLayer(plan, cup, layer, ({ parts: _, ...l }) => ({ ...l, ml }));
 }
 
-/** Adds a cup loaded like the last one, or takes the last one away; one always stays. */
-export function addCup(plan: Plan): Plan {
+/** How a further cup is loaded: like the one before, for cups poured one after the other; or the other way round, for two poured side by side. */
+export type CupLike = 'alike' | 'reversed';
+
+/** Adds a cup after the last one. Where layers go by parts, all cups then share the pots. */
+export function addCup(plan: Plan, like: CupLike = 'alike'): Plan {
   const last = plan.cups.at(-1);
   if (!last) return plan;
   const id = freeId(
     `c${plan.cups.length + 1}`,
     plan.cups.map((c) => c.id),
   );
-  return rewriteMoves({ ...plan, cups: [...plan.cups, { ...copyOf(last), id }] }, plan);
+  const { layers: _, reverseOf, ...shell } = copyOf(last);
+  const added: Cup =
+    like === 'alike'
+      ? { ...copyOf(last), id }
+      : reverseOf === undefined
+        ? { ...shell, id, reverseOf: last.id }
+        : // The other way round twice is as it was.
+          { ...shell, id, layers: copyOf(plan.cups.find((c) => c.id === reverseOf)?.layers ?? []) };
+  return rewriteMoves({ ...plan, cups: [...plan.cups, added] }, plan);
+}
+
+/** A palette as often as wanted, each round so much of the one before: the order is that in which colours first go in, pins are let go. */
+export const inRounds = (plan: Plan, cup: number, rounds: number, thinner: number): Plan =>
+  setLayers(plan, cup, (layers) => {
+    const once = layers.filter((l, i) => layers.findIndex((o) => o.mix === l.mix) === i);
+    return Array.from({ length: rounds }, (_, round) =>
+      once.map(({ ml: _ml, parts, ...l }) => ({
+        ...l,
+        parts: Number(((parts ?? 1) * thinner ** round).toFixed(4)),
+      })),
+    ).flat();
+  });
+
+/** A last layer of one colour over all the others, so that each has something to react with: half as much as a usual layer. */
+export const coverWith = (plan: Plan, cup: number, mix: string): Plan =>
+  setLayers(plan, cup, (layers) => {
+    const parts = layers.flatMap((l) => l.parts ?? []);
+    const usual = parts.length > 0 ? parts.reduce((sum, p) => sum + p, 0) / parts.length : 1;
+    return [...layers, { mix, parts: Number((usual / 2).toFixed(4)), placement: 'wall' }];
+  });
+
+/** Divides a cup over so many alike, each with its part of the layers: nothing more is poured, no other cup gets less. */
+export function divideCup(plan: Plan, index: number, over: number): Plan {
+  const cup = plan.cups[index];
+  if (!cup?.layers || over < 2) return plan;
+  const layers = cup.layers.map((l) => ({
+    ...l,
+    ...(l.ml === undefined
+      ? { parts: Number(((l.parts ?? 1) / over).toFixed(6)) }
+      : { ml: Number((l.ml / over).toFixed(3)) }),
+  }));
+  const taken = plan.cups.map((c) => c.id);
+  const more = Array.from({ length: over - 1 }, (): Cup => {
+    const id = freeId(`c${taken.length + 1}`, taken);
+    taken.push(id);
+    return { ...copyOf(cup), id, layers: copyOf(layers) };
+  });
+  const cups = plan.cups.flatMap((c, i) => (i === index ? [{ ...c, layers }, ...more] : [c]));
+  return rewriteMoves({ ...plan, cups }, plan);
+}
+
+/** How a cup is loaded. Side by side gives each layer its own direction, evenly round; back to layers they go down the wall. */
+export const setLoading = (plan: Plan, index: number, loading: NonNullable<Cup['loading']>): Plan =>
+  setCup(plan, index, (cup) => ({
+    ...cup,
+    loading,
+    ...(cup.layers
+      ? {
+          layers: cup.layers.map((layer, i, all): Layer => {
+            if (loading === 'side')
+              return {
+                ...layer,
+                placement: 'side',
+                sideDeg: layer.sideDeg ?? Math.round((360 * i) / all.length),
+              };
+            const { sideDeg: _, ...plain } = layer;
+            return layer.placement === 'side' ? { ...plain, placement: 'wall' } : layer;
+          }),
+        }
+      : {}),
+  }));
+
+/** Takes another vessel, with the outlet and the loading it is used with. */
+export const setVessel = (plan: Plan, index: number, vessel: LibraryVessel | Vessel): Plan => {
+  const changed = setCup(plan, index, (cup) => ({
+    ...cup,
+    vessel: vesselOf(vessel),
+    ...('outlet' in vessel && vessel.outlet !== undefined
+      ? { outlet: vessel.outlet }
+      : cup.outlet !== undefined && cup.outlet !== 'rim' && 'id' in vessel
+        ? { outlet: 'rim' as const }
+        : {}),
+  }));
+  const loading = 'loading' in vessel ? vessel.loading : undefined;
+  if (loading) return setLoading(changed, index, loading);
+  return plan.cups[index]?.loading === 'split' && vessel.compartments === undefined
+    ? setLoading(changed, index, 'layered')
+    : changed;
+};
+
+/** Keeps so much of every colour back for repairs; nothing where 0. */
+export function keepBack(plan: Plan, share: number): Plan {
+  const others = plan.budget.pots.filter((p) => p.use !== 'keep' || p.mix !== undefined);
+  return {
+    ...plan,
+    budget: {
+      ...plan.budget,
+      pots: share > 0 ? [...others, { use: 'keep', share }] : others,
+    },
+  };
 }
 
 export function removeCup(plan: Plan, index: number): Plan {

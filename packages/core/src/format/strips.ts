@@ -1,5 +1,6 @@
 import { eyeMark, fillsOf } from '../mix/by-eye';
 import { beginWeighing } from '../mix/weighing';
+import type { CupToLoad } from '../plan/loading';
 import type { ToWeigh } from '../plan/weighing-order';
 import { trim } from '../quantity/show';
 import { wallMm } from '../vessel/frustum';
@@ -24,11 +25,13 @@ const LETTERS = 24;
 const COLUMNS = 4;
 const SHEET_MM = 240;
 
-/** One strip: what it is for, and where each ingredient ends in one of its fills. */
+/** One strip for the wall of a cup: what it is for, and where each thing that goes in ends in one of its fills. */
 export interface StripMarks {
   readonly id: string;
   readonly name: string;
   readonly fills: number;
+  /** From the floor to the brim along the wall, mm. */
+  readonly tallMm: number;
   /** All that goes into one fill, mL. */
   readonly ml: number;
   readonly lines: readonly {
@@ -39,10 +42,10 @@ export interface StripMarks {
 }
 
 /**
- * The marks of each mix on the wall of a cup. One that fills several cups has the marks of one of them.
+ * The marks of each mix on the wall of the cup it is mixed in. One that fills several cups has the marks of one of them.
  * @param paints ids of what counts as paint
  */
-export const stripMarks = (
+export const mixingMarks = (
   batches: readonly ToWeigh[],
   nameOf: (id: string) => string,
   paints: ReadonlySet<string>,
@@ -56,6 +59,7 @@ export const stripMarks = (
       id,
       name,
       fills,
+      tallMm: wallMm(vessel, vessel.heightMm),
       ml: ml / fills,
       lines: weighing.lines.flatMap((line, at) => {
         if (line.drops !== undefined || line.powder) return [];
@@ -65,13 +69,27 @@ export const stripMarks = (
     };
   });
 
-/** Strips at true size to tape on the outside of a cup, the lower edge at its floor: a drawing for each sheet of paper. */
-export function mixingStrips(
-  title: string,
-  strips: readonly StripMarks[],
-  vessel: Vessel,
-): Template[] {
-  const rowMm = HEAD_MM + wallMm(vessel, vessel.heightMm);
+/** The marks of each cup as it is loaded, a line a layer. */
+export const loadingMarks = (
+  cups: readonly CupToLoad[],
+  nameOf: (mix: string) => string,
+): StripMarks[] =>
+  cups.map(({ id, name, vessel, layers }) => ({
+    id,
+    name,
+    fills: 1,
+    tallMm: wallMm(vessel, vessel.heightMm),
+    ml: layers.reduce((sum, l) => sum + l.ml, 0),
+    lines: layers.map((l) => ({
+      name: nameOf(l.mix),
+      wallMm: wallMm(vessel, l.toMm),
+      ml: l.ml,
+    })),
+  }));
+
+/** Strips at true size to tape on the outside of cups, the lower edge at the floor: a drawing for each sheet of paper. */
+export function stripSheets(title: string, strips: readonly StripMarks[]): Template[] {
+  const rowMm = HEAD_MM + Math.max(0, ...strips.map((s) => s.tallMm));
   const rows = Math.max(1, Math.floor((SHEET_MM + GAP_MM) / (rowMm + GAP_MM)));
   const perSheet = COLUMNS * rows;
   return Array.from({ length: Math.ceil(strips.length / perSheet) }, (_, sheet) => {
@@ -84,7 +102,7 @@ export function mixingStrips(
       }),
     );
     return {
-      title: `${title}, mixing strips`,
+      title,
       widthMm: Math.min(COLUMNS, here.length) * (WIDE_MM + GAP_MM) - GAP_MM,
       heightMm: Math.ceil(here.length / COLUMNS) * (rowMm + GAP_MM) - GAP_MM,
       lines: drawn.flatMap((s) => s.lines),
@@ -95,16 +113,17 @@ export function mixingStrips(
 }
 
 function drawnStrip(
-  { name, fills, ml, lines: marks }: StripMarks,
+  { name, fills, tallMm, ml, lines: marks }: StripMarks,
   { x, y, rowMm }: { readonly x: number; readonly y: number; readonly rowMm: number },
 ): Pick<Template, 'lines' | 'labels'> {
   const floor = y + rowMm;
-  const lines = [{ d: `M${x} ${y + HEAD_MM}H${x + WIDE_MM}V${floor}H${x}Z`, guide: false }];
+  const top = floor - tallMm;
+  const lines = [{ d: `M${x} ${top}H${x + WIDE_MM}V${floor}H${x}Z`, guide: false }];
   const labels = [
-    { x: x + 1, y: y + 5, text: short(name) },
+    { x: x + 1, y: top - 7, text: short(name) },
     {
       x: x + 1,
-      y: y + 10,
+      y: top - 2,
       text: `${fills > 1 ? `${fills} cups, each ` : ''}${trim(ml, 0)} mL`,
     },
   ];

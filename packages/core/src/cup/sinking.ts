@@ -1,0 +1,24 @@
+/** Heavier than what lies below by less than this, a layer stays where it is; from the second on it sinks through, g/mL (science-colour, 6). */
+const STAYS_BELOW = 0.02;
+const SINKS_FROM = 0.06;
+/** So much of a layer that sinks has reached the floor by the time it is poured (tuned). */
+const MOST_SUNK = 0.3;
+
+/**
+ * What has sunk to the floor of the cup of each layer, 0..1, by how much heavier it is than all below it: a heavy last colour arrives at the very
+ * end of a pour, as a small focus (handbook 5).
+ * @param layers in the order they went in
+ */
+export function sinking(
+  layers: readonly { readonly ml: number; readonly densityGPerMl: number }[],
+): number[] {
+  let belowMl = 0;
+  let belowG = 0;
+  return layers.map(({ ml, densityGPerMl }) => {
+    const heavier = belowMl > 0 ? densityGPerMl - belowG / belowMl : 0;
+    belowMl += ml;
+    belowG += ml * densityGPerMl;
+    const how = (heavier - STAYS_BELOW) / (SINKS_FROM - STAYS_BELOW);
+    return MOST_SUNK * Math.min(1, Math.max(0, how));
+  });
+}
