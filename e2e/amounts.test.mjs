@@ -1,10 +1,20 @@
 // How much, of what: an odd outline to its shopping list, files that are refused, tables, stock drawn by a pour.
 import assert from 'node:assert/strict';
-import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
-import { launch, openPage, PHONE, press, says, see, textOf, type } from './support/browser.mjs';
+import {
+  downloads,
+  launch,
+  openPage,
+  PHONE,
+  press,
+  says,
+  see,
+  textOf,
+  type,
+} from './support/browser.mjs';
 import { startStudio } from './support/studio.mjs';
 
 let studio;
@@ -238,25 +248,12 @@ test('plans of one day are mixed together and bought together', async () => {
 
 test('the template is saved as a PDF of true-size sheets and as an SVG', async () => {
   const page = await openPage(browser, PHONE);
-  const session = await page.createCDPSession();
-  await session.send('Browser.setDownloadBehavior', {
-    behavior: 'allow',
-    downloadPath: folder,
-    browserContextId: page.browserContext().id,
-  });
+  const saved = await downloads(page, folder);
   const { id } = await byTitle('Quince and Slate');
   await page.goto(`${studio.url}/plans/${id}/template`, { waitUntil: 'networkidle0' });
   await type(page, 'Disc in the middle, across', '80 mm');
   await press(page, 'button', 'Save as PDF');
   await press(page, 'button', 'Save as SVG');
-  const saved = async (end) => {
-    for (let i = 0; i < 100; i++) {
-      const name = (await readdir(folder)).find((f) => f.endsWith(end));
-      if (name) return readFile(join(folder, name));
-      await new Promise((resolve) => setTimeout(resolve, 100));
-    }
-    throw new Error(`no file ${end} was saved`);
-  };
   const pdf = await saved('template.pdf');
   assert.equal(pdf.subarray(0, 5).toString(), '%PDF-');
   assert.match((await saved('template.svg')).toString(), /width="504mm"/);

@@ -1,10 +1,10 @@
 // Plan files: out of the application and in again; a bad one refused whole, with every fault and its place.
 import assert from 'node:assert/strict';
-import { mkdtemp, readdir, readFile, writeFile } from 'node:fs/promises';
+import { mkdtemp, readFile, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
-import { launch, openPage, PHONE, press, says } from './support/browser.mjs';
+import { downloads, launch, openPage, PHONE, press, says } from './support/browser.mjs';
 import { startStudio } from './support/studio.mjs';
 
 let studio;
@@ -72,20 +72,13 @@ test('a bad file is refused with a pointer to every fault, and nothing is change
 test('a plan saved as a file is the plan, and opens again as another', async () => {
   const page = await openPage(browser, PHONE);
   const quince = (await plans()).find((p) => p.title === 'Quince and Slate');
-  const session = await page.createCDPSession();
-  await session.send('Browser.setDownloadBehavior', {
-    behavior: 'allow',
-    downloadPath: folder,
-    browserContextId: page.browserContext().id,
-  });
+  const saved = await downloads(page, folder);
   await page.goto(`${studio.url}/plans/${quince.id}/surface`, { waitUntil: 'networkidle0' });
   await press(page, 'button', 'Save as file');
   const name = 'quince-and-slate.pour.json';
-  for (let i = 0; i < 50 && !(await readdir(folder)).includes(name); i++)
-    await new Promise((r) => setTimeout(r, 100));
   const file = join(folder, name);
   assert.deepEqual(
-    JSON.parse(await readFile(file, 'utf8')),
+    JSON.parse((await saved(name)).toString()),
     await demo('1-quince-and-slate.pour.json'),
   );
 

@@ -1,7 +1,7 @@
 // A whole plan by the keyboard alone on a wide screen: no mouse, no touch.
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
-import { launch, openPage, says, WIDE } from './support/browser.mjs';
+import { launch, openPage, says, tabTo, WIDE } from './support/browser.mjs';
 import { startStudio } from './support/studio.mjs';
 
 let studio;
@@ -14,20 +14,6 @@ after(async () => {
   await browser.close();
   await studio.stop();
 });
-
-/** Presses Tab until what has this name has the focus, as someone without a mouse does. */
-async function tabTo(page, name) {
-  for (let i = 0; i < 120; i++) {
-    const here = await page.evaluate(
-      () =>
-        document.activeElement?.getAttribute('aria-label') ??
-        document.activeElement?.innerText?.trim(),
-    );
-    if (here === name) return;
-    await page.keyboard.press('Tab');
-  }
-  throw new Error(`no way by Tab to "${name}"`);
-}
 
 test('new plan, size, shares, a layer moved and made larger, undo, a run', async () => {
   const page = await openPage(browser, WIDE);

@@ -1,4 +1,6 @@
 // Debian's Chromium, driven as a person would: by role and accessible name, with every error and foreign request noted.
+import { readdir, readFile } from 'node:fs/promises';
+import { join } from 'node:path';
 import * as puppeteer from 'puppeteer-core';
 
 const FLAGS = [
@@ -115,3 +117,35 @@ export const textOf = (page, selector = 'body') => page.$eval(selector, (node) =
 /** Waits until the page shows a text. */
 export const says = (page, text, timeout = 10000) =>
   page.waitForFunction((wanted) => document.body.innerText.includes(wanted), { timeout }, text);
+
+/** Presses Tab until what has this name has the focus, as someone without a mouse does. */
+export async function tabTo(page, name) {
+  for (let i = 0; i < 120; i++) {
+    const here = await page.evaluate(
+      () =>
+        document.activeElement?.getAttribute('aria-label') ??
+        document.activeElement?.innerText?.trim(),
+    );
+    if (here === name) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`no way by Tab to "${name}"`);
+}
+
+/** Lets the page's downloads land in a folder; `saved(end)` waits for one whose name ends so and returns its bytes. */
+export async function downloads(page, folder) {
+  const session = await page.createCDPSession();
+  await session.send('Browser.setDownloadBehavior', {
+    behavior: 'allow',
+    downloadPath: folder,
+    browserContextId: page.browserContext().id,
+  });
+  return async (end) => {
+    for (let i = 0; i < 100; i++) {
+      const name = (await readdir(folder)).find((f) => f.endsWith(end));
+      if (name) return readFile(join(folder, name));
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    throw new Error(`nothing was saved that ends with ${end}`);
+  };
+}

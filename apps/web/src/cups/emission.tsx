@@ -58,7 +58,8 @@ export function Emission({ cup, flipped, nameOf, hexOf }: Props) {
       {late.length > 0 ? (
         <Body>
           {late.join(' and ')} {late.length === 1 ? 'is' : 'are'} heavier than what lies below: some
-          of it sinks through the cup and arrives at the very end, as a small focus.
+          of it sinks through the cup and{' '}
+          {flipped ? 'comes out last' : 'arrives at the very end, as a small focus'}.
         </Body>
       ) : null}
     </View>

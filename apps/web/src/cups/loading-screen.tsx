@@ -43,7 +43,7 @@ export function LoadingScreen() {
               </Strong>
               <Small className="w-[64px] text-right">add</Small>
               <Small className="w-[72px] text-right">reads</Small>
-              <Small className="w-[56px] text-right">stands at</Small>
+              <Small className="w-[60px] text-right">mark</Small>
             </View>
             <View role="list">
               {cup.layers.map((layer, i) => {
@@ -70,7 +70,7 @@ export function LoadingScreen() {
                       g={step?.scaleReadsG ?? 0}
                       fine
                     />
-                    <Body className="w-[56px] text-right">{trim(layer.toMm, 0)} mm</Body>
+                    <Body className="w-[60px] text-right">{trim(layer.toMm, 0)} mm</Body>
                   </View>
                 );
               })}
