@@ -2,7 +2,7 @@
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { launch, openPage, PHONE, press, says } from '../e2e/support/browser.mjs';
+import { downloads, launch, openPage, PHONE, press, says } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 import { report } from './report.mjs';
 
@@ -79,6 +79,14 @@ report(
   'ms',
   '≤ 50',
 );
+
+const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
+await page.goto(`${studio.url}/plans/${plans[0].id}/loading`, { waitUntil: 'networkidle0' });
+const saved = await downloads(page, folder);
+const from = performance.now();
+await press(page, 'button', 'Save as PDF');
+await saved('-cups.pdf');
+report('fill marks and labels as a PDF, from the press', performance.now() - from, 'ms', '≤ 2000');
 
 await browser.close();
 await studio.stop();

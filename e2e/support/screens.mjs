@@ -8,7 +8,9 @@ export async function screensOf(studio) {
     '/plans',
     '/plans/new',
     ...stations.map((s) => `/plans/${plans[0].id}/${s}`),
-    ...['compare', 'template', 'weigh', 'strip', 'coach'].map((s) => `/plans/${plans[0].id}/${s}`),
+    ...['compare', 'template', 'weigh', 'strip', 'coach', 'load', 'loading'].map(
+      (s) => `/plans/${plans[0].id}/${s}`,
+    ),
     // Letters: an outline of their own, a cup for each stroke.
     `/plans/${plans.find((p) => p.title === 'Number 27').id}/surface`,
     `/shopping?plans=${plans[0].id},${plans[1].id}`,

@@ -1,5 +1,6 @@
 import type { LoadedLayer } from '@potter/core/cup';
 import { trim } from '@potter/core/quantity';
+import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { Chip } from '@/ui/chip';
@@ -125,7 +126,8 @@ export function CoreSample({
               <LayerRow
                 layer={l}
                 chosen={i === selected}
-                onPress={() => onSelect(i)}
+                index={i}
+                onSelect={onSelect}
                 name={nameOf(l.mix)}
                 placement={placementOf(i)}
                 chip={chipOf(l.mix)}
@@ -142,20 +144,31 @@ export function CoreSample({
 interface RowProps {
   readonly layer: LoadedLayer;
   readonly chosen: boolean;
-  readonly onPress: () => void;
+  readonly index: number;
+  readonly onSelect: (index: number) => void;
   readonly name: string;
   readonly placement: string;
   readonly chip: { readonly overWhite: string; readonly overBlack: string };
   readonly wide: boolean;
 }
 
-function LayerRow({ layer, chosen, onPress, name, placement, chip, wide }: RowProps) {
+/** Of forty rows most are as they were: only those that show something else are drawn anew. */
+const LayerRow = memo(function LayerRow({
+  layer,
+  chosen,
+  index,
+  onSelect,
+  name,
+  placement,
+  chip,
+  wide,
+}: RowProps) {
   return (
     <Pressable
       role="button"
       aria-pressed={chosen}
       aria-label={`${name}, ${placement}, ${trim(layer.g, 0)} g, up to ${trim(layer.toMm, 0)} mm`}
-      onPress={onPress}
+      onPress={() => onSelect(index)}
       className={`flex-row items-center gap-2 border-b border-b-rule border-l-4 pl-2 ${chosen ? 'border-l-ink bg-raised' : 'border-l-transparent active:bg-pressed'}`}
       style={{ height: ROW }}
     >
@@ -173,5 +186,22 @@ function LayerRow({ layer, chosen, onPress, name, placement, chip, wide }: RowPr
         {wide ? null : <Volume ml={layer.ml} />}
       </View>
     </Pressable>
+  );
+}, sameRow);
+
+function sameRow(a: RowProps, b: RowProps): boolean {
+  return (
+    a.chosen === b.chosen &&
+    a.index === b.index &&
+    a.onSelect === b.onSelect &&
+    a.name === b.name &&
+    a.placement === b.placement &&
+    a.wide === b.wide &&
+    a.chip.overWhite === b.chip.overWhite &&
+    a.chip.overBlack === b.chip.overBlack &&
+    a.layer.g === b.layer.g &&
+    a.layer.ml === b.layer.ml &&
+    a.layer.toMm === b.layer.toMm &&
+    a.layer.pinned === b.layer.pinned
   );
 }

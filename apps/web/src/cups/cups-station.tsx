@@ -2,7 +2,7 @@ import type { Cup, Layer, LoadedCup } from '@potter/core/cup';
 import { edit as edits } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { Text, View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
@@ -36,6 +36,10 @@ export function CupsStation() {
   const nameOf = (mix: string) => plan.mixes.find((m) => m.id === mix)?.name ?? mix;
   const mixOf = (mix: string) => brief.mixes.find((m) => m.id === mix);
   const selected = layer !== undefined && layer < loaded.layers.length ? layer : undefined;
+  const select = useCallback(
+    (i: number) => setLayer((chosen) => (chosen === i ? undefined : i)),
+    [],
+  );
   const shift = (by: number) => {
     if (selected === undefined) return;
     edit((p) => edits.moveLayer(p, cup, selected, selected + by));
@@ -120,6 +124,13 @@ export function CupsStation() {
       {loaded.loads > 1 ? (
         <Body>This cup is loaded {loaded.loads} times, once for each piece.</Body>
       ) : null}
+      {doc.for === undefined ? null : (
+        <Body>
+          {doc.for === 'gaps'
+            ? 'This cup is for the gaps.'
+            : `This cup is for stroke ${doc.for.replace('limb:', '').replace('.', ', ')}.`}
+        </Body>
+      )}
       {doc.reverseOf === undefined ? null : (
         <Body>
           Loaded like cup {plan.cups.findIndex((c) => c.id === doc.reverseOf) + 1}, the other way
@@ -138,7 +149,7 @@ export function CupsStation() {
           <CoreSample
             layers={loaded.layers}
             selected={selected}
-            onSelect={(i) => setLayer(i === selected ? undefined : i)}
+            onSelect={select}
             onMove={(from, to) => {
               edit((p) => edits.moveLayer(p, cup, from, to));
               setLayer(to);

@@ -74,6 +74,7 @@ function areasOf(cup: LoadedCup, flipped: boolean): { mix: string; d: string }[]
   const per = STREAM_BINS / COLUMNS;
   const below = new Float64Array(COLUMNS);
   return strata.map(({ mix }, k) => {
+    // Only where it leaves at all: of many layers each is in a few columns.
     const low: string[] = [];
     const high: string[] = [];
     for (let c = 0; c < COLUMNS; c++) {
@@ -81,9 +82,13 @@ function areasOf(cup: LoadedCup, flipped: boolean): { mix: string; d: string }[]
       for (let s = c * per; s < (c + 1) * per; s++) share += table[s * width + k]! / per;
       const from = below[c]!;
       below[c] = from + share;
-      high.push(`${c} ${below[c]!.toFixed(4)}L${c + 1} ${below[c]!.toFixed(4)}`);
-      low.push(`${c + 1} ${from.toFixed(4)}L${c} ${from.toFixed(4)}`);
+      if (share < SEEN) continue;
+      high.push(`${c} ${below[c]!.toFixed(3)}H${c + 1}`);
+      low.push(`${c + 1} ${from.toFixed(3)}H${c}`);
     }
-    return { mix, d: `M${high.join('L')}L${low.reverse().join('L')}Z` };
+    return { mix, d: high.length > 0 ? `M${high.join('L')}L${low.reverse().join('L')}Z` : '' };
   });
 }
+
+/** Below this share a layer is not seen in a column. */
+const SEEN = 0.002;

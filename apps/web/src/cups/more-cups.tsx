@@ -1,5 +1,5 @@
 import type { LoadedCup } from '@potter/core/cup';
-import { edit as edits } from '@potter/core/plan';
+import { edit as edits, wantsLimbCups, withLimbCups } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
@@ -43,6 +43,15 @@ export function MoreCups({
           <Button
             label={`Divide it over ${over} cups`}
             onPress={() => edit((p) => edits.divideCup(p, cup, over))}
+          />
+        ) : null}
+        {wantsLimbCups(plan) ? (
+          <Button
+            label="A cup for each stroke"
+            onPress={() => {
+              edit((p) => withLimbCups(p, brief));
+              onChosen(0);
+            }}
           />
         ) : null}
         {plan.cups.length > 1 ? (

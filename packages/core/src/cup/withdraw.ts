@@ -54,6 +54,15 @@ export function withdraw(strata: readonly Stratum[], stir: number, outlet: Outle
   const whole = strata.reduce((sum, s) => sum + s.ml, 0);
   if (whole <= 0) return out;
 
+  // Most bins hold a stratum or two of many: only those between the first and the last are given out.
+  const first = new Int32Array(STREAM_BINS).fill(width);
+  const final = new Int32Array(STREAM_BINS).fill(-1);
+  for (let b = 0; b < STREAM_BINS; b++)
+    for (let k = 0; k < width; k++)
+      if (bins[b * width + k]! > 0) {
+        first[b] = Math.min(first[b]!, k);
+        final[b] = k;
+      }
   // From here on, bins count from the outlet.
   const at = (j: number) => (outlet.from === 'top' ? STREAM_BINS - 1 - j : j);
   const loose = new Float64Array(STREAM_BINS).fill(1 - outlet.cling);
@@ -66,7 +75,8 @@ export function withdraw(strata: readonly Stratum[], stir: number, outlet: Outle
   return out;
 
   function give(s: number, bin: number, part: number): void {
-    for (let k = 0; k < width; k++)
+    const last = final[bin]!;
+    for (let k = first[bin]!; k <= last; k++)
       out[s * width + k] = out[s * width + k]! + part * bins[bin * width + k]!;
   }
 }

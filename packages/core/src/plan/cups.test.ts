@@ -6,6 +6,7 @@ import { checkPlan } from './check';
 import * as edit from './edit';
 import { BRASS, DAMSON, loaded, OAT, plan, QUINCE, SLATE } from './fixture.test-data';
 import { leavesWords } from './leaves';
+import { wantsLimbCups, withLimbCups } from './limbs';
 import { pinOffer, withPins } from './pins';
 import type { Plan } from './schema';
 
@@ -173,4 +174,21 @@ test('a cup divided leaves the other cups as they were', () => {
   expect(cups).toHaveLength(4);
   expect(cups.at(-1)!.filledMl).toBeCloseTo(before, 3);
   for (const c of cups.slice(0, 3)) expect(c.filledMl).toBeCloseTo(before / 3, 3);
+});
+
+test('letters laid over cups that know nothing of them: a cup a stroke and one for the gaps', () => {
+  const letters = plan([OAT, SLATE], {
+    shape: { kind: 'glyphs', text: 'H', font: 'bricolage', heightMm: 250 },
+  });
+  expect(wantsLimbCups(letters)).toBe(false);
+  // A plan that became letters: its one cup knows nothing of strokes.
+  const plain = edit.setSurface(plan([OAT, SLATE]), { shape: letters.surface.shape });
+  expect(wantsLimbCups(plain)).toBe(true);
+  const each = withLimbCups(plain, brief(plain));
+  expect(each.cups.map((c) => c.for)).toEqual(letters.cups.map((c) => c.for));
+  expect(mixes(each)).toEqual(mixes(plain));
+  expect(checkPlan(each)).toEqual([]);
+  for (const [mix, ml] of poured(plain)) expect(poured(each).get(mix)).toBeCloseTo(ml, 6);
+  const flipped = each.moves.flatMap((m) => (m.verb === 'flip' ? [m.cup] : []));
+  expect(flipped.sort()).toEqual(each.cups.map((c) => c.id).sort());
 });

@@ -7,6 +7,7 @@ export { mixFor, type NewPlan, newPlan } from './create';
 export * as edit from './edit';
 export { likelyIntents } from './intents';
 export { type LeavesWords, leavesWords } from './leaves';
+export { wantsLimbCups, withLimbCups } from './limbs';
 export { cupsToLoad, type CupToLoad } from './loading';
 export { preparationOf, rewriteMoves, setPreparation } from './moves';
 export { patchPlan } from './patch';

@@ -1,12 +1,13 @@
 import type { Budget } from '../budget/schema';
 import { SCHOOLS } from '../budget/school';
 import { LEAN_ML_PER_CM2 } from '../budget/school/lean';
-import type { Cup } from '../cup/schema';
+import type { Cup, Layer } from '../cup/schema';
 import type { Mix } from '../mix/schema';
 import { hexToLab } from '../optics/lab';
 import { contrastOrder } from '../order/contrast';
 import type { Paint } from '../paint/schema';
 import { limbsOf, measureSurface, shapeOf } from '../surface/measure';
+import type { Limb } from '../surface/shape/shape';
 import { covers } from '../surface/outline/covers';
 import type { Surface } from '../surface/schema';
 import { fillableMl } from '../vessel/frustum';
@@ -46,35 +47,48 @@ export function startingCups(
     ('ml' in asked ? asked.ml : Math.max(asked.g / 1.08, measure.areaCm2 * LEAN_ML_PER_CM2)) *
     (1 + budget.insurance);
   const perPiece = (colourMl / measure.pieces) * 1.03;
-  const cup = (id: string, vessel: Vessel, parts: number, of?: string): Cup => ({
-    id,
-    vessel: vesselOf(vessel),
-    loading: 'layered',
-    layers: layers.map((l) => ({ ...l, parts })),
-    outlet: 'rim',
-    ...(of === undefined ? {} : { for: of }),
-  });
   const limbs = limbsOf(surface.shape);
-  if (limbs.length > 0 && limbs.length < MOST_CUPS) {
-    // A cup for each stroke by its length, and one more for the gaps (handbook 1, common practice).
-    const long = limbs.map(({ alongMm }) => Math.max(1, lengthOfLine(alongMm)));
-    const mean = long.reduce((sum, l) => sum + l, 0) / long.length;
-    const parts = [...long.map((l) => Number((l / mean).toFixed(2))), GAPS_PARTS];
-    const whole = parts.reduce((sum, p) => sum + p, 0);
-    return parts.map((share, i) =>
-      cup(
-        `c${i + 1}`,
-        CUPS.find((v) => fillableMl(v) >= (perPiece * share) / whole) ?? LARGEST,
-        share,
-        i < limbs.length ? `limb:${limbs[i]!.name}` : 'gaps',
-      ),
-    );
-  }
+  if (limbs.length > 0 && limbs.length < MOST_CUPS) return limbCups(limbs, layers, perPiece);
   // Round a hole no single cup gets: what is poured on one side stays on it.
   const least = isHollow(surface) ? HOLLOW_CUPS : 1;
   const vessel = CUPS.find((v) => fillableMl(v) >= perPiece / least) ?? LARGEST;
   const cups = Math.min(MOST_CUPS, Math.max(least, Math.ceil(perPiece / fillableMl(vessel))));
-  return Array.from({ length: cups }, (_, i) => cup(`c${i + 1}`, vessel, 1));
+  return Array.from({ length: cups }, (_, i) => cupOf(`c${i + 1}`, vessel, layers, 1));
+}
+
+const cupOf = (
+  id: string,
+  vessel: Vessel,
+  layers: readonly Layer[],
+  parts: number,
+  of?: string,
+): Cup => ({
+  id,
+  vessel: vesselOf(vessel),
+  loading: 'layered',
+  layers: layers.map((l) => ({ ...l, parts: Number(((l.parts ?? 1) * parts).toFixed(4)) })),
+  outlet: 'rim',
+  ...(of === undefined ? {} : { for: of }),
+});
+
+/**
+ * A cup for each stroke by its length, and one more for the gaps (handbook 1, common practice).
+ * @param ml what all of them hold together
+ */
+export function limbCups(limbs: readonly Limb[], layers: readonly Layer[], ml: number): Cup[] {
+  const long = limbs.map(({ alongMm }) => Math.max(1, lengthOfLine(alongMm)));
+  const mean = long.reduce((sum, l) => sum + l, 0) / long.length;
+  const parts = [...long.map((l) => Number((l / mean).toFixed(2))), GAPS_PARTS];
+  const whole = parts.reduce((sum, p) => sum + p, 0);
+  return parts.map((share, i) =>
+    cupOf(
+      `c${i + 1}`,
+      CUPS.find((v) => fillableMl(v) >= (ml * share) / whole) ?? LARGEST,
+      layers,
+      share,
+      i < limbs.length ? `limb:${limbs[i]!.name}` : 'gaps',
+    ),
+  );
 }
 
 /** Whether the middle of a surface is not on its face. */
@@ -84,7 +98,8 @@ function isHollow({ shape }: Surface): boolean {
   return !covers(rings(shape), widthMm / 2, heightMm / 2);
 }
 
-const MOST_CUPS = 48;
+/** As many cups as a plan may have. */
+export const MOST_CUPS = 48;
 /** Cups that go round a hole (estimate). */
 const HOLLOW_CUPS = 4;
 const LARGEST = CUPS[3];

@@ -66,6 +66,8 @@ test('a level above the brim tells how far it is over', () =>
 test.each([
   ['cup-16', 481],
   ['cup-9', 266],
+  ['cup-10', 296],
+  ['shot', 44],
   ['cup-3', 93],
 ])('%s holds about %d mL', (id, ml) =>
   expect(capacityMl(VESSELS.find((v) => v.id === id)!)).toBeCloseTo(ml, -0.5),
