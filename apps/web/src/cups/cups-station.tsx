@@ -35,6 +35,7 @@ export function CupsStation() {
   const loaded = brief.cups[cup] as LoadedCup;
   const nameOf = (mix: string) => plan.mixes.find((m) => m.id === mix)?.name ?? mix;
   const mixOf = (mix: string) => brief.mixes.find((m) => m.id === mix);
+  const masstoneOf = (mix: string) => mixOf(mix)?.masstoneHex ?? '#808080';
   const selected = layer !== undefined && layer < loaded.layers.length ? layer : undefined;
   const select = useCallback(
     (i: number) => setLayer((chosen) => (chosen === i ? undefined : i)),
@@ -138,13 +139,7 @@ export function CupsStation() {
         </Body>
       )}
       <View className="flex-row items-end gap-4">
-        {wide ? (
-          <CupDrawing
-            cup={loaded}
-            vessel={doc.vessel}
-            hexOf={(id) => mixOf(id)?.masstoneHex ?? '#808080'}
-          />
-        ) : null}
+        {wide ? <CupDrawing cup={loaded} vessel={doc.vessel} hexOf={masstoneOf} /> : null}
         <View className="flex-1">
           <CoreSample
             layers={loaded.layers}
@@ -171,13 +166,16 @@ export function CupsStation() {
         cup={loaded}
         flipped={plan.moves.some((m) => m.verb === 'flip' && m.cup === doc.id)}
         nameOf={nameOf}
-        hexOf={(id) => mixOf(id)?.masstoneHex ?? '#808080'}
+        hexOf={masstoneOf}
       />
-      <Body>
-        {trim(loaded.filledMl, 0)} mL in a cup of {trim(loaded.capacityMl, 0)} mL,{' '}
-        {free >= 0 ? `${trim(free, 0)} mL still free` : `${trim(-free, 0)} mL too much`} with
-        head-room kept.
-      </Body>
+      <View className="flex-row items-center gap-4">
+        {wide ? null : <CupDrawing cup={loaded} vessel={doc.vessel} hexOf={masstoneOf} />}
+        <Body className="flex-1">
+          {trim(loaded.filledMl, 0)} mL in a cup of {trim(loaded.capacityMl, 0)} mL,{' '}
+          {free >= 0 ? `${trim(free, 0)} mL still free` : `${trim(-free, 0)} mL too much`} with
+          head-room kept.
+        </Body>
+      </View>
       <View className="flex-row flex-wrap gap-2">
         <Button
           primary

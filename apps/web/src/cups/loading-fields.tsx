@@ -4,21 +4,10 @@ import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
 import { Compass } from '@/ui/compass';
-import { NumberField, QuantityField } from '@/ui/quantity-field';
+import { NumberField } from '@/ui/quantity-field';
 import { Small } from '@/ui/type';
+import { OutletField } from './outlet-field';
 import { VesselPick } from './vessel-pick';
-
-type Way = 'rim' | 'bottom' | 'holes' | 'tip';
-
-const wayOf = (outlet: Cup['outlet'] = 'rim'): Way =>
-  typeof outlet === 'string' ? outlet : 'tipMm' in outlet ? 'tip' : 'holes';
-
-const OUTLETS: Readonly<Record<Way, NonNullable<Cup['outlet']>>> = {
-  rim: 'rim',
-  bottom: 'bottom',
-  holes: { holes: 9, ringMm: 60 },
-  tip: { tipMm: 3 },
-};
 
 const SAYS: Readonly<Record<NonNullable<Cup['loading']>, string>> = {
   layered: 'One on the other.',
@@ -59,51 +48,10 @@ export function LoadingFields({ cup, doc }: { readonly cup: number; readonly doc
           ? ` It has ${compartments === 1 ? 'one compartment' : `${compartments} compartments`} and ${doc.layers?.length} layers: some share one.`
           : ''}
       </Small>
-      <Choice<Way>
-        label="Paint leaves"
-        value={wayOf(outlet)}
-        options={[
-          { value: 'rim', label: 'Over the rim' },
-          { value: 'bottom', label: 'By the open bottom' },
-          { value: 'holes', label: 'Through holes' },
-          { value: 'tip', label: 'Through a tip' },
-        ]}
-        onChange={(way) => set((c) => ({ ...c, outlet: OUTLETS[way] }))}
+      <OutletField
+        outlet={outlet}
+        onChange={(next, tag) => set((c) => ({ ...c, outlet: next }), tag)}
       />
-      {typeof outlet !== 'string' && 'holes' in outlet ? (
-        <View className="flex-row gap-3">
-          <NumberField
-            className="flex-1"
-            label="Holes"
-            whole
-            value={outlet.holes}
-            min={2}
-            max={200}
-            onChange={(holes) => set((c) => ({ ...c, outlet: { ...outlet, holes } }), 'holes')}
-          />
-          <QuantityField
-            className="flex-1"
-            label="On a ring, across"
-            dimension="length"
-            unit="mm"
-            value={outlet.ringMm}
-            min={1}
-            max={600}
-            onChange={(ringMm) => set((c) => ({ ...c, outlet: { ...outlet, ringMm } }), 'ring')}
-          />
-        </View>
-      ) : null}
-      {typeof outlet !== 'string' && 'tipMm' in outlet ? (
-        <QuantityField
-          label="The tip is wide"
-          dimension="length"
-          unit="mm"
-          value={outlet.tipMm}
-          min={0.5}
-          max={60}
-          onChange={(tipMm) => set((c) => ({ ...c, outlet: { tipMm } }), 'tip')}
-        />
-      ) : null}
       <View className="flex-row flex-wrap items-start gap-4">
         <NumberField
           className="min-w-[140px] flex-1"

@@ -13,7 +13,10 @@ export function VesselPick({
   const own = useVessels();
   const all: readonly { readonly id: string; readonly vessel: LibraryVessel | Vessel }[] = [
     ...VESSELS.map((v) => ({ id: v.id, vessel: v })),
-    ...own,
+    ...own.map(({ id, vessel: v, outlet }) => ({
+      id,
+      vessel: { ...v, id, name: v.name ?? 'Own cup', ...(outlet === undefined ? {} : { outlet }) },
+    })),
   ];
   const same = (v: Vessel) =>
     v.topMm === vessel.topMm &&

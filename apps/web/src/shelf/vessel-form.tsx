@@ -3,6 +3,7 @@ import { capacityMl, fillableMl, type Vessel } from '@potter/core/vessel';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { CupDrawing } from '@/cups/cup-drawing';
+import { OutletField } from '@/cups/outlet-field';
 import { NumberField, QuantityField } from '@/ui/quantity-field';
 import { Section } from '@/ui/section';
 import { Body } from '@/ui/type';
@@ -86,6 +87,10 @@ export function VesselForm({
               min={1}
               max={12}
               onChange={(n) => change({ compartments: n > 1 ? n : undefined })}
+            />
+            <OutletField
+              outlet={value.outlet ?? 'rim'}
+              onChange={(outlet) => set({ ...value, outlet })}
             />
             <Section
               title="Measure it with water"

@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { Id } from '../field/schema';
-import { VesselSchema } from '../vessel/schema';
+import { OutletSchema, VesselSchema } from '../vessel/schema';
 
 /** One pour of one mix into a cup. Either `parts` of what is left of the mix's pot, or `ml` pinned. */
 export const LayerSchema = Type.Object(
@@ -19,22 +19,6 @@ export const LayerSchema = Type.Object(
   },
   { additionalProperties: false },
 );
-
-export const OutletSchema = Type.Union([
-  Type.Literal('rim'),
-  Type.Literal('bottom'),
-  Type.Object(
-    {
-      holes: Type.Integer({ minimum: 2, maximum: 200 }),
-      ringMm: Type.Number({ exclusiveMinimum: 0, maximum: 600 }),
-    },
-    { additionalProperties: false },
-  ),
-  Type.Object(
-    { tipMm: Type.Number({ exclusiveMinimum: 0, maximum: 60 }) },
-    { additionalProperties: false },
-  ),
-]);
 
 export const CupSchema = Type.Object(
   {

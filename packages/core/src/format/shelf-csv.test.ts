@@ -37,7 +37,8 @@ const SHELF: ShelfItem[] = [
   {
     kind: 'vessel',
     id: 'v',
-    vessel: { name: 'Cup', topMm: 78, bottomMm: 52, heightMm: 79 },
+    vessel: { name: 'Cup', topMm: 78, bottomMm: 52, heightMm: 79, compartments: 5 },
+    outlet: { tipMm: 3 },
     count: 12,
     lowCount: 3,
     price: 0.1,
@@ -61,6 +62,7 @@ const SHELF: ShelfItem[] = [
     g: 140,
     madeOn: '2026-11-01',
     silicone: true,
+    consistency: 'medium',
     from: 'run-off',
   },
 ];

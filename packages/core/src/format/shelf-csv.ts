@@ -5,6 +5,7 @@ import { trim } from '../quantity/show';
 import { sizeWords } from '../surface/size-words';
 import type { ShelfItem, ShelfKind } from '../stock/schema';
 import { shelfId, shelfName } from '../stock/shelf-item';
+import type { VesselOutlet } from '../vessel/schema';
 
 /** Columns of the table, in the order they are written. A kind uses those that mean something to it. */
 const COLUMNS = [
@@ -34,6 +35,8 @@ const COLUMNS = [
   'topMm',
   'bottomMm',
   'heightMm',
+  'compartments',
+  'outlet',
   'product',
   'g',
   'silicone',
@@ -258,6 +261,8 @@ function rowOf(item: ShelfItem): Row {
         topMm: number(item.vessel.topMm),
         bottomMm: number(item.vessel.bottomMm),
         heightMm: number(item.vessel.heightMm),
+        compartments: number(item.vessel.compartments),
+        outlet: item.outlet && outletWords(item.outlet),
         price: number(item.price),
       });
       break;
@@ -286,6 +291,21 @@ function rowOf(item: ShelfItem): Row {
   return Object.fromEntries(
     COLUMNS.flatMap((c) => (row[c] === undefined || row[c] === '' ? [] : [[c, row[c]]])),
   );
+}
+
+const outletWords = (outlet: VesselOutlet): string =>
+  typeof outlet === 'string'
+    ? outlet
+    : 'tipMm' in outlet
+      ? `${trim(outlet.tipMm, 2)} mm tip`
+      : `${outlet.holes} holes on ${trim(outlet.ringMm, 1)} mm`;
+
+function outletOf(words: string): VesselOutlet | undefined {
+  if (words === 'rim' || words === 'bottom') return words;
+  const tip = /^([\d.]+) mm tip$/.exec(words);
+  if (tip) return { tipMm: Number(tip[1]) };
+  const holes = /^(\d+) holes on ([\d.]+) mm$/.exec(words);
+  return holes ? { holes: Number(holes[1]), ringMm: Number(holes[2]) } : undefined;
 }
 
 function poured(item: ShelfItem): Row {
@@ -366,7 +386,13 @@ function itemOf(
         }),
         ...stock(),
       };
-    case 'vessel':
+    case 'vessel': {
+      const outlet = row.outlet === undefined ? undefined : outletOf(row.outlet);
+      if (row.outlet !== undefined && outlet === undefined)
+        fault(
+          'outlet',
+          `"${row.outlet}" is not rim, bottom, such as 9 holes on 60 mm, or 3 mm tip`,
+        );
       return {
         kind,
         id: row.id,
@@ -375,9 +401,12 @@ function itemOf(
           topMm: n('topMm'),
           bottomMm: n('bottomMm'),
           heightMm: n('heightMm'),
+          compartments: n('compartments'),
         }),
+        ...(outlet === undefined ? {} : { outlet }),
         ...counted(),
       };
+    }
     case 'surface': {
       // An outline of its own has no words to be typed by: it keeps the one it has.
       const kept = was?.kind === 'surface' && row.size === rowOf(was).size ? was.shape : undefined;

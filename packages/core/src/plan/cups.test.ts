@@ -108,6 +108,18 @@ test('words for what leaves first and last go by the move and the outlet', () =>
     VESSELS.find((v) => v.id === 'ring')!,
   );
   expect(leavesWords(ring, 'c1').first).toMatch(/at the bottom/);
+  const through = (id: string) =>
+    leavesWords(
+      edit.setVessel(
+        straight,
+        0,
+        VESSELS.find((v) => v.id === id)!,
+      ),
+      'c1',
+    ).first;
+  expect(through('squeeze-bottle')).toMatch(/thin line/);
+  expect(through('strainer')).toMatch(/all 9 holes/);
+  expect(leavesWords(edit.setLoading(straight, 0, 'split'), 'c1').first).toMatch(/together/);
 });
 
 test('no composing gains or loses paint: pots are poured whole whatever is done', () => {

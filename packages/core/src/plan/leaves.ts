@@ -22,7 +22,18 @@ export function leavesWords(plan: Plan, cupId: string): LeavesWords {
       first: 'touches the surface first, runs outward',
       last: 'comes last, ends on top in the middle',
     };
-  if (firstInFirstOut(cup?.outlet))
+  const outlet = cup?.outlet ?? 'rim';
+  if (typeof outlet === 'object' && 'tipMm' in outlet)
+    return {
+      first: 'what stood lowest, as the first of a thin line',
+      last: 'what stood on top, at the end of the line',
+    };
+  if (typeof outlet === 'object')
+    return {
+      first: `what stood lowest, through all ${outlet.holes} holes at once`,
+      last: 'what stood on top, to the middle of every spot',
+    };
+  if (firstInFirstOut(outlet))
     return {
       first: 'what stood at the bottom, runs outward',
       last: 'what stood on top, comes last, to the centre',

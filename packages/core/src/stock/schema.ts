@@ -4,7 +4,7 @@ import { MaterialSchema, MediumSchema } from '../material/schema';
 import { ConsistencySchema } from '../mix/schema';
 import { PaintSchema } from '../paint/schema';
 import { ShapeSchema, SurfaceSchema } from '../surface/schema';
-import { VesselSchema } from '../vessel/schema';
+import { OutletSchema, VesselSchema } from '../vessel/schema';
 
 const Day = Type.String({
   pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])$',
@@ -52,7 +52,14 @@ export const ShelfMediumSchema = Type.Object(
   { additionalProperties: false },
 );
 export const ShelfVesselSchema = Type.Object(
-  { kind: Type.Literal('vessel'), id: Id, vessel: VesselSchema, ...Counted },
+  {
+    kind: Type.Literal('vessel'),
+    id: Id,
+    vessel: VesselSchema,
+    /** Where it lets its paint out; over its rim where it says nothing. */
+    outlet: Type.Optional(OutletSchema),
+    ...Counted,
+  },
   { additionalProperties: false },
 );
 /** Blanks to pour on. */

@@ -1,4 +1,4 @@
 export { capacityMl, fillableMl, levelAtMm, volumeAtMl, wallMm } from './frustum';
 export { vesselFromWater, type WaterMark } from './from-water';
-export { CUPS, type LibraryVessel, type UsualOutlet, VESSELS, vesselOf } from './library';
-export type { Vessel } from './schema';
+export { CUPS, type LibraryVessel, VESSELS, vesselOf } from './library';
+export type { Vessel, VesselOutlet } from './schema';

@@ -1,17 +1,10 @@
-import type { Vessel } from './schema';
-
-/** Where a vessel lets its paint out, unless a plan says otherwise: over its rim, through its open bottom, through holes, or through a tip. */
-export type UsualOutlet =
-  | 'rim'
-  | 'bottom'
-  | { readonly holes: number; readonly ringMm: number }
-  | { readonly tipMm: number };
+import type { Vessel, VesselOutlet } from './schema';
 
 /** Something people pour from, with how it is loaded and lets go. */
 export interface LibraryVessel extends Vessel {
   readonly id: string;
   readonly name: string;
-  readonly outlet?: UsualOutlet;
+  readonly outlet?: VesselOutlet;
   readonly loading?: 'split';
 }
 

@@ -14,4 +14,22 @@ export const VesselSchema = Type.Object(
   },
   { additionalProperties: false },
 );
+/** Where a vessel lets its paint out: over its rim, through its open bottom, through so many holes set on a ring, or through a tip so wide. */
+export const OutletSchema = Type.Union([
+  Type.Literal('rim'),
+  Type.Literal('bottom'),
+  Type.Object(
+    {
+      holes: Type.Integer({ minimum: 2, maximum: 200 }),
+      ringMm: Type.Number({ exclusiveMinimum: 0, maximum: 600 }),
+    },
+    { additionalProperties: false },
+  ),
+  Type.Object(
+    { tipMm: Type.Number({ exclusiveMinimum: 0, maximum: 60 }) },
+    { additionalProperties: false },
+  ),
+]);
+
 export type Vessel = Static<typeof VesselSchema>;
+export type VesselOutlet = Static<typeof OutletSchema>;
