@@ -1,16 +1,21 @@
 import { type Intent, INTENTS, normalise } from '@potter/core/budget';
-import { edit as edits } from '@potter/core/plan';
+import { edit as edits, type NeighbourPair, neighbourTable } from '@potter/core/plan';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
+import { usePaints } from '@/data/shelf';
+import { MixFinder } from '@/trials/mix-finder';
 import { PaintPicker } from '@/shelf/paint-picker';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Choice } from '@/ui/choice';
+import { Section } from '@/ui/section';
 import { NumberField } from '@/ui/quantity-field';
 import { Body, Small, Strong } from '@/ui/type';
 import { Mass } from '@/ui/units';
+import { Neighbours } from './neighbours';
+import { PaletteFile } from './palette-file';
 import { PaletteStrip } from './palette-strip';
 
 export function ColoursStation() {
@@ -29,6 +34,9 @@ export function ColoursStation() {
       ? [{ id: mix, name, share, g, mix: found, set: own?.set === true, intent: own?.intent }]
       : [];
   });
+  const shelfPaints = usePaints().map((item) => item.paint);
+  const pairs = neighbourTable(plan, brief);
+  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
   return (
     <StationScreen station="colours">
       <PaletteStrip
@@ -128,6 +136,30 @@ export function ColoursStation() {
           />
         </View>
       ) : null}
+      <View>
+        <Section title="Neighbours" says={neighboursSay(pairs, nameOf)}>
+          <Neighbours pairs={pairs} />
+        </Section>
+        <Section
+          title="Find a colour"
+          says="From at most three paints of the shelf, or in place of an empty tube."
+        >
+          <MixFinder
+            onTake={(found, name) => edit((p) => edits.addFound(p, found, shelfPaints, name))}
+          />
+        </Section>
+        <Section title="Palette files" says="Out to other programs, or in, held against the shelf.">
+          <PaletteFile />
+        </Section>
+      </View>
     </StationScreen>
   );
+}
+
+/** The worst of the pairs in one line. */
+function neighboursSay(pairs: readonly NeighbourPair[], nameOf: (id: string) => string): string {
+  const bad = pairs.filter((p) => p.judged.verdict === 'mud' || p.judged.verdict === 'merge');
+  const [worst] = bad;
+  if (!worst) return pairs.length === 0 ? 'One colour only.' : 'All get on with each other.';
+  return `${bad.length === 1 ? 'One pair does' : `${bad.length} pairs do`} not get on; ${nameOf(worst.a)} and ${nameOf(worst.b)} ${worst.says}.`;
 }

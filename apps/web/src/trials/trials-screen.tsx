@@ -1,130 +1,39 @@
-import { openBook } from '@potter/core/material';
-import {
-  type Consistency,
-  consistencyOf,
-  drawdown,
-  makeRecipe,
-  mixTint,
-  opacityOf,
-} from '@potter/core/mix';
-import type { Paint } from '@potter/core/paint';
-import { trim } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { usePaints, useShelf } from '@/data/shelf';
-import { useConsistencyName } from '@/mixes/consistency-name';
-import { Chip } from '@/ui/chip';
-import { Choice } from '@/ui/choice';
-import { Pick } from '@/ui/pick';
 import { Screen } from '@/ui/screen';
 import { Asking, Empty } from '@/ui/state';
-import { Body, Heading, Small, Strong } from '@/ui/type';
+import { Heading } from '@/ui/type';
+import { MixFinder } from './mix-finder';
+import { Thinning } from './thinning';
 
-const PARTS = [0, 0.5, 1, 1.5, 2, 3, 4] as const;
-const MEDIUMS = [
-  { value: 'conditioner', label: 'Conditioner' },
-  { value: 'gloss-medium', label: 'Gloss medium' },
-  { value: 'glue-water', label: 'Glue and water' },
-  { value: 'water', label: 'Water' },
-] as const;
-
-/** A thinning trial: what becomes of a paint as it is let down, before any of it is opened. */
+/** What is tried before a pour: how far a paint can be thinned, which paints make a colour. */
 export function TrialsScreen() {
   const router = useRouter();
   const shelf = useShelf();
   const paints = usePaints();
-  const [chosen, setChosen] = useState<string>();
-  const [medium, setMedium] = useState<(typeof MEDIUMS)[number]['value']>('conditioner');
-  const paint = (paints.find((p) => p.paint.id === chosen) ?? paints[0])?.paint;
   return (
     <Screen title="Trials">
       <Asking query={shelf} waiting="Looking at the shelf" failed="The shelf cannot be read." />
-      {shelf.data && !paint ? (
+      {shelf.data && paints.length === 0 ? (
         <Empty
-          says="A trial shows what becomes of a paint as it is thinned. Put a paint on the shelf to try."
+          says="Trials show what becomes of a paint as it is thinned, and which paints make a colour. Put a paint on the shelf to try."
           act="Put a paint on the shelf"
           onAct={() => router.push('/shelf/paint/new')}
         />
       ) : null}
-      {paint ? (
-        <View className="gap-4 wide:max-w-[720px]">
-          <Heading>How far can it be thinned?</Heading>
-          <Body>
-            Computed from the paint on your shelf. A card of two real coats over a black mark has
-            the last word.
-          </Body>
-          <Pick
-            label="Paint"
-            value={paint.id}
-            options={paints.map((p) => ({ value: p.paint.id, label: p.paint.name }))}
-            onChange={setChosen}
-          />
-          <Choice label="Thinned with" value={medium} options={MEDIUMS} onChange={setMedium} />
-          <View role="list" className="border-t border-ink">
-            {PARTS.map((parts) => (
-              <Rung key={parts} paint={paint} medium={medium} parts={parts} />
-            ))}
+      {paints.length > 0 ? (
+        <View className="gap-8 wide:flex-row wide:items-start wide:gap-10">
+          <View className="gap-3 wide:flex-1">
+            <Heading>How far can it be thinned?</Heading>
+            <Thinning />
           </View>
-          <Small>
-            Chips show two brush coats, 200 µm wet. Contrast ratio: 95 % is where a black mark just
-            stops showing.
-          </Small>
+          <View className="gap-3 wide:flex-1">
+            <Heading>What makes this colour?</Heading>
+            <MixFinder />
+          </View>
         </View>
       ) : null}
     </Screen>
-  );
-}
-
-const BOOK = openBook([], []);
-
-function Rung({
-  paint,
-  medium,
-  parts,
-}: {
-  readonly paint: Paint;
-  readonly medium: string;
-  readonly parts: number;
-}) {
-  const nameOf = useConsistencyName();
-  const recipe = makeRecipe(
-    {
-      id: 'trial',
-      name: 'Trial',
-      basis: 'volume',
-      paints: [{ paint: paint.id, parts: 1 }],
-      ...(parts === 0
-        ? {}
-        : medium === 'water'
-          ? { waterParts: parts }
-          : { medium: { id: medium, parts } }),
-      consistency: 'medium',
-    },
-    () => paint,
-    BOOK,
-  );
-  const tint = mixTint(recipe, () => paint);
-  const chip = drawdown(tint);
-  const opacity = opacityOf(tint);
-  const step: Consistency = consistencyOf(recipe.viscosityPaS);
-  return (
-    <View
-      role="listitem"
-      className="min-h-[60px] flex-row items-center gap-3 border-b border-rule py-2"
-    >
-      <Strong className="w-[56px]">{parts === 0 ? 'as it is' : `1 : ${trim(parts, 1)}`}</Strong>
-      <Chip size={44} overWhite={chip.hexOverWhite} overBlack={chip.hexOverBlack} />
-      <View className="min-w-0 flex-1">
-        <Body>{opacity.class}</Body>
-        <Small>
-          {nameOf(step)}
-          {recipe.waterShare > 0.25
-            ? `, ${trim(recipe.waterShare * 100, 0)} % water: too much`
-            : ''}
-        </Small>
-      </View>
-      <Strong>{trim(opacity.contrastRatio * 100, 0)} %</Strong>
-    </View>
   );
 }

@@ -1,6 +1,14 @@
 export type { Fault } from '../field/fault';
 export { faultLine } from './fault-line';
 export {
+  type PaletteColour,
+  type ReadPalette,
+  readPalette,
+  writeCss,
+  writeGpl,
+  writePaletteCsv,
+} from './palette';
+export {
   MOST_CHARACTERS,
   type Opened,
   openPour,

@@ -12,6 +12,7 @@ export {
   type Tint,
 } from './film';
 export { hexToLab } from './lab';
+export { type Match, nearest } from './nearest';
 export { type Neighbours, neighbours } from './neighbour';
 export {
   classOf,

@@ -10,6 +10,7 @@ export { type LeavesWords, leavesWords } from './leaves';
 export { wantsLimbCups, withLimbCups } from './limbs';
 export { cupsToLoad, type CupToLoad } from './loading';
 export { preparationOf, rewriteMoves, setPreparation } from './moves';
+export { type NeighbourPair, neighbourTable } from './neighbour-table';
 export { patchPlan } from './patch';
 export { type PinOffer, pinOffer, withPins } from './pins';
 export { type Bare, ranOut } from './ran-out';

@@ -239,3 +239,25 @@ test('the log of mixes tells what the plan leaves of them, and that oil is in th
   ]);
   expect(madeMixes(plan(), brief(plan()))).toEqual([]);
 });
+
+test('a colour found as a mix comes in with its paints, a share and a layer, at the thickness of the pour', () => {
+  const found = {
+    paints: [
+      { paint: 'oat', parts: 6 },
+      { paint: 'brass', parts: 1 },
+    ],
+    hex: '#e8dcc0',
+    deltaE: 1,
+    opacity: 'opaque' as const,
+    densityGPerMl: 1.3,
+  };
+  const p = edit.addFound(plan(), found, [BRASS], 'Parchment');
+  expect(checkPlan(p)).toEqual([]);
+  expect(p.paints.map((x) => x.id)).toContain('brass');
+  const mix = p.mixes.at(-1)!;
+  expect(mix).toMatchObject({ name: 'Parchment', paints: found.paints });
+  expect(stepOf(p, mix.id)).toBe('medium');
+  expect(p.cups[0]!.layers!.some((l) => l.mix === mix.id)).toBe(true);
+  // A paint nobody has any more: nothing changes.
+  expect(edit.addFound(plan(), found, [], 'Parchment')).toEqual(plan());
+});

@@ -2,6 +2,7 @@ import type { Material, Medium } from '../../material/schema';
 import { openBook } from '../../material/book';
 import { STOCK_MEDIUMS } from '../../material/medium';
 import { letDown } from '../../mix/let-down';
+import type { FoundMix } from '../../mix/find';
 import type { SaidRatio } from '../../mix/ratio';
 import { makeRecipe, type Recipe } from '../../mix/recipe';
 import type { Additive, Mix } from '../../mix/schema';
@@ -10,6 +11,7 @@ import type { Paint } from '../../paint/schema';
 import { techniqueOf } from '../../technique';
 import type { Plan } from '../schema';
 import { holdsMetal, wantedConsistency } from '../wanted';
+import { mixFor } from '../create';
 import { rewriteMoves } from '../moves';
 import { asColour } from './colours';
 import { freeId } from './list';
@@ -159,6 +161,32 @@ function withPot(plan: Plan, use: 'base' | 'activator', mix: string): Plan {
           use === 'base' ? { use, mix, filmMm: PILLOW_MM } : { use, mix, ml: ACTIVATOR_ML },
         ];
   return { ...plan, budget: { ...plan.budget, pots: next } };
+}
+
+/** Adds a colour that was found as a mix of paints, as a colour of its own; its paints come with it. It goes in as the technique pours. */
+export function addFound(plan: Plan, found: FoundMix, shelf: readonly Paint[], name: string): Plan {
+  const paints = found.paints.flatMap(
+    ({ paint }) =>
+      shelf.find((p) => p.id === paint) ?? plan.paints.find((p) => p.id === paint) ?? [],
+  );
+  const [first] = [...found.paints].sort((a, b) => b.parts - a.parts);
+  const main = paints.find((p) => p.id === first?.paint);
+  if (!main || paints.length < found.paints.length) return plan;
+  const missing = paints.filter((p) => !plan.paints.some((have) => have.id === p.id));
+  const step = techniqueOf(plan.technique.id).needs.consistency;
+  const grown = asColour(
+    { ...plan, paints: [...plan.paints, ...missing] },
+    {
+      ...mixFor(main, step),
+      id: freeId(
+        'm-found',
+        plan.mixes.map((m) => m.id),
+      ),
+      name: name.slice(0, 80),
+      paints: found.paints.map((p) => ({ ...p })),
+    },
+  );
+  return toWanted(grown, grown.mixes.length - 1);
 }
 
 /** Adds a paint to a mix, as much as the first; one that is in already changes nothing. */

@@ -1,0 +1,155 @@
+import type { FoundMix } from '@potter/core/mix';
+import { paintOptics, reserveOf } from '@potter/core/optics';
+import { densityOf, type Paint } from '@potter/core/paint';
+import { trim } from '@potter/core/quantity';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { aside } from '@/data/aside';
+import { usePaints } from '@/data/shelf';
+import type { FindAsk } from '@/workers/find-messages';
+import { Button } from '@/ui/button';
+import { Chip } from '@/ui/chip';
+import { Choice } from '@/ui/choice';
+import { HexField } from '@/ui/hex-field';
+import { Pick } from '@/ui/pick';
+import { Failed } from '@/ui/state';
+import { Body, Small, Strong } from '@/ui/type';
+
+/** Differences people see: ΔE2000 up to these (estimates). */
+const HOW = [
+  { upTo: 2, says: 'the same to the eye' },
+  { upTo: 5, says: 'very near' },
+  { upTo: 10, says: 'near' },
+  { upTo: Infinity, says: 'as near as these paints get' },
+] as const;
+
+const howNear = (deltaE: number): string => HOW.find((h) => deltaE <= h.upTo)!.says;
+
+/** Recipes from the shelf for a colour, or in place of an empty tube. */
+export function MixFinder({
+  onTake,
+}: {
+  /** What may be done with a recipe, where there is something. */
+  readonly onTake?: (found: FoundMix, name: string) => void;
+}) {
+  const paints = usePaints().map((item) => item.paint);
+  const [way, setWay] = useState<'colour' | 'tube'>('colour');
+  const [hex, setHex] = useState('#e8dcc0');
+  const [tubeId, setTube] = useState<string>();
+  const [found, setFound] = useState<{
+    readonly for: string;
+    readonly hex: string;
+    readonly mixes: readonly FoundMix[];
+  }>();
+  const [busy, setBusy] = useState(false);
+  const [failed, setFailed] = useState<string>();
+  const tube = paints.find((p) => p.id === tubeId) ?? paints[0];
+  async function find() {
+    const ask: FindAsk | undefined =
+      way === 'colour'
+        ? { hex, paints }
+        : tube && {
+            hex: tube.hex,
+            paints: paints.filter((p) => p.id !== tube.id),
+            like: { reserve: reserveOf(paintOptics(tube)), densityGPerMl: densityOf(tube) },
+          };
+    if (!ask) return;
+    setBusy(true);
+    setFailed(undefined);
+    try {
+      const mixes = await aside<FoundMix[]>(
+        new Worker(new URL('../workers/find.worker.ts', import.meta.url)),
+        ask,
+      );
+      setFound({ for: way === 'colour' ? hex : (tube?.name ?? ''), hex: ask.hex, mixes });
+    } catch (error) {
+      setFailed(error instanceof Error ? error.message : String(error));
+    }
+    setBusy(false);
+  }
+  return (
+    <View className="gap-3">
+      <Choice
+        label="Look for"
+        value={way}
+        options={[
+          { value: 'colour', label: 'A colour' },
+          { value: 'tube', label: 'What replaces a tube' },
+        ]}
+        onChange={setWay}
+      />
+      {way === 'colour' ? (
+        <HexField label="The colour wanted" value={hex} onChange={setHex} />
+      ) : (
+        <Pick
+          label="The tube that is empty"
+          value={tube?.id ?? ''}
+          options={paints.map((p) => ({ value: p.id, label: p.name }))}
+          onChange={setTube}
+        />
+      )}
+      <Button
+        className="self-start"
+        primary
+        label={busy ? 'Trying the shelf…' : 'Find it on the shelf'}
+        disabled={busy || paints.length === 0}
+        onPress={() => void find()}
+      />
+      {failed ? <Failed what="Nothing was found." why={failed} /> : null}
+      {found ? (
+        <View role="list" aria-label={`Recipes for ${found.for}`} className="border-t border-ink">
+          {found.mixes.map((mix) => (
+            <Recipe
+              key={mix.paints.map((p) => `${p.paint} ${p.parts}`).join()}
+              mix={mix}
+              wanted={found.hex}
+              paints={paints}
+              onTake={onTake && (() => onTake(mix, found.for))}
+            />
+          ))}
+          {found.mixes.length === 0 ? <Body>There is nothing to mix it from.</Body> : null}
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+function Recipe({
+  mix,
+  wanted,
+  paints,
+  onTake,
+}: {
+  readonly mix: FoundMix;
+  readonly wanted: string;
+  readonly paints: readonly Paint[];
+  readonly onTake: (() => void) | undefined;
+}) {
+  const says = [...mix.paints]
+    .sort((a, b) => b.parts - a.parts)
+    .map(({ paint, parts }) => {
+      const name = paints.find((p) => p.id === paint)?.name ?? paint;
+      return mix.paints.length === 1 ? name : `${trim(parts, 0)} ${name}`;
+    })
+    .join(' : ');
+  const drops = mix.paints.some((p) => p.parts >= 20);
+  return (
+    <View role="listitem" className="gap-1 border-b border-rule py-2">
+      <View className="flex-row items-center gap-3">
+        <View className="flex-row">
+          <Chip size={36} overWhite={wanted} overBlack={wanted} />
+          <Chip size={36} overWhite={mix.hex} overBlack={mix.hex} />
+        </View>
+        <View className="min-w-0 flex-1">
+          <Strong lines={3}>{says}</Strong>
+          <Small>
+            {howNear(mix.deltaE)}, difference {trim(mix.deltaE, 1)}; {mix.opacity},{' '}
+            {trim(mix.densityGPerMl, 2)} g/mL
+          </Small>
+          {drops ? <Small>The small part by the drop: 20 drops are a millilitre.</Small> : null}
+        </View>
+      </View>
+      {onTake ? <Button className="self-end" label="Pour this" onPress={onTake} /> : null}
+    </View>
+  );
+}

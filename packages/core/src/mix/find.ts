@@ -1,0 +1,190 @@
+import { blend } from '../optics/blend';
+import { deltaE2000 } from '../optics/delta-e';
+import { reflectanceOf } from '../optics/film';
+import { hexToLab, xyzToLab } from '../optics/lab';
+import { BANDS, WX, WY, WZ } from '../optics/observer';
+import { classOf, type PaintOptics, paintOptics, reserveOf } from '../optics/reserve';
+import { linearToHex, xyzToLinear } from '../optics/srgb';
+import { densityOf } from '../paint/property';
+import type { OpacityClass, Paint } from '../paint/schema';
+
+/** Paints in simple parts that come near a colour. */
+export interface FoundMix {
+  readonly paints: readonly { readonly paint: string; readonly parts: number }[];
+  readonly hex: string;
+  /** CIEDE2000 of its masstone from the colour that was looked for. */
+  readonly deltaE: number;
+  readonly opacity: OpacityClass;
+  readonly densityGPerMl: number;
+}
+
+/** What a substitute should share beside its hue. */
+export interface Like {
+  readonly reserve: number;
+  readonly densityGPerMl: number;
+}
+
+/** Parts a hand can measure; a twentieth and a fortieth are drops. */
+const RATIOS: readonly (readonly [number, number])[] = [
+  [1, 1],
+  [3, 4],
+  [2, 3],
+  [1, 2],
+  [2, 5],
+  [1, 3],
+  [1, 4],
+  [1, 5],
+  [1, 6],
+  [1, 8],
+  [1, 10],
+  [1, 20],
+  [1, 40],
+];
+const COARSE = RATIOS.filter(([x, y]) => x === 1 && [1, 2, 4, 10, 40].includes(y));
+/** Pairs that are tried in every ratio. */
+const BEST_PAIRS = 80;
+/** Three paints in parts of these, the least being one. */
+const THREES = [1, 2, 3, 4, 6, 10];
+/** Only so many paints, the best of the pairs, are tried by threes. */
+const BEST_PAINTS = 8;
+/** A recipe of one more paint must be nearer by this to come before a simpler one, ΔE. */
+const PER_PAINT = 0.4;
+/** A class of opacity off weighs as much as this, and so does a tenth of a gram in the millilitre, ΔE (estimates). */
+const PER_CLASS = 3;
+const PER_TENTH = 1.5;
+
+/**
+ * The best recipes for a colour from some paints, at most three in one, simple parts by volume, nearest first; a recipe and its scaled twin count
+ * once. Blends by two-constant Kubelka-Munk, compared as masstones.
+ * @param like for a substitute: opacity and weight count beside the hue
+ */
+export function findMixes(
+  hex: string,
+  paints: readonly Paint[],
+  { most = 6, like }: { readonly most?: number; readonly like?: Like } = {},
+): FoundMix[] {
+  const target = hexToLab(hex);
+  const optics = paints.map((p) => paintOptics(p));
+  const judge = (of: readonly number[], parts: readonly number[]): Tried => {
+    const { lab } = look(
+      of.map((i) => optics[i]!),
+      parts,
+    );
+    return { of, parts, deltaE: deltaE2000(lab, target) };
+  };
+  const tried: Tried[] = paints.map((_, i) => judge([i], [1]));
+  const pair = (a: number, b: number, ratios: typeof RATIOS): void => {
+    for (const [x, y] of ratios) {
+      tried.push(judge([a, b], [x, y]));
+      if (x !== y) tried.push(judge([a, b], [y, x]));
+    }
+  };
+  // Every pair in a few ratios, then the promising ones in all.
+  for (let a = 0; a < paints.length; a++)
+    for (let b = a + 1; b < paints.length; b++) pair(a, b, COARSE);
+  const promising = new Map(
+    [...tried]
+      .filter((t) => t.of.length === 2)
+      .sort((m, n) => m.deltaE - n.deltaE)
+      .map((t) => [t.of.join(), t.of] as const),
+  );
+  for (const [a, b] of [...promising.values()].slice(0, BEST_PAIRS))
+    pair(
+      a!,
+      b!,
+      RATIOS.filter((r) => !COARSE.includes(r)),
+    );
+  tried.sort((m, n) => cost(m) - cost(n));
+  const best = [...new Set(tried.flatMap((t) => t.of))].slice(0, BEST_PAINTS);
+  for (let i = 0; i < best.length; i++)
+    for (let j = i + 1; j < best.length; j++)
+      for (let k = j + 1; k < best.length; k++)
+        for (const x of THREES)
+          for (const y of THREES)
+            for (const z of THREES)
+              if (Math.min(x, y, z) === 1)
+                tried.push(judge([best[i]!, best[j]!, best[k]!], [x, y, z]));
+  tried.sort((m, n) => cost(m) - cost(n));
+  // The rest is worked out only for those that may be shown.
+  const shown = tried.slice(0, like ? most * 20 : most * 4).map((t) => finished(t, paints, optics));
+  const worth = (m: FoundMix & { readonly reserve: number }): number =>
+    m.deltaE +
+    PER_PAINT * (m.paints.length - 1) +
+    (like
+      ? (PER_CLASS * Math.abs(Math.log(m.reserve / like.reserve))) / Math.log(3) +
+        PER_TENTH * 10 * Math.abs(m.densityGPerMl - like.densityGPerMl)
+      : 0);
+  const seen = new Set<string>();
+  return shown
+    .sort((m, n) => worth(m) - worth(n))
+    .filter(({ paints: of }) => {
+      // Of one set of paints the best ratio is enough.
+      const key = of
+        .map((p) => p.paint)
+        .sort()
+        .join();
+      return !seen.has(key) && seen.add(key);
+    })
+    .slice(0, most)
+    .map(({ reserve: _, ...m }) => m);
+}
+
+interface Tried {
+  readonly of: readonly number[];
+  readonly parts: readonly number[];
+  readonly deltaE: number;
+}
+
+const cost = (t: Tried): number => t.deltaE + PER_PAINT * (t.of.length - 1);
+
+/** The masstone of a blend: Lab and linear RGB. */
+function look(of: readonly PaintOptics[], parts: readonly number[]) {
+  let pull = 0;
+  const weights = of.map((o, i) => {
+    const weight = parts[i]! * o.sigma;
+    pull += weight;
+    return weight;
+  });
+  let x = 0;
+  let y = 0;
+  let z = 0;
+  for (let b = 0; b < BANDS; b++) {
+    let q = 0;
+    for (let i = 0; i < of.length; i++) q += weights[i]! * of[i]!.q[b]!;
+    const r = reflectanceOf(q / pull);
+    x += WX[b]! * r;
+    y += WY[b]! * r;
+    z += WZ[b]! * r;
+  }
+  return { lab: xyzToLab([x, y, z]), linear: xyzToLinear([x, y, z]) };
+}
+
+function finished(
+  { of, parts, deltaE }: Tried,
+  paints: readonly Paint[],
+  optics: readonly PaintOptics[],
+): FoundMix & { readonly reserve: number } {
+  const whole = parts.reduce((sum, p) => sum + p, 0);
+  const reserve = reserveOf(
+    blend(
+      of.map((i, k) => ({ optics: optics[i]!, volume: parts[k]! })),
+      0,
+    ),
+  );
+  const only = of.length === 1 ? paints[of[0]!] : undefined;
+  return {
+    paints: of.map((i, k) => ({ paint: paints[i]!.id, parts: parts[k]! })),
+    hex:
+      only?.hex ??
+      linearToHex(
+        look(
+          of.map((i) => optics[i]!),
+          parts,
+        ).linear,
+      ),
+    deltaE,
+    opacity: classOf(reserve),
+    densityGPerMl: of.reduce((sum, i, k) => sum + densityOf(paints[i]!) * parts[k]!, 0) / whole,
+    reserve,
+  };
+}
