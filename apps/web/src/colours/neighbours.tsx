@@ -124,7 +124,11 @@ function Bands({
   );
 }
 
-const CELL = 76;
+/** A cell at its widest; below the second there is no room for a word beside the glyph, px. */
+const WIDEST = 76;
+const WORDED = 60;
+const NAMES = 104;
+const GAP = 4;
 
 /** The lower triangle of a table of all pairs: names down the side and along the foot. */
 function Triangle({
@@ -141,10 +145,17 @@ function Triangle({
   readonly onOpen: (pair: NeighbourPair) => void;
 }) {
   const { ink } = useTokens();
+  const [room, setRoom] = useState(0);
+  // Twelve colours have to fit too.
+  const cell = Math.min(WIDEST, Math.floor((room - NAMES) / (ids.length - 1)) - GAP);
   const pairOf = (a: string, b: string) =>
     pairs.find((p) => (p.a === a && p.b === b) || (p.a === b && p.b === a));
   return (
-    <View role="table" aria-label="Neighbours">
+    <View
+      role="table"
+      aria-label="Neighbours"
+      onLayout={(e) => setRoom(e.nativeEvent.layout.width)}
+    >
       {ids.slice(1).map((row, i) => (
         <View role="row" key={row} className="flex-row items-center">
           <View role="rowheader" className="w-[104px] pr-2">
@@ -165,12 +176,12 @@ function Triangle({
                   aria-expanded={open}
                   onPress={() => onOpen(pair)}
                   className={`m-[2px] items-center border-2 pb-1 ${open ? 'border-ink bg-raised' : 'border-transparent'}`}
-                  style={{ width: CELL }}
+                  style={{ width: Math.max(24, cell) }}
                 >
-                  <Bands pair={pair} width={CELL - 4} height={26} />
+                  <Bands pair={pair} width={Math.max(24, cell) - 4} height={26} />
                   <View className="flex-row items-center gap-1">
                     <Glyph size={14} color={ink} />
-                    <Small lines={1}>{WORDS[pair.judged.verdict]}</Small>
+                    {cell >= WORDED ? <Small lines={1}>{WORDS[pair.judged.verdict]}</Small> : null}
                   </View>
                 </Pressable>
               </View>
@@ -181,7 +192,12 @@ function Triangle({
       <View role="row" className="flex-row">
         <View className="w-[104px]" />
         {ids.slice(0, -1).map((id) => (
-          <View role="columnheader" key={id} className="m-[2px]" style={{ width: CELL }}>
+          <View
+            role="columnheader"
+            key={id}
+            className="m-[2px]"
+            style={{ width: Math.max(24, cell) }}
+          >
             <Small lines={2} className="text-center !text-ink">
               {nameOf(id)}
             </Small>

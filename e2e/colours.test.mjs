@@ -1,0 +1,112 @@
+// Colours: neighbours judged, a colour found on the shelf, palettes out and in again.
+import assert from 'node:assert/strict';
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, test } from 'node:test';
+import {
+  downloads,
+  launch,
+  openPage,
+  PHONE,
+  press,
+  says,
+  see,
+  type,
+  WIDE,
+} from './support/browser.mjs';
+import { startStudio } from './support/studio.mjs';
+
+let studio;
+let browser;
+let folder;
+before(async () => {
+  studio = await startStudio();
+  browser = await launch();
+  folder = await mkdtemp(join(tmpdir(), 'potter-colours-'));
+});
+after(async () => {
+  await browser.close();
+  await studio.stop();
+  await rm(folder, { recursive: true, force: true });
+});
+
+const quince = async () => {
+  const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
+  const { id } = plans.find((p) => p.title === 'Quince and Slate');
+  return {
+    at: `${studio.url}/plans/${id}/colours`,
+    get: async () => (await (await fetch(`${studio.url}/api/plans/${id}`)).json()).plan,
+  };
+};
+
+test('every pair is judged: rows on the phone, a triangle where there is room', async () => {
+  const plan = await quince();
+  const phone = await openPage(browser, PHONE);
+  await phone.goto(plan.at, { waitUntil: 'networkidle0' });
+  await press(phone, 'button', 'Neighbours');
+  const rows = () => phone.$$eval('[role="button"][aria-label*=" and "]', (nodes) => nodes.length);
+  await see(phone, 'button', /^Slate and Quince yellow: dull each other/);
+  assert.equal(await rows(), 15);
+  await press(phone, 'radio', 'Brass');
+  await phone.waitForFunction(
+    () => document.querySelectorAll('[role="button"][aria-label*=" and "]').length === 5,
+  );
+  await press(phone, 'button', /^Slate and Brass: /);
+  await says(phone, 'mud');
+  const wide = await openPage(browser, WIDE);
+  await wide.goto(plan.at, { waitUntil: 'networkidle0' });
+  await press(wide, 'button', 'Neighbours');
+  await see(wide, 'button', /^Oat milk and Slate: stay clean/);
+  assert.equal(await wide.$$eval('[role="cell"]', (cells) => cells.length), 15);
+  assert.deepEqual([...phone.faults, ...wide.faults], []);
+});
+
+test('a colour is found on the shelf and poured; a tube finds its substitute', async () => {
+  const plan = await quince();
+  const page = await openPage(browser, PHONE);
+  await page.goto(plan.at, { waitUntil: 'networkidle0' });
+  await press(page, 'button', 'Find a colour');
+  await type(page, 'The colour wanted', '#8fa58e');
+  await press(page, 'button', 'Find it on the shelf');
+  await says(page, 'difference');
+  const before = (await plan.get()).mixes.length;
+  await press(page, 'button', 'Pour this');
+  for (let i = 0; i < 60 && (await plan.get()).mixes.length === before; i++)
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  const now = await plan.get();
+  assert.equal(now.mixes.length, before + 1);
+  assert.equal(now.mixes.at(-1).name, '#8fa58e');
+  await press(page, 'radio', 'What replaces a tube');
+  await press(page, 'button', 'Find it on the shelf');
+  await page.waitForFunction(
+    () => document.querySelector('[role="list"][aria-label="Recipes for Oat milk"]') !== null,
+  );
+  assert.deepEqual(page.faults, []);
+});
+
+test('a palette goes out and comes in again; a broken one is refused by its line', async () => {
+  const plan = await quince();
+  const page = await openPage(browser, PHONE);
+  const saved = await downloads(page, folder);
+  await page.goto(plan.at, { waitUntil: 'networkidle0' });
+  await press(page, 'button', 'Palette files');
+  await press(page, 'button', 'Save as GIMP palette');
+  assert.match((await saved('.gpl')).toString(), /^GIMP Palette\nName: Quince and Slate\n/);
+  await press(page, 'button', 'Save as CSS');
+  assert.match((await saved('.css')).toString(), /--oat-milk: #[0-9a-f]{6};/);
+  const read = async (name, text) => {
+    const file = join(folder, name);
+    await writeFile(file, text);
+    const [chooser] = await Promise.all([
+      page.waitForFileChooser(),
+      press(page, 'button', 'Read a palette'),
+    ]);
+    await chooser.accept([file]);
+  };
+  await read('bad.gpl', 'GIMP Palette\n10 20 999 Too much\n');
+  await says(page, 'line 2: must be three numbers from 0 to 255');
+  await read('walnut.css', ':root { --old-walnut: #5b4636; }');
+  await says(page, 'Old walnut');
+  assert.deepEqual(page.faults, []);
+});
