@@ -1,4 +1,5 @@
 import { type Intent, INTENTS, normalise } from '@potter/core/budget';
+import { greyOf } from '@potter/core/optics';
 import { edit as edits, type NeighbourPair, neighbourTable } from '@potter/core/plan';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -22,6 +23,8 @@ export function ColoursStation() {
   const { plan, brief, edit } = usePlan();
   const [picking, setPicking] = useState(false);
   const [byIntent, setByIntent] = useState(false);
+  const [grey, setGrey] = useState(false);
+  const tone = (hex: string) => (grey ? greyOf(hex) : hex);
   const shares = normalise(plan.budget.shares);
   const rows = shares.flatMap(({ mix, share }) => {
     const found = brief.mixes.find((m) => m.id === mix);
@@ -42,8 +45,8 @@ export function ColoursStation() {
       <PaletteStrip
         parts={rows.map((r) => ({
           share: r.share,
-          overWhite: r.mix.hexOverWhite,
-          overBlack: r.mix.hexOverBlack,
+          overWhite: tone(r.mix.hexOverWhite),
+          overBlack: tone(r.mix.hexOverBlack),
           name: r.name,
         }))}
         onBorder={(index, by) => edit((p) => edits.moveBorder(p, index, by), `border ${index}`)}
@@ -85,6 +88,7 @@ export function ColoursStation() {
           label={picking ? 'Done' : '+ Colour'}
           onPress={() => setPicking(!picking)}
         />
+        <Button label={grey ? 'In colour again' : 'Grey view'} onPress={() => setGrey(!grey)} />
         <Button label="Even shares" onPress={() => edit(edits.evenShares)} />
         <Button
           label={byIntent ? 'Hide what each is for' : 'Share by intent'}

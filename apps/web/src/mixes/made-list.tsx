@@ -1,10 +1,9 @@
 import { type MadeMix, madeMixes } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import type { ShelfJar } from '@potter/core/stock';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { newId } from '@/data/new-id';
-import { usePutOnShelf } from '@/data/shelf';
+import { useJars, usePutOnShelf } from '@/data/shelf';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
@@ -35,7 +34,6 @@ function MadeRow({ made }: { readonly made: MadeMix }) {
   const { plan } = usePlan();
   const nameOf = useConsistencyName();
   const put = usePutOnShelf();
-  const [jarred, setJarred] = useState<number>();
   const jar = (g: number): ShelfJar => ({
     kind: 'jar',
     id: `jar-${newId().slice(0, 12)}`,
@@ -49,6 +47,9 @@ function MadeRow({ made }: { readonly made: MadeMix }) {
   });
   const time = made.on.slice(11, 16);
   const overG = made.leftG > 0 ? made.leftG : made.g;
+  const wanted = jar(overG);
+  // What stands on the shelf already is not put there twice.
+  const there = useJars().find((j) => j.name === wanted.name && j.madeOn === wanted.madeOn);
   return (
     <View role="listitem" className="gap-1 border-b border-rule py-2">
       <View className="flex-row items-center gap-3">
@@ -68,20 +69,18 @@ function MadeRow({ made }: { readonly made: MadeMix }) {
         <Small className="flex-1">
           {made.leftG > 0
             ? `${trim(made.leftG, 1)} g more than the plan takes.`
-            : made.leftG === 0 && made.takenG < made.g
-              ? ''
-              : 'The plan takes all of it.'}
+            : 'The plan takes all of it.'}
         </Small>
         <Button
           label={
             put.isPending
               ? 'Putting it by…'
-              : jarred !== undefined
-                ? `${trim(jarred, 1)} g in a jar`
+              : there
+                ? `${trim(there.g, 1)} g in a jar`
                 : `Into a jar, ${trim(overG, 1)} g`
           }
-          disabled={put.isPending || jarred !== undefined}
-          onPress={() => put.mutate(jar(overG), { onSuccess: () => setJarred(overG) })}
+          disabled={put.isPending || there !== undefined}
+          onPress={() => put.mutate(wanted)}
         />
       </View>
       {put.isError ? <Failed what="It was not put by." why={put.error.message} /> : null}

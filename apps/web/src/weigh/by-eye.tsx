@@ -13,15 +13,14 @@ import type { ToWeigh } from '@potter/core/plan';
 import { parseNumber, trim } from '@potter/core/quantity';
 import { useState } from 'react';
 import { ScrollView, Text, View } from 'react-native';
-import { Chip } from '@/ui/chip';
 import { TableButton } from '@/ui/table-button';
 import { TextField } from '@/ui/text-field';
-import { Body, Small, Title } from '@/ui/type';
+import { Body } from '@/ui/type';
 import type { Batches } from './batches';
 import { CupMarks } from './cup-marks';
 import { Ingredients } from './ingredients';
 import { BigAct, Large } from './large';
-import { Drops } from './on-the-scale';
+import { Drops, LineHeader } from './line-header';
 import { RescuePanel } from './rescue-panel';
 import type { Ways } from './ways';
 import { type Palette, rescue, take, weighingOf } from './weigh-state';
@@ -56,8 +55,6 @@ export function ByEye({ batches, batch, palette, ways, keep, onUndo }: Props) {
   const perG = mlPerG(batch.steps);
   const wholeG = batch.steps.reduce((sum, s) => sum + (s.drops === undefined ? s.g : 0), 0);
   const say = (g: number) => `${trim((g * wholeMl) / wholeG, 0)} mL`;
-  const chip = batches.chipOf(batch, at);
-  const says = batches.lineSays?.(batch, at);
   const enter = (next: Palette) => {
     setStands(undefined);
     keep(next);
@@ -66,23 +63,13 @@ export function ByEye({ batches, batch, palette, ways, keep, onUndo }: Props) {
   return (
     <>
       <ScrollView className="flex-1" contentContainerClassName="gap-2 px-4 pb-3">
-        <View className="flex-row items-center gap-3">
-          {chip ? (
-            <Chip size={40} overWhite={chip.hexOverWhite} overBlack={chip.hexOverBlack} />
-          ) : null}
-          <Small className="flex-1 !text-16">
-            {batch.name}
-            {fills > 1 ? `, the same in ${fills} cups` : ''}
-          </Small>
-          <Small className="!text-16">
-            {at + 1} of {weighing.lines.length}
-          </Small>
-        </View>
-        <Title className="!text-34 !leading-[38px]">
-          {line.more ? 'More ' : ''}
-          {batches.nameOf(line.material)}
-        </Title>
-        {says ? <Body className="!text-20">{says}</Body> : null}
+        <LineHeader
+          batches={batches}
+          batch={batch}
+          weighing={weighing}
+          at={at}
+          also={fills > 1 ? `, the same in ${fills} cups` : ''}
+        />
         {line.drops !== undefined ? (
           <Drops count={line.drops} />
         ) : line.powder ? (

@@ -5,13 +5,13 @@ import { type Reading, SCALES } from '@potter/core/scale';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { Pressable, ScrollView, Text, View } from 'react-native';
 import { device } from '@/data/device';
-import { Chip } from '@/ui/chip';
 import { TableButton } from '@/ui/table-button';
 import { TextField } from '@/ui/text-field';
-import { Body, Heading, Small, Title } from '@/ui/type';
+import { Heading, Small } from '@/ui/type';
 import type { Batches } from './batches';
 import { Ingredients } from './ingredients';
 import { Large } from './large';
+import { Drops, LineHeader } from './line-header';
 import { RescuePanel } from './rescue-panel';
 import { type SimulatedScale, simulatedScale } from './scale-source';
 import type { Ways } from './ways';
@@ -96,25 +96,10 @@ export function OnTheScale({
 
   const toGo = line.targetG - (g ?? 0);
   const saved = g === undefined ? undefined : rescued(taken(weighing, g), stepG);
-  const chip = batches.chipOf(batch, at);
-  const says = batches.lineSays?.(batch, at);
   return (
     <>
       <ScrollView className="flex-1" contentContainerClassName="gap-2 px-4 pb-3">
-        <View className="flex-row items-center gap-3">
-          {chip ? (
-            <Chip size={40} overWhite={chip.hexOverWhite} overBlack={chip.hexOverBlack} />
-          ) : null}
-          <Small className="flex-1 !text-16">{batch.name}</Small>
-          <Small className="!text-16">
-            {at + 1} of {weighing.lines.length}
-          </Small>
-        </View>
-        <Title className="!text-34 !leading-[38px]">
-          {line.more ? 'More ' : ''}
-          {batches.nameOf(line.material)}
-        </Title>
-        {says ? <Body className="!text-20">{says}</Body> : null}
+        <LineHeader batches={batches} batch={batch} weighing={weighing} at={at} />
         {line.drops !== undefined ? (
           <Drops count={line.drops} />
         ) : (
@@ -206,11 +191,3 @@ const grams = (g: number): string => `${trim(g, 1)} g`;
 /** As near as a hand gets: a step of the scale, or half a hundredth of a large amount. */
 const tolerance = ({ targetG }: WeighLine, stepG: number): number =>
   Math.max(stepG, targetG * 0.005) + 1e-9;
-
-/** Oil is counted, by whoever measures how. */
-export const Drops = ({ count }: { readonly count: number }) => (
-  <View className="flex-row items-baseline gap-3">
-    <Large text={String(count)} />
-    <Text className="font-bold text-24 text-ink">{count === 1 ? 'drop, last' : 'drops, last'}</Text>
-  </View>
-);

@@ -11,6 +11,7 @@ export {
   TEST_WHITE,
   type Tint,
 } from './film';
+export { greyOf } from './grey';
 export { hexToLab } from './lab';
 export { type Match, nearest } from './nearest';
 export { type Neighbours, neighbours } from './neighbour';
