@@ -21,7 +21,7 @@ import {
   type,
   WIDE,
 } from './support/browser.mjs';
-import { startStudio } from './support/studio.mjs';
+import { kept, pause, planOf, startStudio } from './support/studio.mjs';
 
 let studio;
 let browser;
@@ -37,26 +37,9 @@ after(async () => {
   await rm(folder, { recursive: true, force: true });
 });
 
-const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
-const planOf = async (title) => {
-  const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
-  const { id } = plans.find((p) => p.title === title);
-  return {
-    id,
-    get: async () => (await (await fetch(`${studio.url}/api/plans/${id}`)).json()).plan,
-  };
-};
-async function kept(plan, is) {
-  for (let i = 0; i < 100; i++) {
-    if (is(await plan.get())) return plan.get();
-    await pause(100);
-  }
-  return assert.fail(`never kept: ${is}`);
-}
-
 test('by touch alone: pins, rounds, a cover, side by side, another vessel, more cups', async () => {
   const page = await openPage(browser, PHONE);
-  const plan = await planOf('Quince and Slate');
+  const plan = await planOf(studio, 'Quince and Slate');
   await page.goto(`${studio.url}/plans/${plan.id}/cups`, { waitUntil: 'networkidle0' });
   await press(page, 'button', 'Order');
   await press(page, 'button', 'Oat milk first and last');
@@ -91,7 +74,7 @@ test('by touch alone: pins, rounds, a cover, side by side, another vessel, more 
 test('by the keyboard alone: a layer chosen, moved, doubled, made more; rounds; loading', async () => {
   const page = await openPage(browser, WIDE);
   const { keyboard } = page;
-  const plan = await planOf('Damson Moon');
+  const plan = await planOf(studio, 'Damson Moon');
   await page.goto(`${studio.url}/plans/${plan.id}/cups`, { waitUntil: 'networkidle0' });
   await says(page, 'What leaves the cup');
   await pause(500);
@@ -124,7 +107,7 @@ test('by the keyboard alone: a layer chosen, moved, doubled, made more; rounds; 
 
 test('a cup is loaded on the scale, one layer too much, and to its fill lines', async () => {
   const page = await openPage(browser, PHONE);
-  const plan = await planOf('Number 27');
+  const plan = await planOf(studio, 'Number 27');
   await page.goto(`${studio.url}/plans/${plan.id}/load`, { waitUntil: 'networkidle0' });
   await press(page, 'button', 'The cup is on');
   await says(page, 'Down the wall.');
@@ -179,7 +162,7 @@ function linesAcross({ height, ink }, fromMm, toMm) {
 
 test('fill marks of the rendered sheet stand where the formula says, within 0.2 mm', async () => {
   const page = await openPage(browser, PHONE);
-  const plan = await planOf('Kale and Walnut tiles');
+  const plan = await planOf(studio, 'Kale and Walnut tiles');
   const saved = await downloads(page, folder);
   await page.goto(`${studio.url}/plans/${plan.id}/loading`, { waitUntil: 'networkidle0' });
   await see(page, 'button', 'Save as PDF');

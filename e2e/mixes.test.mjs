@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
 import { launch, openPage, PHONE, press, says, see, textOf, type } from './support/browser.mjs';
-import { startStudio } from './support/studio.mjs';
+import { kept, pause, planOf, startStudio } from './support/studio.mjs';
 
 let studio;
 let browser;
@@ -21,23 +21,6 @@ after(async () => {
   await rm(folder, { recursive: true, force: true });
 });
 
-const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
-const planOf = async (title) => {
-  const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
-  const { id } = plans.find((p) => p.title === title);
-  return {
-    id,
-    get: async () => (await (await fetch(`${studio.url}/api/plans/${id}`)).json()).plan,
-  };
-};
-/** Waits until the studio holds a plan that is so. */
-async function kept(plan, is) {
-  for (let i = 0; i < 100; i++) {
-    if (is(await plan.get())) return;
-    await pause(100);
-  }
-  assert.fail(`never kept: ${is}`);
-}
 const shelf = async () => (await (await fetch(`${studio.url}/api/shelf`)).json()).items;
 
 /** Everything can be reached without moving sideways. */
@@ -61,7 +44,7 @@ async function fits(page) {
 
 test('a ratio as it is said, a school, a second paint, an activator; every step undone', async () => {
   const page = await openPage(browser, PHONE);
-  const plan = await planOf('Quince and Slate');
+  const plan = await planOf(studio, 'Quince and Slate');
   const [first] = (await plan.get()).mixes;
   await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'networkidle0' });
   await type(page, 'Paint : medium : water', '40 g + 20 g');
@@ -97,7 +80,7 @@ test('a ratio as it is said, a school, a second paint, an activator; every step 
 
 test('measured by eye: to the mark, past it and made good, killed and gone on with', async () => {
   const page = await openPage(browser, PHONE);
-  const plan = await planOf('Damson Moon');
+  const plan = await planOf(studio, 'Damson Moon');
   const at = `${studio.url}/plans/${plan.id}/weigh`;
   await page.goto(at, { waitUntil: 'networkidle0' });
   await press(page, 'radio', 'By eye, cup marks');
@@ -140,7 +123,7 @@ test('measured by eye: to the mark, past it and made good, killed and gone on wi
 
 test('one drip of three is not lost, and what was added counts', async () => {
   const page = await openPage(browser, PHONE);
-  const plan = await planOf('Kale and Walnut tiles');
+  const plan = await planOf(studio, 'Kale and Walnut tiles');
   const at = `${studio.url}/plans/${plan.id}/coach`;
   await page.goto(at, { waitUntil: 'networkidle0' });
   await press(page, 'radio', 'An even stream');
@@ -239,7 +222,7 @@ test('a medium that would hold itself is not saved, and the way round is told', 
 
 test('with the studio away: the weighing is opened, gone through and kept, a picture too', async () => {
   const page = await openPage(browser, PHONE, { away: true });
-  const plan = await planOf('Number 27');
+  const plan = await planOf(studio, 'Number 27');
   await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'networkidle0' });
   // Once the application is kept on the device.
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import { launch, openPage, PHONE, press, says, see, textOf, type } from './support/browser.mjs';
-import { startStudio } from './support/studio.mjs';
+import { pause, planOf, startStudio } from './support/studio.mjs';
 
 let studio;
 let browser;
@@ -14,16 +14,6 @@ after(async () => {
   await browser.close();
   await studio.stop();
 });
-
-const planOf = async (title) => {
-  const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
-  const { id } = plans.find((p) => p.title === title);
-  return {
-    id,
-    get: async () => (await (await fetch(`${studio.url}/api/plans/${id}`)).json()).plan,
-  };
-};
-const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** What is still to go in, or undefined where nothing is weighed just now. */
 const toGo = (page) =>
@@ -45,7 +35,7 @@ async function pour(page, ms) {
 
 test('a whole palette is weighed over the scale, with one over-pour made good', async () => {
   const page = await openPage(browser, PHONE);
-  const plan = await planOf('Kale and Walnut tiles');
+  const plan = await planOf(studio, 'Kale and Walnut tiles');
   await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'networkidle0' });
   await press(page, 'button', 'Weigh it all up');
   await press(page, 'radio', 'Practice scale, 1 g');
@@ -102,7 +92,7 @@ test('a whole palette is weighed over the scale, with one over-pour made good', 
 
 test('typed readings: killed in the middle and gone on with, undo, an over-pour left as it is', async () => {
   const page = await openPage(browser, PHONE);
-  const plan = await planOf('Damson Moon');
+  const plan = await planOf(studio, 'Damson Moon');
   const at = `${studio.url}/plans/${plan.id}/weigh`;
   await page.goto(at, { waitUntil: 'networkidle0' });
   await press(page, 'button', 'The cup is on');
@@ -130,7 +120,7 @@ test('typed readings: killed in the middle and gone on with, undo, an over-pour 
 
 test('the coach: three drips, their middle, and grams for what is in the cup', async () => {
   const page = await openPage(browser, PHONE);
-  const plan = await planOf('Quince and Slate');
+  const plan = await planOf(studio, 'Quince and Slate');
   await page.goto(`${studio.url}/plans/${plan.id}/coach`, { waitUntil: 'networkidle0' });
   await press(page, 'radio', 'Thin, thick, thin');
   await says(page, 'stir on');
@@ -153,7 +143,7 @@ test('the coach: three drips, their middle, and grams for what is in the cup', a
 
 test('a scale that adds up: the reading wanted is that of all that is in', async () => {
   const page = await openPage(browser, PHONE);
-  const plan = await planOf('Number 27');
+  const plan = await planOf(studio, 'Number 27');
   await page.goto(`${studio.url}/plans/${plan.id}/weigh`, { waitUntil: 'networkidle0' });
   await press(page, 'radio', 'Let it add up');
   await press(page, 'button', 'The cup is on');

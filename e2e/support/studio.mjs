@@ -54,3 +54,25 @@ export async function startStudio({ seed = true, port } = {}) {
     },
   };
 }
+
+export const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** A plan of a studio by its title: its id, and its document as the studio has it. */
+export async function planOf(studio, title) {
+  const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
+  const { id } = plans.find((p) => p.title === title);
+  return {
+    id,
+    get: async () => (await (await fetch(`${studio.url}/api/plans/${id}`)).json()).plan,
+  };
+}
+
+/** Waits until the studio holds a plan that is so, and returns it. */
+export async function kept(plan, is) {
+  for (let i = 0; i < 100; i++) {
+    const now = await plan.get();
+    if (is(now)) return now;
+    await pause(100);
+  }
+  throw new Error(`never kept: ${is}`);
+}
