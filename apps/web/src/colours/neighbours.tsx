@@ -1,26 +1,13 @@
 import type { Neighbours as Judged } from '@potter/core/optics';
 import type { NeighbourPair } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
-import Check from 'lucide-react-native/icons/check';
-import CircleDashed from 'lucide-react-native/icons/circle-dashed';
-import Equal from 'lucide-react-native/icons/equal';
-import Minus from 'lucide-react-native/icons/minus';
-import X from 'lucide-react-native/icons/x';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
-import { useTokens } from '@/ui/tokens';
 import { Body, Small, Strong } from '@/ui/type';
 import { useWide } from '@/ui/use-wide';
-
-const GLYPHS: Readonly<Record<Judged['verdict'], typeof Check>> = {
-  clean: Check,
-  low: Minus,
-  dulls: CircleDashed,
-  merge: Equal,
-  mud: X,
-};
+import { Bands, VerdictGlyph, VerdictLine } from '@/ui/verdict';
 
 /** How every two colours get on where they touch: as a triangle where there is room, else the neighbours of one colour, worst first. */
 export function Neighbours({ pairs }: { readonly pairs: readonly NeighbourPair[] }) {
@@ -68,12 +55,12 @@ export function Neighbours({ pairs }: { readonly pairs: readonly NeighbourPair[]
                 onPress={() => setOpened(opened === keyOf(p) ? undefined : keyOf(p))}
                 className="min-h-[56px] flex-row items-center gap-3 py-1 active:bg-pressed"
               >
-                <Bands pair={p} width={72} height={36} />
+                <Bands hexes={bandsOf(p)} width={72} height={36} />
                 <View className="min-w-0 flex-1">
                   <Strong lines={1}>
                     {nameOf(p.a)}, {nameOf(p.b)}
                   </Strong>
-                  <Verdict pair={p} />
+                  <VerdictLine verdict={p.judged.verdict} says={p.says} />
                 </View>
               </Pressable>
               {opened === keyOf(p) ? (
@@ -93,36 +80,8 @@ export function Neighbours({ pairs }: { readonly pairs: readonly NeighbourPair[]
   );
 }
 
-function Verdict({ pair }: { readonly pair: NeighbourPair }) {
-  const { ink } = useTokens();
-  const Glyph = GLYPHS[pair.judged.verdict];
-  return (
-    <View className="flex-row items-center gap-1">
-      <Glyph size={16} color={ink} />
-      <Small lines={1}>{pair.says}</Small>
-    </View>
-  );
-}
-
 /** One colour, what they make where they blend, the other. */
-function Bands({
-  pair,
-  width,
-  height,
-}: {
-  readonly pair: NeighbourPair;
-  readonly width: number;
-  readonly height: number;
-}) {
-  const { ink } = useTokens();
-  return (
-    <View className="flex-row" style={{ width, height, borderWidth: 1, borderColor: ink }}>
-      {[pair.hexA, pair.judged.blendHex, pair.hexB].map((hex, i) => (
-        <View key={i} className="flex-1" style={{ backgroundColor: hex }} />
-      ))}
-    </View>
-  );
-}
+const bandsOf = ({ hexA, judged, hexB }: NeighbourPair) => [hexA, judged.blendHex, hexB];
 
 /** A cell at its widest; below the second there is no room for a word beside the glyph, px. */
 const WIDEST = 76;
@@ -144,7 +103,6 @@ function Triangle({
   readonly opened: string | undefined;
   readonly onOpen: (pair: NeighbourPair) => void;
 }) {
-  const { ink } = useTokens();
   const [room, setRoom] = useState(0);
   // Twelve colours have to fit too.
   const cell = Math.min(WIDEST, Math.floor((room - NAMES) / (ids.length - 1)) - GAP);
@@ -166,7 +124,6 @@ function Triangle({
           {ids.slice(0, i + 1).map((column) => {
             const pair = pairOf(row, column);
             if (!pair) return null;
-            const Glyph = GLYPHS[pair.judged.verdict];
             const open = opened === `${pair.a} ${pair.b}`;
             return (
               <View role="cell" key={column}>
@@ -178,9 +135,9 @@ function Triangle({
                   className={`m-[2px] items-center border-2 pb-1 ${open ? 'border-ink bg-raised' : 'border-transparent'}`}
                   style={{ width: Math.max(24, cell) }}
                 >
-                  <Bands pair={pair} width={Math.max(24, cell) - 4} height={26} />
+                  <Bands hexes={bandsOf(pair)} width={Math.max(24, cell) - 4} height={26} />
                   <View className="flex-row items-center gap-1">
-                    <Glyph size={14} color={ink} />
+                    <VerdictGlyph verdict={pair.judged.verdict} size={14} />
                     {cell >= WORDED ? <Small lines={1}>{WORDS[pair.judged.verdict]}</Small> : null}
                   </View>
                 </Pressable>

@@ -1,5 +1,5 @@
 import type { Cup, Layer, LoadedCup } from '@potter/core/cup';
-import { edit as edits } from '@potter/core/plan';
+import { edit as edits, seamsOf } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
 import { useCallback, useState } from 'react';
@@ -17,6 +17,8 @@ import { placementWords } from './placement-words';
 import { LoadingFields } from './loading-fields';
 import { MoreCups } from './more-cups';
 import { OrderActs } from './order-acts';
+import { OrderLine } from '@/order/order-line';
+import { SeamList } from '@/order/seam-list';
 import { useKeys } from '@/ui/use-keys';
 import { useWide } from '@/ui/use-wide';
 import { Checkable } from '@/ui/checkable';
@@ -65,6 +67,7 @@ export function CupsStation() {
     '[': () => amount(1 / 1.1),
     ']': () => amount(1.1),
     d: () => selected !== undefined && edit((p) => edits.doubleLayer(p, cup, selected)),
+    o: () => router.push(`/plans/${id}/order?cup=${cup}`),
     Delete: () => selected !== undefined && edit((p) => edits.removeLayer(p, cup, selected)),
   });
   const free = loaded.fillableMl - loaded.filledMl;
@@ -162,6 +165,7 @@ export function CupsStation() {
           />
         </View>
       </View>
+      <OrderLine cup={cup} />
       <Emission
         cup={loaded}
         flipped={plan.moves.some((m) => m.verb === 'flip' && m.cup === doc.id)}
@@ -193,8 +197,15 @@ export function CupsStation() {
         {doc.layers ? (
           <Section
             title="Order"
-            says="Rounds, a last cover, how the technique begins and ends a cup."
+            says="Where layers touch, the best order, rounds, how the technique begins and ends a cup."
           >
+            <Button
+              primary
+              className="self-start"
+              label="Find the best order"
+              onPress={() => router.push(`/plans/${id}/order?cup=${cup}`)}
+            />
+            <SeamList seams={seamsOf(plan, brief, cup)} />
             <OrderActs cup={cup} loaded={loaded} />
           </Section>
         ) : null}

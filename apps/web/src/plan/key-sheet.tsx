@@ -9,6 +9,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['[ ]', 'less or more of a layer'],
   ['D', 'double a layer'],
   ['Delete', 'take it out'],
+  ['O', 'find the best order'],
   ['Ctrl Z', 'undo'],
   ['Ctrl Y', 'redo'],
   ['?', 'show or hide these keys'],

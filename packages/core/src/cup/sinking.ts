@@ -1,6 +1,5 @@
-/** Heavier than what lies below by less than this, a layer stays where it is; from the second on it sinks through, g/mL (science-colour, 6). */
-const STAYS_BELOW = 0.02;
-const SINKS_FROM = 0.06;
+import { EVEN_G_PER_ML, THROUGH_G_PER_ML } from './pace';
+
 /** So much of a layer that sinks has reached the floor by the time it is poured (tuned). */
 const MOST_SUNK = 0.3;
 
@@ -18,7 +17,7 @@ export function sinking(
     const heavier = belowMl > 0 ? densityGPerMl - belowG / belowMl : 0;
     belowMl += ml;
     belowG += ml * densityGPerMl;
-    const how = (heavier - STAYS_BELOW) / (SINKS_FROM - STAYS_BELOW);
+    const how = (heavier - EVEN_G_PER_ML) / (THROUGH_G_PER_ML - EVEN_G_PER_ML);
     return MOST_SUNK * Math.min(1, Math.max(0, how));
   });
 }

@@ -1,116 +1,142 @@
-/** Above this many states an answer would take seconds; ask with fewer rounds. */
+/** Above this many states an answer would take seconds; ask with fewer layers. */
 const MOST_STATES = 2_000_000;
 
 export interface OrderTask {
   /** How often each colour occurs. */
   readonly counts: readonly number[];
-  /** score[i][j] of colour i beside colour j, symmetric, higher is better. */
+  /** score[i][j] of colour j lying on colour i, higher is better; −∞ where they may never touch. */
   readonly score: readonly (readonly number[])[];
-  /** Colour that must come first, and last. */
+  /** Colour that must go in first, and last. */
   readonly first?: number;
   readonly last?: number;
+  /** So many other layers lie between a colour and its repeat, 1 or more. */
+  readonly spacing?: number;
 }
 
 export interface OrderFound {
   readonly order: readonly number[];
-  /** Score of the worst neighbours. */
+  /** Score of the worst neighbours; ∞ for a single layer. */
   readonly weakest: number;
   readonly total: number;
 }
 
 /**
  * The order whose worst neighbours are best, and among those the one with the highest total: exact dynamic
- * programming over remaining counts (multiset form of Held and Karp 1962), once for each threshold of a binary
- * search on the distinct scores. The same colour never follows itself.
- * @returns undefined where no order keeps to the pins; throws a RangeError above two million states
+ * programming over remaining counts (multiset form of Held and Karp 1962), once for the worst pair and once for the total among orders without a worse one.
+ * A state is what has gone in and the last `spacing` colours of it.
+ * @returns undefined where no order keeps to what is asked; throws a RangeError above two million states
  */
 export function solveOrder(task: OrderTask): OrderFound | undefined {
-  const { counts } = task;
-  const states = counts.length * counts.reduce((product, c) => product * (c + 1), 1);
-  if (states > MOST_STATES)
-    throw new RangeError(`too many orders to weigh (${states} states): use fewer rounds`);
-  const length = counts.reduce((sum, c) => sum + c, 0);
-  if (length === 0) return { order: [], weakest: Infinity, total: 0 };
-  const scores = [...new Set(task.score.flatMap((row, i) => row.filter((_, j) => j !== i)))].sort(
-    (a, b) => a - b,
-  );
-  let best = longestPath(task, -Infinity);
-  if (!best) return undefined;
-  let low = 0;
-  let high = scores.length - 1;
-  while (low <= high) {
-    const middle = (low + high) >> 1;
-    const found = longestPath(task, scores[middle] ?? 0);
-    if (found) {
-      best = found;
-      low = middle + 1;
-    } else high = middle - 1;
-  }
-  return best;
+  const layout = layOut(task);
+  if (layout.length === 0) return { order: [], weakest: Infinity, total: 0 };
+  const worst = walk(task, layout, Infinity, (path, step) => Math.min(path, step), -Infinity);
+  if (!worst) return undefined;
+  const order = walk(task, layout, 0, (path, step) => path + step, worst.value)!.order;
+  const steps = order.slice(1).map((c, i) => task.score[order[i]!]![c]!);
+  return { order, weakest: worst.value, total: steps.reduce((sum, s) => sum + s, 0) };
 }
 
-/** Best total using only neighbours of at least `threshold`. State index = used-counts code × n + last colour. */
-function longestPath(
-  { counts, score, first, last }: OrderTask,
-  threshold: number,
-): OrderFound | undefined {
-  const n = counts.length;
+/** How states are numbered: code of what is used × tails + tail, where a tail is the last colours, newest in the lowest digit. */
+interface Layout {
+  readonly length: number;
+  /** What one more layer of a colour adds to the code. */
+  readonly radix: readonly number[];
+  readonly codes: number;
+  /** Digits of a tail count colours, and "none yet" where it is longer than one. */
+  readonly base: number;
+  readonly tails: number;
+}
+
+function layOut({ counts, spacing = 1 }: OrderTask): Layout {
   const radix: number[] = [];
   let codes = 1;
   for (const c of counts) {
     radix.push(codes);
     codes *= c + 1;
   }
-  const length = counts.reduce((sum, c) => sum + c, 0);
-  const total = new Float64Array(codes * n).fill(-Infinity);
-  const from = new Int8Array(codes * n).fill(-1);
-  const used = (code: number, colour: number) =>
-    Math.floor(code / (radix[colour] as number)) % ((counts[colour] as number) + 1);
+  const base = spacing > 1 ? counts.length + 1 : counts.length;
+  const tails = base ** spacing;
+  if (codes * tails > MOST_STATES)
+    throw new RangeError(
+      `too many orders to weigh (${codes * tails} states): use fewer layers or less spacing`,
+    );
+  return { length: counts.reduce((sum, c) => sum + c, 0), radix, codes, base, tails };
+}
+
+/**
+ * The best way through all states.
+ * @param start value of a single layer
+ * @param join value of a path that is longer by one step
+ * @param threshold steps that score less are not gone
+ */
+function walk(
+  { counts, score, first, last, spacing = 1 }: OrderTask,
+  { length, radix, codes, base, tails }: Layout,
+  start: number,
+  join: (path: number, step: number) => number,
+  threshold: number,
+): { readonly order: number[]; readonly value: number } | undefined {
+  const n = counts.length;
+  const value = new Float64Array(codes * tails).fill(-Infinity);
+  // Which colour fell off the end of the tail on the way here; −1 where nothing came.
+  const dropped = new Int8Array(codes * tails).fill(-1);
+  const newest = tails / base;
+  // A tail of which only the newest colour is known has "none yet" in every other digit.
+  const noneYet = newest - 1;
   for (let c = 0; c < n; c++) {
     const fits =
       (first === undefined || first === c) && (length > 1 || last === undefined || last === c);
-    if ((counts[c] as number) > 0 && fits) total[(radix[c] as number) * n + c] = 0;
+    if (counts[c]! > 0 && fits) value[radix[c]! * tails + c + noneYet * base] = start;
   }
+  const used = new Int32Array(n);
   // Adding a layer only ever raises the code, so rising order visits every state after those it comes from.
   for (let code = 1; code < codes; code++) {
-    let placed = -1;
+    let placed = 0;
     for (let c = 0; c < n; c++) {
-      const here = total[code * n + c] as number;
+      used[c] = Math.floor(code / radix[c]!) % (counts[c]! + 1);
+      placed += used[c]!;
+    }
+    for (let tail = 0; tail < tails; tail++) {
+      const here = value[code * tails + tail]!;
       if (here === -Infinity) continue;
-      if (placed < 0) {
-        placed = 0;
-        for (let k = 0; k < n; k++) placed += used(code, k);
-      }
+      const top = tail % base;
       for (let next = 0; next < n; next++) {
-        if (next === c || used(code, next) >= (counts[next] as number)) continue;
+        if (used[next]! >= counts[next]! || holds(tail, next, base, spacing)) continue;
         if (placed + 1 === length && last !== undefined && last !== next) continue;
-        const step = score[c]?.[next] ?? 0;
-        if (step < threshold) continue;
-        const at = (code + (radix[next] as number)) * n + next;
-        if (here + step > (total[at] as number)) {
-          total[at] = here + step;
-          from[at] = c;
+        const step = score[top]![next]!;
+        if (step === -Infinity || step < threshold) continue;
+        const at = (code + radix[next]!) * tails + next + base * (tail % newest);
+        const there = join(here, step);
+        if (there > value[at]!) {
+          value[at] = there;
+          dropped[at] = Math.floor(tail / newest);
         }
       }
     }
   }
+  const whole = (codes - 1) * tails;
   let end = -1;
-  for (let c = 0; c < n; c++) {
-    const t = total[(codes - 1) * n + c] as number;
-    if (t > -Infinity && (end < 0 || t > (total[(codes - 1) * n + end] as number))) end = c;
+  for (let tail = 0; tail < tails; tail++) {
+    const v = value[whole + tail]!;
+    if (v > -Infinity && (end < 0 || v > value[whole + end]!)) end = tail;
   }
   if (end < 0) return undefined;
   const order: number[] = [];
-  for (let code = codes - 1, c = end; c >= 0;) {
+  for (let code = codes - 1, tail = end; code > 0;) {
+    const c = tail % base;
     order.unshift(c);
-    const before = from[code * n + c] as number;
-    code -= radix[c] as number;
-    c = before;
+    tail = Math.floor(tail / base) + newest * Math.max(0, dropped[code * tails + tail]!);
+    code -= radix[c]!;
   }
-  const steps = order.slice(1).map((c, i) => score[order[i] as number]?.[c] ?? 0);
-  return {
-    order,
-    weakest: Math.min(Infinity, ...steps),
-    total: steps.reduce((sum, s) => sum + s, 0),
-  };
+  return { order, value: value[whole + end]! };
+}
+
+/** Whether a colour is among those of a tail of so many digits. */
+function holds(tail: number, colour: number, base: number, digits: number): boolean {
+  let rest = tail;
+  for (let i = 0; i < digits; i++) {
+    if (rest % base === colour) return true;
+    rest = Math.floor(rest / base);
+  }
+  return false;
 }

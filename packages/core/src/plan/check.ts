@@ -88,6 +88,16 @@ export function checkPlan(plan: Plan): Fault[] {
       fault(at, `give one amount, of filmMm, ml, g or share; there are ${amounts}`);
   });
 
+  const { order } = plan;
+  for (const key of ['first', 'last', 'separator'] as const)
+    if (order?.[key] !== undefined) refer(`/order/${key}`, 'mix', order[key], mixIds);
+  order?.apart?.forEach((pair, i) => {
+    refer(`/order/apart/${i}/a`, 'mix', pair.a, mixIds);
+    refer(`/order/apart/${i}/b`, 'mix', pair.b, mixIds);
+    if (pair.a === pair.b)
+      fault(`/order/apart/${i}`, 'a colour is never laid on itself; name two different ones');
+  });
+
   plan.cups.forEach((cup, i) => {
     const at = `/cups/${i}`;
     if (cup.reverseOf !== undefined) {

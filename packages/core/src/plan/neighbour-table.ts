@@ -24,6 +24,10 @@ const SAYS: Readonly<Record<Neighbours['verdict'], string>> = {
   clean: 'stay clean',
 };
 
+/** A verdict on a pair, after their names. */
+export const verdictWords = ({ verdict, makes }: Neighbours): string =>
+  SAYS[verdict] + (makes && verdict !== 'merge' ? `, make ${makes}` : '');
+
 /** Every pair of the colours that are poured, worst first: what loses most contrast or turns most to mud. */
 export function neighbourTable(plan: Plan, brief: Brief): NeighbourPair[] {
   const poured = plan.budget.shares.filter((s) => s.share > 0).map((s) => s.mix);
@@ -47,9 +51,7 @@ export function neighbourTable(plan: Plan, brief: Brief): NeighbourPair[] {
           hexA,
           hexB,
           judged,
-          says:
-            SAYS[judged.verdict] +
-            (judged.makes && judged.verdict !== 'merge' ? `, make ${judged.makes}` : ''),
+          says: verdictWords(judged),
           touches: touching.get(key(a, b)) ?? 0,
         };
       }),

@@ -4,6 +4,7 @@ import { hexToLab } from '../optics/lab';
 import { techniqueOf } from '../technique';
 import type { Pin } from '../technique/technique';
 import { setCup } from './edit/cups';
+import { halfOf } from './edit/order';
 import type { Plan } from './schema';
 
 /** The order a technique would begin and end a cup with. */
@@ -36,17 +37,12 @@ export function withPins(plan: Plan, cup: number, { first, last }: PinOffer): Pl
     const end = opened.map((l) => l.mix).lastIndexOf(last);
     if (end > 0) return { ...c, layers: [...opened.filter((_, i) => i !== end), opened[end]!] };
     if (first !== last) return { ...c, layers: [...opened, plain(last)] };
-    const half = halved(opened[0]!);
+    const half = halfOf(opened[0]!);
     return { ...c, layers: [half, ...opened.slice(1), { ...half }] };
   });
 }
 
 const plain = (mix: string): Layer => ({ mix, parts: 1, placement: 'wall' });
-
-const halved = ({ parts, ml, ...layer }: Layer): Layer => ({
-  ...layer,
-  ...(ml === undefined ? { parts: Number(((parts ?? 1) / 2).toFixed(4)) } : { ml: ml / 2 }),
-});
 
 /** The colour of this part among those of a cup; the background may be one that is not in it yet. */
 function mixFor(plan: Plan, layers: readonly Layer[], pin: Pin): string | undefined {

@@ -4,6 +4,7 @@ import { CupSchema } from '../cup/schema';
 import { Id } from '../field/schema';
 import { MaterialSchema, MediumSchema } from '../material/schema';
 import { MixSchema } from '../mix/schema';
+import { CupOrderSchema } from '../order/schema';
 import { PaintSchema } from '../paint/schema';
 import { SurfaceSchema } from '../surface/schema';
 import { TechniqueChoiceSchema } from '../technique/schema';
@@ -41,6 +42,8 @@ export const PlanSchema = Type.Object(
     mixes: Type.Array(MixSchema, { minItems: 1, maxItems: 48 }),
     budget: BudgetSchema,
     cups: Type.Array(CupSchema, { minItems: 1, maxItems: 48 }),
+    /** What the artist asks of the order in the cups. */
+    order: Type.Optional(CupOrderSchema),
     technique: TechniqueChoiceSchema,
     moves: Type.Array(MoveSchema, { maxItems: 400 }),
     dates: Type.Optional(

@@ -4,7 +4,7 @@ import { LEAN_ML_PER_CM2 } from '../budget/school/lean';
 import type { Cup, Layer } from '../cup/schema';
 import type { Mix } from '../mix/schema';
 import { hexToLab } from '../optics/lab';
-import { contrastOrder } from '../order/contrast';
+import { arrange, type OrderWish } from '../order/arrange';
 import type { Paint } from '../paint/schema';
 import { limbsOf, measureSurface, shapeOf } from '../surface/measure';
 import type { Limb } from '../surface/shape/shape';
@@ -27,13 +27,16 @@ export function startingCups(
   const rounds = paints.length === 1 ? 1 : paints.length <= 4 ? 2 : 1;
   const closes = sameFirstAndLast && paints.length > 1;
   const counts = paints.map((_, i) => rounds + (closes && i === pale ? 1 : 0));
-  const order =
-    contrastOrder(hexes, counts, closes ? { first: pale, last: pale } : {})?.order ??
-    contrastOrder(
-      hexes,
+  const ordered = (wish: OrderWish, times: readonly number[]) =>
+    paints.length > MOST_ORDERED ? undefined : arrange(hexes, times, wish)?.layers;
+  const order = (
+    ordered({ school: 'contrast', ...(closes ? { first: pale, last: pale } : {}) }, counts) ??
+    ordered(
+      { school: 'contrast' },
       paints.map(() => 1),
-    )?.order ??
-    paints.map((_, i) => i);
+    ) ??
+    paints.map((_, colour) => ({ colour }))
+  ).map((l) => l.colour);
   const layers = order.map((i) => ({
     mix: mixes[i]?.id ?? '',
     parts: 1,
@@ -98,6 +101,8 @@ function isHollow({ shape }: Surface): boolean {
   return !covers(rings(shape), widthMm / 2, heightMm / 2);
 }
 
+/** More different colours than this are too many to weigh: they go in as they were chosen. */
+const MOST_ORDERED = 14;
 /** As many cups as a plan may have. */
 export const MOST_CUPS = 48;
 /** Cups that go round a hole (estimate). */

@@ -1,5 +1,6 @@
 import type { Paint } from '../../paint/schema';
 import type { Mix } from '../../mix/schema';
+import type { CupOrder } from '../../order/schema';
 import { techniqueOf } from '../../technique';
 import { mixFor } from '../create';
 import { rewriteMoves } from '../moves';
@@ -53,6 +54,19 @@ export function removeColour(plan: Plan, mixId: string): Plan {
       cup.layers ? { ...cup, layers: cup.layers.filter((l) => l.mix !== mixId) } : cup,
     ),
     moves: plan.moves.filter((m) => !('mix' in m && m.mix === mixId)),
+    ...(plan.order ? { order: withoutMix(plan.order, mixId) } : {}),
   };
   return rewriteMoves(without, { ...plan, moves: without.moves });
+}
+
+/** What is asked of the order, less what names this mix. */
+function withoutMix({ first, last, separator, apart, ...rest }: CupOrder, mix: string): CupOrder {
+  const others = apart?.filter((p) => p.a !== mix && p.b !== mix) ?? [];
+  return {
+    ...rest,
+    ...(first === undefined || first === mix ? {} : { first }),
+    ...(last === undefined || last === mix ? {} : { last }),
+    ...(separator === undefined || separator === mix ? {} : { separator }),
+    ...(others.length > 0 ? { apart: others } : {}),
+  };
 }

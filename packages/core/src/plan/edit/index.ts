@@ -4,4 +4,5 @@ export * from './colours';
 export * from './cups';
 export * from './mixes';
 export * from './moves';
+export * from './order';
 export * from './whole';

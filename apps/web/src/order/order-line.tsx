@@ -1,0 +1,25 @@
+import { judgeOrder, seamsOf } from '@potter/core/plan';
+import { View } from 'react-native';
+import { usePlan } from '@/plan/plan-context';
+import { Body } from '@/ui/type';
+import { VerdictGlyph } from '@/ui/verdict';
+
+/** The order of a cup judged in one line, anew with every move. */
+export function OrderLine({ cup }: { readonly cup: number }) {
+  const { plan, brief } = usePlan();
+  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const { worst, bad, seams } = judgeOrder(seamsOf(plan, brief, cup));
+  if (!worst) return null;
+  return (
+    <View role="status" className="flex-row items-start gap-2">
+      <View className="pt-[3px]">
+        <VerdictGlyph verdict={worst.judged.verdict} size={18} />
+      </View>
+      <Body className="flex-1">
+        {bad === 0 ? 'No bad seam' : bad === 1 ? 'One bad seam' : `${bad} bad seams`} of {seams}.
+        Weakest: {nameOf(worst.above)} on {nameOf(worst.below)},{' '}
+        {worst.unwanted ? 'which you keep apart' : worst.says}.
+      </Body>
+    </View>
+  );
+}

@@ -1,0 +1,235 @@
+import { ORDER_SCHOOLS, type OrderSchoolId } from '@potter/core/order';
+import { cupOrderAsk, edit as edits, judgeOrder, type Plan, seamsOf } from '@potter/core/plan';
+import { trim } from '@potter/core/quantity';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg from 'react-native-svg';
+import { usePlan } from '@/plan/plan-context';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/choice';
+import { CoreColumn } from '@/ui/core-column';
+import { Pick } from '@/ui/pick';
+import { Screen } from '@/ui/screen';
+import { Failed, Waiting } from '@/ui/state';
+import { useTokens } from '@/ui/tokens';
+import { Body, Heading, Small, Strong } from '@/ui/type';
+import { VerdictLine } from '@/ui/verdict';
+import { costWords, noneWords } from './asked-words';
+import { useOrder } from './use-order';
+import { Wishes } from './wishes';
+
+type Shown = OrderSchoolId | 'loaded';
+
+/** The best order for a cup under what is asked of it, beside another: as it is loaded, or by another school. */
+export function OrderScreen() {
+  const { id, plan, brief, canUndo, undo } = usePlan();
+  const router = useRouter();
+  const params = useLocalSearchParams<{ cup?: string }>();
+  const own = plan.cups.flatMap((cup, i) => (cup.layers ? [i] : []));
+  const [chosen, setCup] = useState(Number(params.cup ?? 0));
+  const cup = own.includes(chosen) ? chosen : (own[0] ?? 0);
+  const wished = plan.order?.school ?? 'contrast';
+  const [left, setLeft] = useState<Shown>('loaded');
+  const [right, setRight] = useState<Shown>();
+  const inCup = [...new Set((plan.cups[cup]?.layers ?? []).map((l) => l.mix))];
+  return (
+    <Screen
+      title="Order"
+      acts={
+        <>
+          <Button label="Undo" disabled={!canUndo} onPress={undo} />
+          <Button label="Back" onPress={() => router.replace(`/plans/${id}/cups`)} />
+        </>
+      }
+    >
+      <View className="gap-6 wide:flex-row wide:items-start wide:gap-10">
+        <View className="gap-4 wide:w-[400px]">
+          {own.length > 1 ? (
+            <Choice
+              label="Cup"
+              value={String(cup)}
+              options={own.map((i) => ({ value: String(i), label: `Cup ${i + 1}` }))}
+              onChange={(i) => setCup(Number(i))}
+            />
+          ) : null}
+          <Wishes inCup={inCup} />
+        </View>
+        <View className="gap-4 wide:flex-1">
+          <Heading>Two orders side by side</Heading>
+          {cupOrderAsk(plan, brief, cup) === undefined ? (
+            <Body>A cup with one colour has no order. Lay another colour in at Cups.</Body>
+          ) : (
+            <View className="flex-row gap-4">
+              <Order cup={cup} shown={left} label="On the left" onShown={setLeft} />
+              <Order
+                cup={cup}
+                shown={right ?? wished}
+                label="On the right"
+                onShown={(shown) => setRight(shown === wished ? undefined : shown)}
+              />
+            </View>
+          )}
+        </View>
+      </View>
+    </Screen>
+  );
+}
+
+interface OrderProps {
+  readonly cup: number;
+  readonly shown: Shown;
+  readonly label: string;
+  readonly onShown: (shown: Shown) => void;
+}
+
+/** One order: its core, how it does, its weakest seams, what each wish costs it, and the act of loading it. */
+function Order({ cup, shown, label, onShown }: OrderProps) {
+  const { plan, brief, edit } = usePlan();
+  const asked = cupOrderAsk(
+    plan,
+    brief,
+    cup,
+    shown === 'loaded' ? { school: 'contrast' } : { ...(plan.order ?? {}), school: shown },
+  );
+  const answer = useOrder(shown === 'loaded' ? undefined : asked?.ask);
+  const nameAt = (i: number) => {
+    const mix = asked?.mixes[i];
+    return plan.mixes.find((m) => m.id === mix)?.name ?? 'this colour';
+  };
+  const found = answer.data && 'found' in answer.data ? answer.data : undefined;
+  const load = (p: Plan, index: number): Plan =>
+    asked && found ? edits.loadInOrder(p, index, asked.mixes, found.found) : p;
+  // Cups that hold the very same layers may be loaded so as well.
+  const alike = plan.cups.flatMap((c, i) =>
+    i !== cup && c.layers && sameLayers(plan, i, cup) ? [i] : [],
+  );
+  return (
+    <View className="min-w-0 flex-1 gap-3">
+      <Pick
+        label={label}
+        value={shown}
+        options={[
+          { value: 'loaded', label: 'As it is loaded' },
+          ...Object.values(ORDER_SCHOOLS).map(({ id, name }) => ({ value: id, label: name })),
+        ]}
+        onChange={(value) => onShown(value as Shown)}
+      />
+      {shown === 'loaded' ? (
+        <Told plan={plan} cup={cup} />
+      ) : answer.isError ? (
+        <Failed
+          what="No order was found."
+          why={answer.error.message}
+          onRetry={() => void answer.refetch()}
+        />
+      ) : !answer.data ? (
+        <Waiting what="Weighing the orders" />
+      ) : 'none' in answer.data ? (
+        <Failed what="There is no such order." why={noneWords(answer.data.none, nameAt)} />
+      ) : 'tooMany' in answer.data ? (
+        <Failed
+          what="There are too many orders to weigh."
+          why="Take layers out, or ask for less between repeats."
+        />
+      ) : (
+        <>
+          <Told plan={load(plan, cup)} cup={cup} />
+          {answer.data.costs.map((cost) => (
+            <Small key={costWords(cost, nameAt)} className="!text-ink">
+              {costWords(cost, nameAt)}
+            </Small>
+          ))}
+          {inOrder(load(plan, cup), cup) === inOrder(plan, cup) ? (
+            <View role="status">
+              <Strong>The cup is loaded so.</Strong>
+            </View>
+          ) : (
+            <Button
+              primary
+              label="Load it so"
+              onPress={() => edit((p) => load(p, cup))}
+              className="min-h-[56px]"
+            />
+          )}
+          {alike.length > 0 ? (
+            <Button
+              label={`And ${alike.length === 1 ? `cup ${alike[0]! + 1}` : `${alike.length} cups`} alike`}
+              onPress={() => edit((p) => [cup, ...alike].reduce(load, p))}
+            />
+          ) : null}
+        </>
+      )}
+    </View>
+  );
+}
+
+const WIDTH = 56;
+const HEIGHT = 200;
+const MOST_WEAK = 3;
+
+/** A plan's cup in this order: the core with its names, the verdict, its three weakest seams. */
+function Told({ plan, cup }: { readonly plan: Plan; readonly cup: number }) {
+  const { brief } = usePlan();
+  const { ink } = useTokens();
+  const layers = plan.cups[cup]?.layers ?? [];
+  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const seams = seamsOf(plan, brief, cup);
+  const judged = judgeOrder(seams);
+  const weak = [...seams].sort((a, b) => a.judged.score - b.judged.score).slice(0, MOST_WEAK);
+  return (
+    <>
+      <View className="flex-row gap-3">
+        <Svg width={WIDTH} height={HEIGHT} role="img" aria-label="Core of this order">
+          <CoreColumn
+            x={2}
+            y={6}
+            width={WIDTH - 4}
+            height={HEIGHT - 10}
+            outline={ink}
+            strata={layers.map((l) => ({
+              hex: brief.mixes.find((m) => m.id === l.mix)?.masstoneHex ?? '#808080',
+              mm: 1,
+            }))}
+          />
+        </Svg>
+        <View role="list" className="min-w-0 flex-1 justify-between py-1">
+          {[...layers].reverse().map((l, i) => (
+            <View role="listitem" key={i}>
+              <Small lines={1} className="!text-ink">
+                {nameOf(l.mix)}
+              </Small>
+            </View>
+          ))}
+        </View>
+      </View>
+      <Strong>
+        {judged.bad === 0
+          ? 'No bad seam'
+          : judged.bad === 1
+            ? 'One bad seam'
+            : `${judged.bad} bad seams`}
+        ; contrast {trim(judged.mean * 100, 0)} of 100
+      </Strong>
+      <View role="list" aria-label="Weakest seams" className="gap-2">
+        {weak.map((seam) => (
+          <View role="listitem" key={seam.at}>
+            <Small className="!text-ink" lines={2}>
+              {nameOf(seam.above)} on {nameOf(seam.below)}
+            </Small>
+            <VerdictLine verdict={seam.judged.verdict} says={seam.says} />
+          </View>
+        ))}
+      </View>
+    </>
+  );
+}
+
+/** A cup's layers as they lie, in a word. */
+const inOrder = (plan: Plan, cup: number): string =>
+  (plan.cups[cup]?.layers ?? []).map((l) => l.mix).join();
+
+function sameLayers(plan: Plan, a: number, b: number): boolean {
+  const of = (cup: number) => inOrder(plan, cup).split(',').sort().join();
+  return of(a) === of(b);
+}

@@ -1,0 +1,126 @@
+import { type CupOrder, ORDER_SCHOOLS, type OrderSchoolId } from '@potter/core/order';
+import { edit as edits } from '@potter/core/plan';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { usePlan } from '@/plan/plan-context';
+import { Act, Button } from '@/ui/button';
+import { Choice } from '@/ui/choice';
+import { Pick } from '@/ui/pick';
+import { Body, Small } from '@/ui/type';
+import { YesNo } from '@/ui/yes-no';
+
+const ANY = '';
+
+/** What is asked of the order: a school, ends, what lies between, what may not touch. Kept with the plan. */
+export function Wishes({ inCup }: { readonly inCup: readonly string[] }) {
+  const { plan, edit } = usePlan();
+  const wish: CupOrder = plan.order ?? { school: 'contrast' };
+  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const options = inCup.map((id) => ({ value: id, label: nameOf(id) }));
+  const set = (change: Parameters<typeof edits.setOrder>[1]) =>
+    edit((p) => edits.setOrder(p, change));
+  const end = (key: 'first' | 'last' | 'separator', label: string, none: string) => (
+    <Pick
+      label={label}
+      value={wish[key] ?? ANY}
+      options={[
+        { value: ANY, label: none },
+        ...(key === 'separator'
+          ? plan.mixes.map((m) => ({ value: m.id, label: m.name }))
+          : options),
+      ]}
+      onChange={(id) => set({ [key]: id === ANY ? undefined : id })}
+    />
+  );
+  return (
+    <View className="gap-4">
+      <View className="gap-1">
+        <Choice<OrderSchoolId>
+          label="School"
+          value={wish.school}
+          options={Object.values(ORDER_SCHOOLS).map(({ id, name }) => ({
+            value: id,
+            label: name,
+          }))}
+          onChange={(school) => set({ school })}
+        />
+        <Small className="!text-ink">{ORDER_SCHOOLS[wish.school].says}</Small>
+      </View>
+      <View className="flex-row gap-3">
+        <View className="flex-1">{end('first', 'Goes in first', 'any colour')}</View>
+        <View className="flex-1">{end('last', 'Goes in last', 'any colour')}</View>
+      </View>
+      <View className="flex-row flex-wrap gap-x-6 gap-y-3">
+        <YesNo
+          label="The same first and last"
+          value={wish.sameEnds === true}
+          onChange={(yes) => set({ sameEnds: yes ? true : undefined })}
+        />
+        <Choice
+          label="Layers between repeats, at least"
+          value={String(wish.spacing ?? 1)}
+          options={['1', '2', '3'].map((n) => ({ value: n, label: n }))}
+          onChange={(n) => set({ spacing: n === '1' ? undefined : Number(n) })}
+        />
+      </View>
+      {end('separator', 'A thin layer between colours that get on badly', 'none')}
+      <Apart options={options} />
+    </View>
+  );
+}
+
+/** Pairs that may not touch. */
+function Apart({
+  options,
+}: {
+  readonly options: readonly { readonly value: string; readonly label: string }[];
+}) {
+  const { plan, edit } = usePlan();
+  const [adding, setAdding] = useState(false);
+  const [a, setA] = useState<string>();
+  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const apart = plan.order?.apart ?? [];
+  return (
+    <View className="gap-2" role="group" aria-label="Kept apart">
+      <Small>Never on each other</Small>
+      {apart.map((pair) => (
+        <View
+          key={`${pair.a} ${pair.b}`}
+          className="flex-row items-center justify-between gap-3 border-b border-rule"
+        >
+          <Body className="flex-1">
+            {nameOf(pair.a)}, {nameOf(pair.b)}
+          </Body>
+          <Act
+            label={`Let ${nameOf(pair.a)} and ${nameOf(pair.b)} touch`}
+            onPress={() => edit((p) => edits.setApart(p, pair.a, pair.b, false))}
+          />
+        </View>
+      ))}
+      {adding ? (
+        <Choice
+          label={a === undefined ? 'One of them' : `${nameOf(a)} and`}
+          value=""
+          options={options.filter((o) => o.value !== a)}
+          onChange={(id) => {
+            if (a === undefined) {
+              setA(id);
+              return;
+            }
+            edit((p) => edits.setApart(p, a, id, true));
+            setA(undefined);
+            setAdding(false);
+          }}
+        />
+      ) : null}
+      <Button
+        className="self-start"
+        label={adding ? 'Leave it' : '+ Pair kept apart'}
+        onPress={() => {
+          setAdding(!adding);
+          setA(undefined);
+        }}
+      />
+    </View>
+  );
+}

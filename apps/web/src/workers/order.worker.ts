@@ -1,0 +1,9 @@
+import { answerOrder, type OrderAsk } from '@potter/core/order';
+
+self.onmessage = ({ data }: MessageEvent<OrderAsk>) => {
+  try {
+    self.postMessage({ value: answerOrder(data) });
+  } catch (error) {
+    self.postMessage({ failed: String(error) });
+  }
+};

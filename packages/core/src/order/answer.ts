@@ -1,0 +1,27 @@
+import { arrange, type Arranged, type OrderWish } from './arrange';
+import { type AskedCost, costsOf, type NoOrder, whyNone } from './explain';
+
+/** The colours of a cup and what is asked of their order; plain data, so that a worker can be asked. */
+export interface OrderAsk {
+  readonly hexes: readonly string[];
+  readonly counts: readonly number[];
+  readonly wish: OrderWish;
+}
+
+export type OrderAnswer =
+  | { readonly found: Arranged; readonly costs: readonly AskedCost[] }
+  | { readonly none: NoOrder }
+  | { readonly tooMany: true };
+
+/** The best order with what each wish costs, or why there is none. */
+export function answerOrder({ hexes, counts, wish }: OrderAsk): OrderAnswer {
+  try {
+    const found = arrange(hexes, counts, wish);
+    return found
+      ? { found, costs: costsOf(hexes, counts, wish, found) }
+      : { none: whyNone(hexes, counts, wish) };
+  } catch (error) {
+    if (error instanceof RangeError) return { tooMany: true };
+    throw error;
+  }
+}

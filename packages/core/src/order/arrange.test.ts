@@ -1,0 +1,108 @@
+import { PIGMENTS } from '../paint/pigment';
+import { arrange } from './arrange';
+import { costsOf, whyNone } from './explain';
+
+const hex = (name: string): string => PIGMENTS.find((p) => p.name.startsWith(name))!.hex;
+const WHITE = '#f7f6f2';
+const RED = '#a8202c';
+const GREEN = '#0b5d4e';
+const DARK = '#1c2a4a';
+const colours = (found: ReturnType<typeof arrange>) => found?.layers.map((l) => l.colour);
+
+test('the contrast school keeps opposites apart where a pale colour can stand between', () =>
+  expect(colours(arrange([WHITE, RED, GREEN], [1, 1, 1], { school: 'contrast' }))?.[1]).toBe(0));
+
+test('the ramp goes from dark to bright, and starts anew only as often as repeats ask for', () => {
+  const greys = ['#808080', '#101010', '#f0f0f0', '#404040'];
+  expect(colours(arrange(greys, [1, 1, 1, 1], { school: 'ramp' }))).toEqual([1, 3, 0, 2]);
+  expect(colours(arrange(greys, [2, 2, 2, 2], { school: 'ramp' }))).toEqual([
+    1, 3, 0, 2, 1, 3, 0, 2,
+  ]);
+});
+
+// Handbook 5: colours of one family may sit anywhere (common practice, no published source).
+test('the family school keeps kin together', () => {
+  const palette = ['#1f4fa0', '#c02a2a', '#2fa3a0', '#d8662a', '#3f7fd0'];
+  const order = colours(arrange(palette, [1, 1, 1, 1, 1], { school: 'family' }))!;
+  const warm = order.map((c) => [1, 3].includes(c));
+  // Warm and cool each lie in one piece: the side is changed once only.
+  expect(warm.slice(1).filter((w, i) => w !== warm[i])).toHaveLength(1);
+});
+
+test('the same colour begins and ends: one layer of it is halved', () => {
+  const found = arrange([WHITE, RED, DARK], [1, 2, 1], { school: 'contrast', first: 0, last: 0 })!;
+  expect(found.halved).toBe(0);
+  const order = colours(found)!;
+  expect([order[0], order.at(-1), order.length]).toEqual([0, 0, 5]);
+});
+
+test('whichever colour is best at both ends is found', () => {
+  const found = arrange([WHITE, RED, GREEN], [1, 1, 1], { school: 'contrast', sameEnds: true })!;
+  const order = colours(found)!;
+  expect(order[0]).toBe(order.at(-1));
+  const each = [0, 1, 2].map(
+    (first) =>
+      arrange([WHITE, RED, GREEN], [1, 1, 1], { school: 'contrast', first, sameEnds: true })!
+        .weakest,
+  );
+  expect(found.weakest).toBe(Math.max(...each));
+});
+
+test('a separator goes between what gets on badly, and nowhere else', () => {
+  const found = arrange([RED, GREEN, WHITE, DARK], [1, 1, 0, 1], {
+    school: 'contrast',
+    separator: 2,
+    apart: [
+      [0, 3],
+      [1, 3],
+    ],
+  })!;
+  // Red, green and the dark cannot touch each other well or at all: white between every two.
+  expect(found.layers.filter((l) => l.separator)).toHaveLength(2);
+  expect(found.weakest).toBeGreaterThan(0.35);
+  const clean = arrange([hex('phthalo blue'), hex('light turquoise'), WHITE], [1, 1, 0], {
+    school: 'contrast',
+    separator: 2,
+  })!;
+  expect(clean.layers.some((l) => l.separator)).toBe(false);
+});
+
+test('the cost of a wish is what the order would gain without it', () => {
+  const hexes = [WHITE, RED, GREEN];
+  const wish = { school: 'contrast', first: 0 } as const;
+  const found = arrange(hexes, [1, 1, 1], wish)!;
+  const [cost] = costsOf(hexes, [1, 1, 1], wish, found);
+  const free = arrange(hexes, [1, 1, 1], { school: 'contrast' })!;
+  expect(cost?.asked).toEqual({ kind: 'first', colour: 0 });
+  expect(cost?.weakest).toBeCloseTo(free.weakest - found.weakest, 9);
+  expect(cost?.weakest).toBeGreaterThan(0.5);
+});
+
+describe('why there is no order', () => {
+  const hexes = [WHITE, RED, GREEN];
+  test.each([
+    [[3, 1, 0], { school: 'contrast' }, { kind: 'too-often', colour: 0 }],
+    [[2, 1, 1], { school: 'contrast', spacing: 3 }, { kind: 'too-often', colour: 0 }],
+    [
+      [1, 1, 1],
+      {
+        school: 'contrast',
+        apart: [
+          [0, 1],
+          [2, 1],
+        ],
+      },
+      { kind: 'isolated', colour: 1 },
+    ],
+    [[1, 1, 1], { school: 'contrast', sameEnds: true, first: 0, last: 1 }, { kind: 'ends-differ' }],
+    // White only touches red or green, these may not touch: white has to stand between, not first.
+    [
+      [1, 1, 1],
+      { school: 'contrast', first: 0, apart: [[1, 2]] },
+      { kind: 'drop', asked: { kind: 'first', colour: 0 } },
+    ],
+  ] as const)('%j %j', (counts, wish, why) => {
+    expect(arrange(hexes, counts, wish)).toBeUndefined();
+    expect(whyNone(hexes, counts, wish)).toEqual(why);
+  });
+});

@@ -1,0 +1,22 @@
+import { oklch } from '../../optics/colour-name';
+import { neighbours } from '../../optics/neighbour';
+import { hexToLinear } from '../../optics/srgb';
+import type { OrderSchool } from './school';
+
+/** Below this chroma (OKLCh) a colour is of no family. */
+const NEUTRAL = 0.035;
+/** What goes with everything is kin to everything, a little less than a colour to its like (estimate). */
+const NEUTRAL_KIN = 0.7;
+
+/** Handbook 5, common practice, no published source; kinship by the angle between hues is an estimate. */
+export const family: OrderSchool = {
+  id: 'family',
+  name: 'Families',
+  says: 'Blues lie with blues and reds with reds: kin may sit anywhere and never turn to mud.',
+  score: (below, above) => {
+    const [a, b] = [oklch(hexToLinear(below)), oklch(hexToLinear(above))];
+    const turn = Math.abs(a.h - b.h) % 360;
+    const kin = a.c < NEUTRAL || b.c < NEUTRAL ? NEUTRAL_KIN : 1 - Math.min(turn, 360 - turn) / 180;
+    return kin * (1 - neighbours(below, above).mud);
+  },
+};
