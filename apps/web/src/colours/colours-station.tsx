@@ -1,8 +1,9 @@
 import { type Intent, INTENTS, normalise } from '@potter/core/budget';
 import { greyOf } from '@potter/core/optics';
 import { edit as edits, type NeighbourPair, neighbourTable } from '@potter/core/plan';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
 import { usePaints } from '@/data/shelf';
@@ -20,7 +21,8 @@ import { PaletteFile } from './palette-file';
 import { PaletteStrip } from './palette-strip';
 
 export function ColoursStation() {
-  const { plan, brief, edit } = usePlan();
+  const { id, plan, brief, edit } = usePlan();
+  const router = useRouter();
   const [picking, setPicking] = useState(false);
   const [byIntent, setByIntent] = useState(false);
   const [grey, setGrey] = useState(false);
@@ -58,14 +60,21 @@ export function ColoursStation() {
             key={row.id}
             className="flex-row items-center gap-3 border-b border-rule py-2"
           >
-            <Chip size={40} overWhite={row.mix.hexOverWhite} overBlack={row.mix.hexOverBlack} />
-            <View className="min-w-0 flex-1">
-              <Strong lines={2}>{row.name}</Strong>
-              <Small>
-                {row.mix.opacity.film.class} as poured
-                {row.set ? ', share set' : ''}
-              </Small>
-            </View>
+            <Pressable
+              role="link"
+              aria-label={`Chip of ${row.name}`}
+              onPress={() => router.push(`/plans/${id}/chip?mix=${row.id}`)}
+              className="min-h-[44px] min-w-0 flex-1 flex-row items-center gap-3 active:bg-pressed"
+            >
+              <Chip size={40} overWhite={row.mix.hexOverWhite} overBlack={row.mix.hexOverBlack} />
+              <View className="min-w-0 flex-1">
+                <Strong lines={2}>{row.name}</Strong>
+                <Small>
+                  {row.mix.opacity.film.class} as poured
+                  {row.set ? ', share set' : ''}
+                </Small>
+              </View>
+            </Pressable>
             <NumberField
               className="w-[76px]"
               hideLabel

@@ -1,12 +1,5 @@
 import { STOCK_MEDIUMS } from '@potter/core/material';
-import {
-  CONSISTENCIES,
-  type Consistency,
-  MIX_SCHOOLS,
-  type Mix,
-  type Opacity,
-  schoolOf,
-} from '@potter/core/mix';
+import { CONSISTENCIES, type Consistency, MIX_SCHOOLS, type Mix, schoolOf } from '@potter/core/mix';
 import { edit as edits, type MixBrief } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
@@ -15,13 +8,14 @@ import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
 import { Pick } from '@/ui/pick';
 import { Section } from '@/ui/section';
-import { Body, Small, Strong } from '@/ui/type';
+import { Body, Small } from '@/ui/type';
 import { Additives } from './additives';
 import { useConsistencyName } from './consistency-name';
 import { MixPaints } from './mix-paints';
 import { nameIn } from './name-in';
 import { RatioField } from './ratio-field';
 import { StagePictures } from './stage-pictures';
+import { ThreeAnswers } from './three-answers';
 import { WantedLine } from './wanted-line';
 import { WeighTable } from './weigh-table';
 
@@ -101,18 +95,7 @@ export function MixDetail({ index, mix, brief }: Props) {
         . One millilitre weighs {trim(brief.densityGPerMl, 2)} g.
         {brief.waterShare > 0.01 ? ` ${trim(brief.waterShare * 100, 0)} % of it is water.` : ''}
       </Body>
-      <View className="gap-1">
-        <View className="flex-row justify-between">
-          <Small>How it covers</Small>
-          <Small>contrast ratio, wet film</Small>
-        </View>
-        <OpacityLine
-          what={mix.paints.length === 1 ? 'The paint' : 'The paints'}
-          opacity={brief.opacity.paint}
-        />
-        <OpacityLine what="This mix" opacity={brief.opacity.mix} />
-        <OpacityLine what="As poured" opacity={brief.opacity.film} />
-      </View>
+      <ThreeAnswers mix={brief} paints={mix.paints.length} />
       <View>
         <Section
           title="Powders and oils"
@@ -133,20 +116,6 @@ export function MixDetail({ index, mix, brief }: Props) {
         steps={brief.steps}
         nameOf={nameIn(plan)}
       />
-    </View>
-  );
-}
-
-function OpacityLine({ what, opacity }: { readonly what: string; readonly opacity: Opacity }) {
-  return (
-    <View className="flex-row items-baseline gap-2">
-      <Small className="w-[76px]">{what}</Small>
-      <Strong className="flex-1" lines={1}>
-        {opacity.class}
-      </Strong>
-      <Small>
-        {trim(opacity.contrastRatio * 100, 0)} %, {trim(opacity.filmUm, 0)} µm
-      </Small>
     </View>
   );
 }

@@ -54,7 +54,7 @@ export function PaintForm({ item, isNew }: { readonly item: ShelfPaint; readonly
                   Two coats reach a contrast ratio of {Math.round(chip.opacity.contrastRatio * 100)}{' '}
                   %; at 95 % a black mark just stops showing.
                 </Small>
-                {notModelled(paint.finish) ? <Small>{notModelled(paint.finish)}</Small> : null}
+                {notModelled(paint) ? <Small>{notModelled(paint)}</Small> : null}
               </View>
             </View>
             <NameField value={paint.name} onChange={(name) => change({ name })} />

@@ -52,11 +52,27 @@ export function viscosityOf(paint: Paint): number {
 
 export const isMetallic = (finish: Finish): boolean => finish === 'metallic' || finish === 'pearl';
 
+/** Craft paints are filled with chalk; only the pale ones show it (estimate). */
+const isChalky = (paint: Paint): boolean =>
+  (paint.pigments ?? []).includes('PW18') || (paint.body === 'craft' && lightOf(paint.hex) > 0.75);
+
+/** Mean of a colour's channels, 0..1: enough to tell a pale paint from a dark one. */
+const lightOf = (hex: string): number =>
+  [1, 3, 5].reduce((sum, i) => sum + parseInt(hex.slice(i, i + 2), 16), 0) / (3 * 255);
+
 /** What the computed colour of such a paint cannot show; said wherever its chip is judged. */
-export function notModelled(finish: Finish): string | undefined {
-  if (finish === 'metallic') return 'The shimmer is not drawn, only its middle tone.';
-  if (finish === 'pearl' || finish === 'interference')
-    return 'Its colour turns with the light; the chip shows one angle.';
-  if (finish === 'neon') return 'Brighter in daylight than any screen can show.';
-  return undefined;
+export function notModelled(paint: Paint): string | undefined {
+  switch (paint.finish) {
+    case 'metallic':
+      return 'The shimmer is not drawn, only its middle tone; thinned too far, it vanishes.';
+    case 'pearl':
+    case 'interference':
+      return 'Its colour turns with the light; the chip shows one angle. It wants a dark ground under it.';
+    case 'neon':
+      return 'Brighter in daylight than any screen can show, and dull over dark.';
+    default:
+      return isChalky(paint)
+        ? 'It dries chalky, paler and flatter than it is drawn here.'
+        : undefined;
+  }
 }

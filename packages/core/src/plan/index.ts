@@ -1,5 +1,6 @@
 export { type Brief, brief, type MixBrief } from './brief';
 export { checkPlan } from './check';
+export { type ChipFilm, chipPage, type ChipPage, type Reads, type Thinned } from './chip-page';
 export { comparePlans, type CompareRow } from './compare';
 export { coresOf } from './cores';
 export type { Cost } from './cost';
