@@ -114,11 +114,11 @@ function Drawing({ drawing, says }: { readonly drawing: Template; readonly says:
           role="img"
           aria-label={says}
         >
-          {drawing.lines.map(({ d, guide }, i) => (
+          {drawing.lines.map(({ d, guide, solid }, i) => (
             <Path
               key={i}
               d={d}
-              fill="none"
+              fill={solid ? tokens.ink : 'none'}
               stroke={guide ? tokens.quiet : tokens.ink}
               strokeWidth={(guide ? 0.8 : 1.5) / scale}
               strokeDasharray={guide ? `${4 / scale} ${3 / scale}` : undefined}

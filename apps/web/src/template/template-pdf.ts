@@ -43,12 +43,13 @@ function addSheets(pdf: PDFDocument, template: Template, paper: PaperId, text: F
     // Where mm 0, 0 of the drawing lies on this page; y of a PDF runs up.
     const x0 = (PAGE_MARGIN_MM - sheet.xMm) * PT;
     const y0 = (heightMm - PAGE_MARGIN_MM + sheet.yMm) * PT;
-    for (const { d, guide } of template.lines)
+    for (const { d, guide, solid } of template.lines)
       page.drawSvgPath(d, {
         x: x0,
         y: y0,
         scale: PT,
         borderColor: INK,
+        ...(solid ? { color: rgb(0, 0, 0) } : {}),
         borderWidth: (guide ? 0.2 : 0.4) * PT,
         ...(guide ? { borderDashArray: [3, 2], borderLineCap: LineCapStyle.Butt } : {}),
       });

@@ -1,3 +1,4 @@
+export { opacityCards } from './opacity-card';
 export type { Fault } from '../field/fault';
 export { faultLine } from './fault-line';
 export {

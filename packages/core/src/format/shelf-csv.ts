@@ -369,6 +369,7 @@ function itemOf(
           pigments: row.pigments?.split(/[\s;,]+/),
           note: row.note,
         }),
+        ...(was?.kind === 'paint' && was.trials ? { trials: was.trials } : {}),
         ...stock(),
       };
     }

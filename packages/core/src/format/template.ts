@@ -7,8 +7,12 @@ export interface Template {
   readonly title: string;
   readonly widthMm: number;
   readonly heightMm: number;
-  /** SVG path data; guides are dashed. */
-  readonly lines: readonly { readonly d: string; readonly guide: boolean }[];
+  /** SVG path data; guides are dashed, solids are filled with ink. */
+  readonly lines: readonly {
+    readonly d: string;
+    readonly guide: boolean;
+    readonly solid?: true;
+  }[];
   /** How high its words are drawn, mm; absent where they may be as large as is read well. */
   readonly textMm?: number;
   readonly labels: readonly { readonly x: number; readonly y: number; readonly text: string }[];
@@ -103,8 +107,8 @@ const escape = (text: string): string =>
 export function templateSvg({ title, widthMm, heightMm, lines, labels }: Template): string {
   const [w, h] = [widthMm + 2 * MARGIN_MM, heightMm + 2 * MARGIN_MM];
   const paths = lines.map(
-    ({ d, guide }) =>
-      `  <path d="${d}" fill="none" stroke="#161616" stroke-width="${guide ? 0.2 : 0.4}"${guide ? ' stroke-dasharray="3 2"' : ''}/>`,
+    ({ d, guide, solid }) =>
+      `  <path d="${d}" fill="${solid ? '#000000' : 'none'}" stroke="#161616" stroke-width="${guide ? 0.2 : 0.4}"${guide ? ' stroke-dasharray="3 2"' : ''}/>`,
   );
   const texts = labels.map(
     ({ x, y, text }) =>

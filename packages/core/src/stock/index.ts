@@ -5,6 +5,7 @@ export { type LeftOver, leftOver, mayBecome } from './left-over';
 export { type Need, needsOf } from './need';
 export { pricesOf } from './prices';
 export type {
+  PaintTrial,
   ShelfFinish,
   ShelfItem,
   ShelfJar,
@@ -17,3 +18,4 @@ export type {
 } from './schema';
 export { runsLow, shelfDensity, shelfId, shelfName } from './shelf-item';
 export { blankFor, type ShoppingLine, shoppingList } from './shopping';
+export { COVERS, densityFault, withOpacity, withWeighing } from './trial';

@@ -38,8 +38,36 @@ const Counted = {
 
 const Name = Type.String({ minLength: 1, maxLength: 80 });
 
+/** What a trial of a paint showed, the oldest first in a paint's history. */
+export const PaintTrialSchema = tagged('kind', [
+  Type.Object(
+    {
+      kind: Type.Literal('opacity-card'),
+      on: Day,
+      /** Dried coats it was judged after. */
+      coats: Type.Integer({ minimum: 1, maximum: 4 }),
+      opacity: PaintSchema.properties.opacity,
+    },
+    { additionalProperties: false },
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal('weighing'),
+      on: Day,
+      ml: Type.Number({ exclusiveMinimum: 0, maximum: 1000 }),
+      g: Type.Number({ exclusiveMinimum: 0, maximum: 3000 }),
+    },
+    { additionalProperties: false },
+  ),
+]);
+
 export const ShelfPaintSchema = Type.Object(
-  { kind: Type.Literal('paint'), paint: PaintSchema, ...Poured },
+  {
+    kind: Type.Literal('paint'),
+    paint: PaintSchema,
+    trials: Type.Optional(Type.Array(PaintTrialSchema, { maxItems: 100 })),
+    ...Poured,
+  },
   { additionalProperties: false },
 );
 export const ShelfMaterialSchema = Type.Object(
@@ -119,6 +147,7 @@ export const ShelfItemSchema = tagged('kind', [
 
 export type ShelfItem = Static<typeof ShelfItemSchema>;
 export type ShelfKind = ShelfItem['kind'];
+export type PaintTrial = Static<typeof PaintTrialSchema>;
 export type ShelfPaint = Static<typeof ShelfPaintSchema>;
 export type ShelfMaterial = Static<typeof ShelfMaterialSchema>;
 export type ShelfMedium = Static<typeof ShelfMediumSchema>;

@@ -1,0 +1,50 @@
+import { trim } from '../quantity/show';
+import type { OpacityClass, Paint } from '../paint/schema';
+import type { PaintTrial, ShelfPaint } from './schema';
+
+/** What is seen of a black bar under two dried coats, by class (handbook 3, common practice, no published source). */
+export const COVERS: readonly { readonly class: OpacityClass; readonly says: string }[] = [
+  { class: 'opaque', says: 'Nothing shows of the bar.' },
+  { class: 'semi-opaque', says: 'The bar shows as a shadow.' },
+  { class: 'semi-transparent', says: 'The bar is plain to see, the paint colours it.' },
+  { class: 'transparent', says: 'The bar is as black as beside the paint.' },
+];
+
+/** As many trials as a paint keeps: the oldest go. */
+const MOST = 100;
+
+const tried = (item: ShelfPaint, paint: Partial<Paint>, trial: PaintTrial): ShelfPaint => ({
+  ...item,
+  paint: { ...item.paint, ...paint },
+  trials: [...(item.trials ?? []), trial].slice(-MOST),
+});
+
+/** A paint after its card was judged: it is as opaque as was seen, and remembers when. */
+export const withOpacity = (
+  item: ShelfPaint,
+  on: string,
+  opacity: Paint['opacity'],
+  coats = 2,
+): ShelfPaint => tried(item, { opacity }, { kind: 'opacity-card', on, coats, opacity });
+
+/** The densities a paint may have, g/mL: the schema's own limits. */
+const LIGHTEST = 0.8;
+const HEAVIEST = 3;
+
+/** What is wrong with a weighing, and how to mend it; undefined where it can be. */
+export function densityFault(ml: number, g: number): string | undefined {
+  const density = g / ml;
+  if (density >= LIGHTEST && density <= HEAVIEST) return undefined;
+  return `${trim(g, 1)} g in ${trim(ml, 1)} mL would be ${trim(density, 2)} g/mL; paint weighs ${LIGHTEST} to ${HEAVIEST}. Was the empty measure taken off, and is it full to the mark?`;
+}
+
+/** A paint after so many mL of it were weighed. Throws a RangeError where no paint weighs that: see `densityFault`. */
+export function withWeighing(item: ShelfPaint, on: string, ml: number, g: number): ShelfPaint {
+  const fault = densityFault(ml, g);
+  if (fault !== undefined) throw new RangeError(fault);
+  return tried(
+    item,
+    { densityGPerMl: Number((g / ml).toFixed(3)) },
+    { kind: 'weighing', on, ml, g },
+  );
+}
