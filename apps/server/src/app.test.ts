@@ -394,3 +394,32 @@ test('a finished run draws on the shelf once, and gives back what is undone', as
   await put({ ...run, drawn: { ...run.drawn, undone: true } });
   expect(await left()).toBe(1000);
 });
+
+test('what did not get on is noted, changed in its place and taken out', async () => {
+  const reaction = {
+    id: 'reaction-1',
+    on: '2026-11-20',
+    a: { kind: 'paint', id: 'quince', name: 'Quince yellow' },
+    b: { kind: 'maker', name: 'Mill Lane' },
+    what: 'lumpy',
+  };
+  expect((await ask('PUT', '/api/reactions/reaction-1', reaction)).status).toBe(200);
+  const later = { ...reaction, id: 'reaction-2', on: '2026-11-25', what: 'cracked' };
+  await ask('PUT', '/api/reactions/reaction-2', later);
+  await ask('PUT', '/api/reactions/reaction-1', { ...reaction, note: 'within a minute' });
+  expect((await ask('GET', '/api/reactions')).body.reactions).toEqual([
+    later,
+    { ...reaction, note: 'within a minute' },
+  ]);
+  const bad = await ask('PUT', '/api/reactions/reaction-3', {
+    ...reaction,
+    id: 'reaction-3',
+    what: 'exploded',
+  });
+  expect(bad.status).toBe(400);
+  expect(bad.body.error.faults[0].path).toBe('/what');
+  expect((await ask('PUT', '/api/reactions/reaction-3', reaction)).body.error.code).toBe('invalid');
+  expect((await ask('DELETE', '/api/reactions/reaction-1')).body).toEqual({ done: true });
+  expect((await ask('DELETE', '/api/reactions/reaction-1')).body.error.code).toBe('no-reaction');
+  expect((await ask('GET', '/api/reactions')).body.reactions).toEqual([later]);
+});

@@ -6,6 +6,7 @@ import { guard } from './http/guard';
 import { refuseInOneShape } from './http/refusal';
 import { pictureRoutes } from './pictures/routes';
 import { planRoutes } from './plans/routes';
+import { reactionRoutes } from './reactions/routes';
 import { runRoutes } from './runs/routes';
 import { settingsRoutes } from './settings/routes';
 import { shelfRoutes } from './shelf/routes';
@@ -46,6 +47,7 @@ export async function buildApp({
   shelfRoutes(app, db);
   runRoutes(app, db);
   pictureRoutes(app, db, now);
+  reactionRoutes(app, db);
   settingsRoutes(app, db);
   await serveApplication(app, webFolder);
   return app;

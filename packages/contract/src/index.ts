@@ -5,6 +5,7 @@ export type {
   PlanSave,
   PlanSaved,
   PlanSummary,
+  ReactionList,
   Refusal,
   RunList,
   SchemaName,

@@ -8,6 +8,7 @@ import {
   Type,
 } from '@sinclair/typebox';
 import { PlanSchema, StudioSchema } from '@potter/core/document';
+import { ReactionSchema } from '@potter/core/paint/reaction';
 import { RunSchema } from '@potter/core/journal/document';
 import { ShelfItemSchema } from '@potter/core/stock/document';
 import type { Plan } from '@potter/core/plan';
@@ -104,6 +105,8 @@ export const Settings = Type.Object(
 
 export const RunList = Type.Object({ runs: Type.Array(RunSchema) });
 
+export const ReactionList = Type.Object({ reactions: Type.Array(ReactionSchema) });
+
 /** The one shape of every refusal. */
 export const Refusal = Type.Object({
   error: Type.Object({
@@ -132,6 +135,8 @@ export const SCHEMAS = {
   Settings,
   Run: RunSchema,
   RunList,
+  Reaction: ReactionSchema,
+  ReactionList,
   Refusal,
   Health,
   Done,
@@ -145,5 +150,6 @@ export type PlanSave = Static<typeof PlanSave>;
 export type PlanSaved = Static<typeof PlanSaved>;
 export type Shelf = { items: ShelfItemType[] };
 export type Settings = Static<typeof Settings>;
+export type ReactionList = Static<typeof ReactionList>;
 export type RunList = Static<typeof RunList>;
 export type Refusal = Static<typeof Refusal>;

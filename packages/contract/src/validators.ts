@@ -10,6 +10,8 @@ import { validate as Shelf } from './generated/Shelf.js';
 import { validate as Settings } from './generated/Settings.js';
 import { validate as Run } from './generated/Run.js';
 import { validate as RunList } from './generated/RunList.js';
+import { validate as Reaction } from './generated/Reaction.js';
+import { validate as ReactionList } from './generated/ReactionList.js';
 import { validate as Refusal } from './generated/Refusal.js';
 import { validate as Health } from './generated/Health.js';
 import { validate as Done } from './generated/Done.js';
@@ -30,6 +32,8 @@ const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
   Settings,
   Run,
   RunList,
+  Reaction,
+  ReactionList,
   Refusal,
   Health,
   Done,

@@ -1,6 +1,7 @@
 import type { PlanSummary, Settings } from '@potter/contract';
 import type { ShelfItem, ShelfKind } from '@potter/core/stock';
 import type { Run } from '@potter/core/journal';
+import type { Reaction } from '@potter/core/paint';
 import type { Plan } from '@potter/core/plan';
 import { blob, index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
@@ -46,6 +47,13 @@ export const runs = sqliteTable(
 export const settings = sqliteTable('settings', {
   id: text('id').primaryKey(),
   settings: text('settings', { mode: 'json' }).$type<Settings>().notNull(),
+});
+
+/** Paints and makers that did not get on. */
+export const reactions = sqliteTable('reactions', {
+  id: text('id').primaryKey(),
+  noted: text('noted').notNull(),
+  reaction: text('reaction', { mode: 'json' }).$type<Reaction>().notNull(),
 });
 
 /** Pictures as they were taken, made small on the way; documents name them by id. */

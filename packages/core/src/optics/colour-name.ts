@@ -1,4 +1,4 @@
-import { linearToOklab } from './lab';
+import { oklch } from './oklch';
 import type { Rgb } from './srgb';
 
 export type ColourName =
@@ -42,11 +42,4 @@ export function colourName(linear: Rgb): ColourName {
   if (h >= 82 && h < 128 && l < 0.66 && c < 0.115) return 'olive';
   if ((h >= 340 || h < 32) && l > 0.68) return 'pink';
   return HUES.find(([limit]) => h < limit)?.[1] ?? 'magenta';
-}
-
-/** OKLab in polar form: lightness 0..1, chroma, hue in degrees 0..360. */
-export function oklch(linear: Rgb): { readonly l: number; readonly c: number; readonly h: number } {
-  const [l, a, b] = linearToOklab(linear);
-  const h = (Math.atan2(b, a) * 180) / Math.PI;
-  return { l, c: Math.hypot(a, b), h: h < 0 ? h + 360 : h };
 }

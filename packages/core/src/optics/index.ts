@@ -1,5 +1,12 @@
 export { blend } from './blend';
-export { type ColourName, colourName, oklch } from './colour-name';
+export {
+  type Arrangement,
+  type ArrangementId,
+  ARRANGEMENTS,
+  arranged,
+  type Swatch,
+} from './arrangement';
+export { type ColourName, colourName } from './colour-name';
 export { deltaE2000 } from './delta-e';
 export {
   DRAWN_BLACK,
@@ -11,6 +18,7 @@ export {
   TEST_WHITE,
   type Tint,
 } from './film';
+export { type Dominant, dominantColours } from './dominant';
 export { greyOf } from './grey';
 export { hexToLab } from './lab';
 export { type Match, nearest } from './nearest';
@@ -25,4 +33,6 @@ export {
   reserveOf,
 } from './reserve';
 export { hexToSpectrum, luminance, type Spectrum, spectrumToHex } from './spectrum';
+export { hexToOklch, oklch, type Oklch, oklchToHex } from './oklch';
+export { type RelativeFound, type RelativeId, RELATIVES, relativesAmong } from './relative';
 export { hexToLinear, linearToHex, type Rgb } from './srgb';

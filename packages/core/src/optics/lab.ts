@@ -25,3 +25,17 @@ export function linearToOklab([r, g, b]: Rgb): Rgb {
     0.0259040371 * l + 0.7827717662 * m - 0.808675766 * s,
   ];
 }
+
+/** OKLab to linear sRGB, the inverse; outside the gamut channels leave 0 to 1. */
+export function oklabToLinear([l, a, b]: Rgb): Rgb {
+  const [p, q, r] = [
+    (l + 0.3963377774 * a + 0.2158037573 * b) ** 3,
+    (l - 0.1055613458 * a - 0.0638541728 * b) ** 3,
+    (l - 0.0894841775 * a - 1.291485548 * b) ** 3,
+  ];
+  return [
+    4.0767416621 * p - 3.3077115913 * q + 0.2309699292 * r,
+    -1.2684380046 * p + 2.6097574011 * q - 0.3413193965 * r,
+    -0.0041960863 * p - 0.7034186147 * q + 1.707614701 * r,
+  ];
+}

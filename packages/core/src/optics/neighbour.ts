@@ -1,8 +1,9 @@
-import { type ColourName, colourName, oklch } from './colour-name';
+import { type ColourName, colourName } from './colour-name';
 import { deltaE2000 } from './delta-e';
 import { reflectanceOf } from './film';
 import { xyzToLab } from './lab';
 import { BANDS, WX, WY, WZ } from './observer';
+import { oklch } from './oklch';
 import { qOf } from './reserve';
 import type { Spectrum } from './spectrum';
 import { linearToHex, type Rgb, xyzToLinear } from './srgb';

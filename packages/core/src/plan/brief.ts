@@ -126,6 +126,8 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
     paintOf,
     book,
     recipeOf,
+    reactions: studio.reactions ?? [],
+    makers: studio.makers ?? {},
     ...(outcome === undefined ? {} : { outcome }),
   };
   const mixBriefs = mixes.map(({ result: _, ...shown }): MixBrief => shown);

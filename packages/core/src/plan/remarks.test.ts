@@ -17,6 +17,7 @@ import {
 import { rewriteMoves, setPreparation } from './moves';
 import { patchPlan } from './patch';
 import type { Plan } from './schema';
+import type { Studio } from './studio';
 
 const mixed = (p: Plan, id: string, change: Partial<Plan['mixes'][number]>): Plan => ({
   ...p,
@@ -208,10 +209,61 @@ const OUTCOMES: Record<string, [Partial<Outcome>, RegExp, boolean][]> = {
   ],
 };
 
+/** Remarks on what the studio remembers: who met whom, in which plan, and whether a fix is offered. */
+const met = (a: string, b: string): Studio => ({
+  makers: { red: 'Mill Lane', slate: 'Barn shelf' },
+  reactions: [
+    {
+      id: 'reaction-1',
+      on: '2026-11-02',
+      a: { kind: 'paint', id: a, name: a },
+      b: { kind: 'maker', name: b },
+      what: 'lumpy',
+      note: 'within a minute',
+    },
+  ],
+});
+const REMEMBERED: Record<string, [Plan, Studio, RegExp, boolean][]> = {
+  'pair-reacted': [
+    [
+      loaded(plan([RED, SLATE, OAT]), 'm-red', 'm-slate', 'm-oat'),
+      met('red', 'barn shelf'),
+      /^Beetroot red and Slate went lumpy on 2026-11-02\.$/,
+      true,
+    ],
+    [
+      mixed(plan([RED, SLATE, OAT]), 'm-red', {
+        paints: [
+          { paint: 'red', parts: 1 },
+          { paint: 'slate', parts: 1 },
+        ],
+      }),
+      met('slate', 'Mill Lane'),
+      /^Beetroot red and Slate went lumpy/,
+      false,
+    ],
+  ],
+};
+
+describe.each(Object.entries(REMEMBERED))('%s', (code, cases) => {
+  test.each(cases.map((c, i) => [i, ...c] as const))(
+    'case %i is remarked on where it is remembered, and its fix removes it',
+    (_, p, studio, says, fixable) => {
+      const told = (of: Plan, by: Studio) => brief(of, by).remarks.filter((r) => r.code === code);
+      expect(told(p, {})).toEqual([]);
+      const [remark] = told(p, studio);
+      expect(remark?.message).toMatch(says);
+      expect(remark?.advice).toMatch(/^You noted: within a minute\. /);
+      expect(remark!.fix !== undefined).toBe(fixable);
+      if (remark!.fix) expect(told(patchPlan(p, remark!.fix.patch), studio)).toEqual([]);
+    },
+  );
+});
+
 test('there is a case for every remark', () =>
-  expect([...Object.keys(CASES), ...Object.keys(OUTCOMES)].sort()).toEqual(
-    REMARKS.map((r) => r.code).sort(),
-  ));
+  expect(
+    [...Object.keys(CASES), ...Object.keys(OUTCOMES), ...Object.keys(REMEMBERED)].sort(),
+  ).toEqual(REMARKS.map((r) => r.code).sort()));
 
 describe.each(Object.entries(OUTCOMES))('%s', (code, cases) => {
   const told = (change: Partial<Outcome>) =>

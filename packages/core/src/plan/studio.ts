@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
+import { ReactionSchema } from '../paint/reaction';
 
 const Price = Type.Object(
   {
@@ -23,6 +24,12 @@ export const StudioSchema = Type.Object(
     /** mL of mediums that stand ready, by their id: they need not be made. */
     ready: Type.Optional(
       Type.Record(Type.String({ maxLength: 64 }), Type.Number({ minimum: 0, maximum: 1e6 })),
+    ),
+    /** Paints and makers that did not get on. */
+    reactions: Type.Optional(Type.Array(ReactionSchema, { maxItems: 2000 })),
+    /** Maker, line or grade of paints, by their id. */
+    makers: Type.Optional(
+      Type.Record(Type.String({ maxLength: 64 }), Type.String({ maxLength: 80 })),
     ),
     /** Price of one blank surface. */
     surfacePrice: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),

@@ -7,6 +7,7 @@ import type { Book } from '../material/book';
 import type { Opacity } from '../mix/opacity';
 import type { Recipe } from '../mix/recipe';
 import type { Mix } from '../mix/schema';
+import type { Reaction } from '../paint/reaction';
 import type { Paint } from '../paint/schema';
 import type { SurfaceMeasure } from '../surface/measure';
 import type { Surface } from '../surface/schema';
@@ -45,6 +46,9 @@ export interface Evidence {
   readonly paintOf: (id: string) => Paint;
   readonly book: Book;
   readonly recipeOf: (mix: Mix) => Recipe;
+  /** Paints and makers that did not get on before, and the makers of paints by their id. */
+  readonly reactions: readonly Reaction[];
+  readonly makers: Readonly<Record<string, string>>;
   /** What the preview says came of one piece, where it has been computed for the plan as it is. */
   readonly outcome?: Outcome;
 }

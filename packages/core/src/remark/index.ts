@@ -12,6 +12,7 @@ import { neighboursMud } from './neighbours-mud';
 import { noTopCoat } from './no-top-coat';
 import { offConsistency } from './off-consistency';
 import { oldOil } from './old-oil';
+import { pairReacted } from './pair-reacted';
 import { pinnedOverPot } from './pinned-over-pot';
 import { siliconeMisplaced } from './silicone-misplaced';
 import { thirstyGround } from './thirsty-ground';
@@ -31,6 +32,7 @@ export const REMARKS: readonly RemarkDefinition[] = [
   neighboursMud,
   neighboursMerge,
   unwantedColour,
+  pairReacted,
   vanishesOverDark,
   metallicAsThin,
   siliconeMisplaced,

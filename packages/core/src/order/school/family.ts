@@ -1,6 +1,5 @@
-import { oklch } from '../../optics/colour-name';
 import { neighbours } from '../../optics/neighbour';
-import { hexToLinear } from '../../optics/srgb';
+import { hexToOklch, hueTurn } from '../../optics/oklch';
 import type { OrderSchool } from './school';
 
 /** Below this chroma (OKLCh) a colour is of no family. */
@@ -14,9 +13,8 @@ export const family: OrderSchool = {
   name: 'Families',
   says: 'Blues lie with blues and reds with reds: kin may sit anywhere and never turn to mud.',
   score: (below, above) => {
-    const [a, b] = [oklch(hexToLinear(below)), oklch(hexToLinear(above))];
-    const turn = Math.abs(a.h - b.h) % 360;
-    const kin = a.c < NEUTRAL || b.c < NEUTRAL ? NEUTRAL_KIN : 1 - Math.min(turn, 360 - turn) / 180;
+    const [a, b] = [hexToOklch(below), hexToOklch(above)];
+    const kin = Math.min(a.c, b.c) < NEUTRAL ? NEUTRAL_KIN : 1 - hueTurn(a.h, b.h) / 180;
     return kin * (1 - neighbours(below, above).mud);
   },
 };

@@ -1,0 +1,37 @@
+import type { ReactionList } from '@potter/contract';
+import type { Reaction } from '@potter/core/paint';
+import { desc, eq } from 'drizzle-orm';
+import type { Database } from '../db/open';
+import { reactions } from '../db/schema';
+import { Refused } from '../http/refusal';
+
+/** All that was noted, the newest first. */
+export async function listReactions({ read }: Database): Promise<ReactionList> {
+  const rows = await read
+    .select({ reaction: reactions.reaction })
+    .from(reactions)
+    .orderBy(desc(reactions.noted), reactions.id);
+  return { reactions: rows.map((r) => r.reaction) };
+}
+
+export async function putReaction(db: Database, id: string, reaction: Reaction): Promise<Reaction> {
+  if (reaction.id !== id)
+    throw new Refused(400, 'invalid', 'The note and its address differ. Nothing was changed.', [
+      { path: '/id', message: `must be "${id}"; it is "${reaction.id}"` },
+    ]);
+  const row = { noted: reaction.on, reaction };
+  await db.write((w) =>
+    w
+      .insert(reactions)
+      .values({ id, ...row })
+      .onConflictDoUpdate({ target: reactions.id, set: row }),
+  );
+  return reaction;
+}
+
+export async function deleteReaction(db: Database, id: string): Promise<void> {
+  const [gone] = await db.write((w) =>
+    w.delete(reactions).where(eq(reactions.id, id)).returning({ id: reactions.id }),
+  );
+  if (!gone) throw new Refused(404, 'no-reaction', 'This note is not in the studio any more.');
+}
