@@ -61,7 +61,7 @@ module.exports = [
     rules: {
       'import/no-cycle': 'error',
       'import/no-restricted-paths': ['error', { zones: layerZones }],
-      'no-restricted-imports': ['error', { patterns: ['@potter/*', 'node:*', 'react*'] }],
+      'no-restricted-imports': ['error', { patterns: ['@potter/*', 'node:*', 'react', 'react-*'] }],
       'no-restricted-globals': [
         'error',
         'fetch',

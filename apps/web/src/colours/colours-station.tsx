@@ -18,7 +18,9 @@ import { Body, Small, Strong } from '@/ui/type';
 import { Mass } from '@/ui/units';
 import { Neighbours } from './neighbours';
 import { PaletteFile } from './palette-file';
+import { PaletteFrom } from './palette-from';
 import { PaletteStrip } from './palette-strip';
+import { SwatchStrip } from './swatch-strip';
 
 export function ColoursStation() {
   const { id, plan, brief, edit } = usePlan();
@@ -152,6 +154,31 @@ export function ColoursStation() {
       <View>
         <Section title="Neighbours" says={neighboursSay(pairs, nameOf)}>
           <Neighbours pairs={pairs} />
+        </Section>
+        <Section
+          title="Swatch strip"
+          says="The colours edge to edge in any order, each judged beside its neighbours."
+        >
+          <SwatchStrip
+            swatches={rows.map((row) => ({
+              id: row.id,
+              name: row.name,
+              hex: row.mix.masstoneHex,
+              overWhite: tone(row.mix.hexOverWhite),
+              overBlack: tone(row.mix.hexOverBlack),
+              reserve: row.mix.opacity.mix.reserve,
+              densityGPerMl: row.mix.densityGPerMl,
+            }))}
+            onMove={(from, to) =>
+              edit((p) => edits.moveColour(p, rows[from]?.id ?? '', rows[to]?.id ?? ''))
+            }
+          />
+        </Section>
+        <Section
+          title="Grow a palette"
+          says="From one colour its relative, contrast, light and neutral; or out of a picture."
+        >
+          <PaletteFrom />
         </Section>
         <Section
           title="Find a colour"

@@ -7,6 +7,7 @@ import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
 import { Body, Small, Strong } from '@/ui/type';
 import { useWide } from '@/ui/use-wide';
+import { PairFixes } from './pair-fixes';
 import { Bands, VerdictGlyph, VerdictLine } from '@/ui/verdict';
 
 /** How every two colours get on where they touch: as a triangle where there is room, else the neighbours of one colour, worst first. */
@@ -73,6 +74,7 @@ export function Neighbours({ pairs }: { readonly pairs: readonly NeighbourPair[]
                       : `They lie on each other ${p.touches} times in the cups.`}
                 </Body>
               ) : null}
+              {opened === keyOf(p) ? <PairFixes pair={p} /> : null}
             </View>
           ))}
       </View>

@@ -7,23 +7,13 @@ import {
   writeGpl,
   writePaletteCsv,
 } from '@potter/core/format';
-import { type Match, nearest } from '@potter/core/optics';
-import type { Paint } from '@potter/core/paint';
-import { edit as edits } from '@potter/core/plan';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { pickFile, saveFile } from '@/data/files';
-import { usePaints } from '@/data/shelf';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
-import { Chip } from '@/ui/chip';
-import { Body, Small, Strong } from '@/ui/type';
-
-const HOW: Readonly<Record<Match<Paint>['how'], string>> = {
-  same: 'the same to the eye',
-  near: 'near it',
-  far: 'far from it',
-};
+import { Small, Strong } from '@/ui/type';
+import { ShelfMatches } from './shelf-matches';
 
 /** The palette as a file for other programs, and colours from such a file held against the shelf. */
 export function PaletteFile() {
@@ -66,47 +56,9 @@ export function PaletteFile() {
           ))}
         </View>
       ) : null}
-      {read && read.colours.length > 0 ? <Matches colours={read.colours} /> : null}
-    </View>
-  );
-}
-
-/** Each colour of a palette with the paint of the shelf that comes nearest. */
-function Matches({ colours }: { readonly colours: readonly PaletteColour[] }) {
-  const { plan, edit } = usePlan();
-  const shelf = usePaints().map((item) => item.paint);
-  return (
-    <View role="list" aria-label="Colours of the palette">
-      {colours.map((colour, i) => {
-        const match = nearest(colour.hex, shelf);
-        const inPlan = match && plan.paints.some((p) => p.id === match.of.id);
-        return (
-          <View
-            role="listitem"
-            key={i}
-            className="flex-row items-center gap-3 border-b border-rule py-2"
-          >
-            <Chip size={36} overWhite={colour.hex} overBlack={colour.hex} />
-            {match ? <Chip size={36} overWhite={match.of.hex} overBlack={match.of.hex} /> : null}
-            <View className="min-w-0 flex-1">
-              <Strong lines={1}>{colour.name}</Strong>
-              <Small lines={2}>
-                {match ? `${match.of.name}, ${HOW[match.how]}` : 'The shelf has no paints.'}
-              </Small>
-            </View>
-            {match ? (
-              inPlan ? (
-                <Body>in the plan</Body>
-              ) : (
-                <Button
-                  label={`Add ${match.of.name}`}
-                  onPress={() => edit((p) => edits.addColour(p, match.of))}
-                />
-              )
-            ) : null}
-          </View>
-        );
-      })}
+      {read && read.colours.length > 0 ? (
+        <ShelfMatches label="Colours of the palette" wanted={read.colours} />
+      ) : null}
     </View>
   );
 }

@@ -15,6 +15,7 @@ import { useOutcome } from '@/preview/use-pour';
 import type { View } from '@/workers/messages';
 import { useWide } from '@/ui/use-wide';
 import { Failed, Waiting } from '@/ui/state';
+import { useReactions } from '@/data/reactions';
 import { useShelf } from '@/data/shelf';
 import { openSession, type PlanSession, type Saving } from '@/data/plan-session';
 import { plansKey } from '@/data/plans';
@@ -125,11 +126,12 @@ function Provide({
 }) {
   const state = useSyncExternalStore(session.subscribe, session.get);
   const shelf = useShelf();
+  const reactions = useReactions();
   const plan = state.history.now;
   const { surface } = plan;
   const studio = useMemo(
-    () => studioOf(shelf.data ?? [], new Date(), surface),
-    [shelf.data, surface],
+    () => studioOf(shelf.data ?? [], new Date(), surface, reactions),
+    [shelf.data, surface, reactions],
   );
   const computed = useMemo(() => brief(plan, studio), [plan, studio]);
   const [tried, setTried] = useState<{ readonly kept: number; readonly seed: number }>();

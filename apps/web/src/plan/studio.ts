@@ -1,10 +1,26 @@
+import type { Reaction } from '@potter/core/paint';
 import type { Studio } from '@potter/core/plan';
 import { pricesOf, readyOf, type ShelfItem } from '@potter/core/stock';
 import type { Surface } from '@potter/core/surface';
 
-/** What the brief may know of the studio: today, what the things on the shelf cost, and which mediums stand ready. */
-export function studioOf(shelf: readonly ShelfItem[], now: Date, surface?: Surface): Studio {
-  return { today: dayOf(now), ready: readyOf(shelf), ...pricesOf(shelf, surface) };
+/** What the brief may know of the studio: today, what the things on the shelf cost, which mediums stand ready, and what did not get on before. */
+export function studioOf(
+  shelf: readonly ShelfItem[],
+  now: Date,
+  surface?: Surface,
+  reactions: readonly Reaction[] = [],
+): Studio {
+  return {
+    today: dayOf(now),
+    ready: readyOf(shelf),
+    reactions: [...reactions],
+    makers: Object.fromEntries(
+      shelf.flatMap((item) =>
+        item.kind === 'paint' && item.maker ? [[item.paint.id, item.maker]] : [],
+      ),
+    ),
+    ...pricesOf(shelf, surface),
+  };
 }
 
 /** A moment's day where the artist is. */

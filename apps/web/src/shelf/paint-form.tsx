@@ -6,14 +6,18 @@ import {
   type OpacityClass,
   type Paint,
 } from '@potter/core/paint';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { PaintTrials } from '@/trials/paint-trials';
+import { Act } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Choice } from '@/ui/choice';
 import { HexField } from '@/ui/hex-field';
 import { NumberField } from '@/ui/quantity-field';
 import { TextField } from '@/ui/text-field';
-import { Body, Small } from '@/ui/type';
+import { Body, Heading, Small } from '@/ui/type';
 import { ItemForm } from './item-form';
+import { MeasuredOpacity } from './measured-opacity';
 import { NameField } from './name-field';
 import { options } from './options';
 import { paintChip } from './paint-chip';
@@ -33,6 +37,7 @@ const FINISHES = options<Finish>(
 
 /** One paint of the shelf: what is on its label, and what two coats of it hide. */
 export function PaintForm({ item, isNew }: { readonly item: ShelfPaint; readonly isNew: boolean }) {
+  const router = useRouter();
   return (
     <ItemForm item={item} isNew={isNew} title={isNew ? 'New paint' : item.paint.name}>
       {(value, set) => {
@@ -66,14 +71,30 @@ export function PaintForm({ item, isNew }: { readonly item: ShelfPaint; readonly
             <Choice<OpacityClass | 'measured'>
               label="How it covers, by the label or by your own test"
               value={typeof paint.opacity === 'string' ? paint.opacity : 'measured'}
-              options={[
-                ...OPACITIES,
-                ...(typeof paint.opacity === 'string'
-                  ? []
-                  : [{ value: 'measured' as const, label: 'measured' }]),
-              ]}
-              onChange={(opacity) => opacity !== 'measured' && change({ opacity })}
+              options={[...OPACITIES, { value: 'measured' as const, label: 'measured' }]}
+              onChange={(opacity) =>
+                change({
+                  opacity:
+                    opacity === 'measured'
+                      ? {
+                          contrastRatio: Number(
+                            Math.min(0.9999, Math.max(0.005, chip.opacity.contrastRatio)).toFixed(
+                              4,
+                            ),
+                          ),
+                          wetMicrons: chip.opacity.filmUm,
+                        }
+                      : opacity,
+                })
+              }
             />
+            {typeof paint.opacity === 'string' ? null : (
+              <MeasuredOpacity
+                opacity={paint.opacity}
+                act="Take this reading"
+                onChange={(opacity) => change({ opacity })}
+              />
+            )}
             <Choice<PaintBody>
               label="Body"
               value={paint.body}
@@ -108,6 +129,13 @@ export function PaintForm({ item, isNew }: { readonly item: ShelfPaint; readonly
                 change({ pigments: pigments.length > 0 ? pigments : undefined })
               }
             />
+            {isNew ? null : (
+              <View className="gap-1">
+                <Heading>Trials</Heading>
+                <PaintTrials item={value} />
+                <Act label="Try it at Trials" onPress={() => router.push('/trials')} />
+              </View>
+            )}
             <StockFields value={value} set={set} />
           </>
         );

@@ -4,6 +4,8 @@ import { useTokens } from './tokens';
 
 interface Props {
   readonly label: string;
+  /** Read out instead of the label, where that says too little by itself; begins with it. */
+  readonly name?: string;
   readonly onPress: () => void;
   /** Filled ink for the one main act of a screen, ink outline for the rest. */
   readonly primary?: boolean;
@@ -13,6 +15,7 @@ interface Props {
 
 export function Button({
   label,
+  name = label,
   onPress,
   primary = false,
   disabled = false,
@@ -21,7 +24,7 @@ export function Button({
   return (
     <Pressable
       role="button"
-      aria-label={label}
+      aria-label={name}
       aria-disabled={disabled}
       disabled={disabled}
       onPress={onPress}

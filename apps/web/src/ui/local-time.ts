@@ -8,6 +8,9 @@ export function localTime(moment: number): string {
 /** This moment, as documents write it. */
 export const localNow = (): string => localTime(Date.now());
 
+/** Today, as documents write it. */
+export const today = (): string => localNow().slice(0, 'yyyy-mm-dd'.length);
+
 /** Seconds as a clock: "6:41", "1:02:03"; a minus sign once the time is over. */
 export function clock(seconds: number): string {
   const size = Math.abs(Math.round(seconds));

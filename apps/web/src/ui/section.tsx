@@ -9,14 +9,17 @@ import { Heading, Small } from './type';
 export function Section({
   title,
   says,
+  open: opened = false,
   children,
 }: {
   readonly title: string;
   readonly says: string;
+  /** Open when it comes on screen. */
+  readonly open?: boolean;
   readonly children: ReactNode;
 }) {
   const { ink } = useTokens();
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(opened);
   const Chevron = open ? ChevronUp : ChevronDown;
   return (
     <View className="border-t border-rule">

@@ -29,6 +29,7 @@ export {
   type PaintOptics,
   paintOptics,
   qOf,
+  ratioSeen,
   REFERENCE_UM,
   reserveOf,
 } from './reserve';

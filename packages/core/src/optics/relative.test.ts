@@ -29,6 +29,12 @@ test('a shelf of every pigment plays every part, each with another paint', () =>
   expect(neighbours(start, contrast.hex).mud).toBeLessThan(0.5);
 });
 
+test('beside a pale neutral the contrast is colourful', () => {
+  const white = PIGMENTS.find((p) => p.name === 'titanium white')!.hex;
+  const contrast = relativesAmong(white, PIGMENTS).find((f) => f.relative.id === 'contrast')!;
+  expect(hexToOklch(contrast.of!.hex).c).toBeGreaterThan(0.12);
+});
+
 test('a part that nothing on the shelf plays stays empty', () => {
   const found = relativesAmong('#d02020', [{ hex: '#c8282a' }, { hex: '#b03030' }]);
   expect(found.find((f) => f.relative.id === 'light')!.of).toBeUndefined();

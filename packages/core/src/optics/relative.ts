@@ -39,10 +39,16 @@ const contrastTarget = (start: string): string => {
   return oklchToHex({ l: l > 0.6 ? 0.4 : 0.75, c: Math.max(c, 0.1), h: (h + 180) % 360 });
 };
 
+/** Chroma (OKLCh) below which a colour has no hue to speak of, and from which it is colourful (estimates). */
+const NEUTRAL = 0.035;
+const COLOURFUL = 0.15;
+
 /** A contrast is far round the wheel, and stays clean where the two touch. */
 const contrastMisses = (start: string, candidate: string): number => {
   const [a, b] = [of(start), of(candidate)];
-  const apart = Math.min(a.c, b.c) < 0.035 ? 0 : hueTurn(a.h, b.h) / 180;
+  // Beside grey or white whatever is colourful stands out; grey itself is no contrast.
+  const apart =
+    a.c < NEUTRAL ? Math.min(1, b.c / COLOURFUL) : b.c < NEUTRAL ? 0 : hueTurn(a.h, b.h) / 180;
   return FAR * (1 - neighbours(start, candidate).score + 1 - apart);
 };
 

@@ -3,6 +3,7 @@ import { mixWeightOf } from '../paint/property';
 import { filmReflectance, filmSpectrum, kOverS, TEST_WHITE, type Tint } from './film';
 import { BANDS, WY } from './observer';
 import { hexToSpectrum, luminance, type Spectrum } from './spectrum';
+import { hexToLinear, linearToXyz } from './srgb';
 
 /** Two brush coats: the wet film a paint's opacity is stated for. */
 export const REFERENCE_UM = 200;
@@ -15,6 +16,17 @@ export function contrastRatio(tint: Tint, thicknessUm: number): number {
     luminance(filmSpectrum(tint, thicknessUm, 0)) /
     luminance(filmSpectrum(tint, thicknessUm, TEST_WHITE))
   );
+}
+
+/** The ratio of opacity as a schema takes it: neither nothing nor all. */
+const LEAST_RATIO = 0.005;
+const MOST_RATIO = 0.9999;
+
+/** Contrast ratio of a card from two colours of a picture of it, in even light: paint over the black bar ÷ paint beside it, by luminance. */
+export function ratioSeen(overBlackHex: string, besideHex: string): number {
+  const [, black] = linearToXyz(hexToLinear(overBlackHex));
+  const [, beside] = linearToXyz(hexToLinear(besideHex));
+  return Math.min(MOST_RATIO, Math.max(LEAST_RATIO, black / Math.max(1e-6, beside)));
 }
 
 const hidingPower = new WeakMap<Spectrum, number>();

@@ -1,6 +1,5 @@
 import { openBook } from '../material/book';
-import { type Opacity, opacityOf } from '../mix/opacity';
-import { mixTint } from '../mix/opacity';
+import { mixTint, type Opacity, opacityOf } from '../mix/opacity';
 import { makeRecipe } from '../mix/recipe';
 import type { Mix } from '../mix/schema';
 import { deltaE2000 } from '../optics/delta-e';

@@ -6,7 +6,7 @@ import { mixFor } from '../create';
 import { rewriteMoves } from '../moves';
 import type { Plan } from '../schema';
 import { setShare } from './amounts';
-import { freeId } from './list';
+import { freeId, moved } from './list';
 
 /** Adds a paint as a colour of its own, with an even share and a layer on top of every cup. A paint that is in already changes nothing. */
 export function addColour(plan: Plan, paint: Paint): Plan {
@@ -68,5 +68,14 @@ function withoutMix({ first, last, separator, apart, ...rest }: CupOrder, mix: s
     ...(last === undefined || last === mix ? {} : { last }),
     ...(separator === undefined || separator === mix ? {} : { separator }),
     ...(others.length > 0 ? { apart: others } : {}),
+  };
+}
+
+/** Moves a colour to the place of another in the palette; nothing else of it changes. */
+export function moveColour(plan: Plan, mix: string, to: string): Plan {
+  const at = (id: string) => plan.budget.shares.findIndex((s) => s.mix === id);
+  return {
+    ...plan,
+    budget: { ...plan.budget, shares: moved(plan.budget.shares, at(mix), at(to)) },
   };
 }

@@ -1,0 +1,129 @@
+import { opacityCards } from '@potter/core/format';
+import type { Paint } from '@potter/core/paint';
+import { COVERS, type ShelfPaint, withOpacity } from '@potter/core/stock';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { usePaints, usePutOnShelf } from '@/data/shelf';
+import { MeasuredOpacity } from '@/shelf/measured-opacity';
+import { opacityWords } from '@/shelf/opacity-words';
+import { paintChip } from '@/shelf/paint-chip';
+import { PaintPicker } from '@/shelf/paint-picker';
+import { Printed } from '@/template/printed';
+import { Button } from '@/ui/button';
+import { Checkable } from '@/ui/checkable';
+import { Chip } from '@/ui/chip';
+import { Choice } from '@/ui/choice';
+import { today } from '@/ui/local-time';
+import { Pick } from '@/ui/pick';
+import { Failed } from '@/ui/state';
+import { Body, Small, Strong } from '@/ui/type';
+import { UndoBar } from '@/ui/undo-bar';
+import { PaintTrials } from './paint-trials';
+
+/** A card to print and paint, and what it showed: the paint is as opaque as that from then on. */
+export function OpacityCard() {
+  const [printing, setPrinting] = useState(false);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const paints = usePaints();
+  const named = chosen.flatMap((id) => paints.find((p) => p.paint.id === id)?.paint.name ?? []);
+  return (
+    <View className="gap-4">
+      <Body>
+        Paint one box once and the other twice, undiluted, and let each coat dry: wet paint cannot
+        be judged.
+      </Body>
+      <Button
+        className="self-start"
+        label={printing ? 'Leave the printing' : 'Print cards'}
+        onPress={() => setPrinting(!printing)}
+      />
+      {printing ? (
+        <View className="gap-4">
+          <PaintPicker
+            chosen={chosen}
+            onToggle={({ id }: Paint) =>
+              setChosen(chosen.includes(id) ? chosen.filter((c) => c !== id) : [...chosen, id])
+            }
+          />
+          {named.length > 0 ? (
+            <Printed
+              drawings={opacityCards('Opacity cards', named)}
+              says="The opacity cards"
+              name="opacity-cards"
+            />
+          ) : (
+            <Small>Tap the paints that are to be tried; four fit on a sheet.</Small>
+          )}
+        </View>
+      ) : null}
+      <Judge />
+    </View>
+  );
+}
+
+/** What a dried card shows. */
+function Judge() {
+  const paints = usePaints();
+  const put = usePutOnShelf();
+  const [chosen, setChosen] = useState<string>();
+  const [way, setWay] = useState<'eye' | 'reading'>('eye');
+  const [before, setBefore] = useState<ShelfPaint>();
+  const item = paints.find((p) => p.paint.id === chosen) ?? paints[0];
+  if (!item) return null;
+  const { paint } = item;
+  const keep = (opacity: Paint['opacity']) =>
+    put.mutate(withOpacity(item, today(), opacity), { onSuccess: () => setBefore(item) });
+  return (
+    <View className="gap-3">
+      <Pick
+        label="The card of"
+        value={paint.id}
+        options={paints.map((p) => ({ value: p.paint.id, label: p.paint.name }))}
+        onChange={setChosen}
+      />
+      <Choice
+        label="Judged"
+        value={way}
+        options={[
+          { value: 'eye', label: 'By eye' },
+          { value: 'reading', label: 'By a reading' },
+        ]}
+        onChange={setWay}
+      />
+      {put.isError ? <Failed what="It was not kept." why={put.error.message} /> : null}
+      {before ? (
+        <UndoBar
+          says={`The card is kept. ${before.paint.name} was ${opacityWords(before.paint.opacity)} before.`}
+          onUndo={() => put.mutate(before, { onSuccess: () => setBefore(undefined) })}
+        />
+      ) : null}
+      {way === 'eye' ? (
+        <View role="radiogroup" aria-label="After two dried coats">
+          {COVERS.map(({ class: of, says }) => {
+            const chip = paintChip({ ...paint, opacity: of });
+            const is = paint.opacity === of;
+            return (
+              <Checkable
+                key={of}
+                role="radio"
+                checked={is}
+                label={`${of}: ${says}`}
+                onPress={() => keep(of)}
+                className={`min-h-[64px] flex-row items-center gap-3 border-b border-l-4 border-b-rule py-2 pl-2 active:bg-pressed ${is ? 'border-l-ink bg-raised' : 'border-l-transparent'}`}
+              >
+                <Chip size={48} overWhite={chip.overWhite} overBlack={chip.overBlack} />
+                <View className="min-w-0 flex-1">
+                  <Strong>{of}</Strong>
+                  <Small className="!text-ink">{says}</Small>
+                </View>
+              </Checkable>
+            );
+          })}
+        </View>
+      ) : (
+        <MeasuredOpacity key={paint.id} opacity={paint.opacity} onChange={keep} act="Keep it" />
+      )}
+      <PaintTrials item={item} />
+    </View>
+  );
+}

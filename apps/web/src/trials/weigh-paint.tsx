@@ -1,0 +1,107 @@
+import { densityOf } from '@potter/core/paint';
+import { trim } from '@potter/core/quantity';
+import { densityFault, type ShelfPaint, withWeighing } from '@potter/core/stock';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { usePaints, usePutOnShelf } from '@/data/shelf';
+import { Button } from '@/ui/button';
+import { today } from '@/ui/local-time';
+import { Pick } from '@/ui/pick';
+import { NumberField, QuantityField } from '@/ui/quantity-field';
+import { Failed } from '@/ui/state';
+import { Body, Figure, Small, Strong } from '@/ui/type';
+import { UndoBar } from '@/ui/undo-bar';
+import { PaintTrials } from './paint-trials';
+
+const USUAL_ML = 10;
+
+/** How heavy a paint is, by weighing a known volume: decides what sinks in a cup, and every gram of a mix. */
+export function WeighPaint() {
+  const paints = usePaints();
+  const put = usePutOnShelf();
+  const [chosen, setChosen] = useState<string>();
+  const [ml, setMl] = useState(USUAL_ML);
+  const [g, setG] = useState<number>();
+  const [before, setBefore] = useState<ShelfPaint>();
+  const item = paints.find((p) => p.paint.id === chosen) ?? paints[0];
+  if (!item) return null;
+  const { paint } = item;
+  const fault = g === undefined ? undefined : densityFault(ml, g);
+  const shown = g ?? Number((densityOf(paint) * ml).toFixed(1));
+  return (
+    <View className="gap-3">
+      <Pick
+        label="Paint"
+        value={paint.id}
+        options={paints.map((p) => ({ value: p.paint.id, label: p.paint.name }))}
+        onChange={(id) => {
+          setChosen(id);
+          setG(undefined);
+        }}
+      />
+      <Body>
+        1. Put an empty measure on the scale, a syringe without its plunger does, and set it to
+        nought.
+      </Body>
+      <Body>2. Fill it with paint as it comes, to the mark, without bubbles.</Body>
+      <Body>3. Type what the scale reads.</Body>
+      <View className="flex-row gap-3">
+        <QuantityField
+          className="flex-1"
+          label="Up to the mark"
+          dimension="volume"
+          unit="ml"
+          value={ml}
+          min={1}
+          max={1000}
+          onChange={setMl}
+        />
+        <NumberField
+          className="flex-1"
+          label="The scale reads, g"
+          value={shown}
+          min={0.1}
+          max={3000}
+          decimals={1}
+          onChange={setG}
+        />
+      </View>
+      {put.isError ? <Failed what="It was not kept." why={put.error.message} /> : null}
+      {fault ? (
+        <View role="alert" className="border-l-[6px] border-l-ink bg-raised p-3">
+          <Strong>{fault}</Strong>
+        </View>
+      ) : (
+        <View className="flex-row items-end justify-between gap-3">
+          <View>
+            <Figure figure={trim(shown / ml, 2)} unit="g/mL" size="text-34" />
+            <Small>
+              {g === undefined ? 'as it is known now' : `${trim(densityOf(paint), 2)} before`}
+            </Small>
+          </View>
+          <Button
+            primary
+            label="Keep it"
+            disabled={g === undefined}
+            onPress={() =>
+              g !== undefined &&
+              put.mutate(withWeighing(item, today(), ml, g), {
+                onSuccess: () => {
+                  setBefore(item);
+                  setG(undefined);
+                },
+              })
+            }
+          />
+        </View>
+      )}
+      {before ? (
+        <UndoBar
+          says={`${before.paint.name} weighs what the scale said now.`}
+          onUndo={() => put.mutate(before, { onSuccess: () => setBefore(undefined) })}
+        />
+      ) : null}
+      <PaintTrials item={item} />
+    </View>
+  );
+}
