@@ -2,6 +2,7 @@
 import { run } from './setup.mjs';
 
 run('npx', ['tsx', 'bench/brief.ts']);
+run('npx', ['tsx', 'bench/colour.ts']);
 run('node', ['bench/api.mjs']);
 run('node', ['bench/first-screen.mjs']);
 run('npx', ['tsx', 'bench/drag.mjs']);

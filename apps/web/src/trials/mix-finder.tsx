@@ -1,6 +1,6 @@
 import type { FoundMix } from '@potter/core/mix';
 import { paintOptics, reserveOf } from '@potter/core/optics';
-import { densityOf, type Paint } from '@potter/core/paint';
+import { blendsTrue, densityOf, type Paint } from '@potter/core/paint';
 import { trim } from '@potter/core/quantity';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -14,6 +14,7 @@ import { HexField } from '@/ui/hex-field';
 import { Pick } from '@/ui/pick';
 import { Failed } from '@/ui/state';
 import { Body, Small, Strong } from '@/ui/type';
+import { YesNo } from '@/ui/yes-no';
 
 /** Differences people see: ΔE2000 up to these (estimates). */
 const HOW = [
@@ -32,7 +33,8 @@ export function MixFinder({
   /** What may be done with a recipe, where there is something. */
   readonly onTake?: (found: FoundMix, name: string) => void;
 }) {
-  const paints = usePaints().map((item) => item.paint);
+  const shelf = usePaints().map((item) => item.paint);
+  const [all, setAll] = useState(false);
   const [way, setWay] = useState<'colour' | 'tube'>('colour');
   const [hex, setHex] = useState('#e8dcc0');
   const [tubeId, setTube] = useState<string>();
@@ -43,7 +45,10 @@ export function MixFinder({
   }>();
   const [busy, setBusy] = useState(false);
   const [failed, setFailed] = useState<string>();
-  const tube = paints.find((p) => p.id === tubeId) ?? paints[0];
+  // Blends of what shimmers or glows are not computed truly: they are left out unless asked for.
+  const paints = all ? shelf : shelf.filter(blendsTrue);
+  const odd = shelf.length - shelf.filter(blendsTrue).length;
+  const tube = shelf.find((p) => p.id === tubeId) ?? shelf[0];
   async function find() {
     const ask: FindAsk | undefined =
       way === 'colour'
@@ -84,10 +89,13 @@ export function MixFinder({
         <Pick
           label="The tube that is empty"
           value={tube?.id ?? ''}
-          options={paints.map((p) => ({ value: p.id, label: p.name }))}
+          options={shelf.map((p) => ({ value: p.id, label: p.name }))}
           onChange={setTube}
         />
       )}
+      {odd > 0 ? (
+        <YesNo label="With metallics, pearls and neons" value={all} onChange={setAll} />
+      ) : null}
       <Button
         className="self-start"
         primary
@@ -103,7 +111,7 @@ export function MixFinder({
               key={mix.paints.map((p) => `${p.paint} ${p.parts}`).join()}
               mix={mix}
               wanted={found.hex}
-              paints={paints}
+              paints={shelf}
               onTake={onTake && (() => onTake(mix, found.for))}
             />
           ))}

@@ -24,7 +24,7 @@ export interface Like {
   readonly densityGPerMl: number;
 }
 
-/** Parts a hand can measure; a twentieth and a fortieth are drops. */
+/** Parts a hand can measure; from a twentieth on they are drops, and pale tints need them. */
 const RATIOS: readonly (readonly [number, number])[] = [
   [1, 1],
   [3, 4],
@@ -39,6 +39,7 @@ const RATIOS: readonly (readonly [number, number])[] = [
   [1, 10],
   [1, 20],
   [1, 40],
+  [1, 80],
 ];
 const COARSE = RATIOS.filter(([x, y]) => x === 1 && [1, 2, 4, 10, 40].includes(y));
 /** Pairs that are tried in every ratio. */

@@ -52,6 +52,10 @@ export function viscosityOf(paint: Paint): number {
 
 export const isMetallic = (finish: Finish): boolean => finish === 'metallic' || finish === 'pearl';
 
+/** Whether a blend of it comes out as computed: what shimmers, turns with the light or glows does not. */
+export const blendsTrue = ({ finish }: Paint): boolean =>
+  !isMetallic(finish) && finish !== 'interference' && finish !== 'neon';
+
 /** Craft paints are filled with chalk; only the pale ones show it (estimate). */
 const isChalky = (paint: Paint): boolean =>
   (paint.pigments ?? []).includes('PW18') || (paint.body === 'craft' && lightOf(paint.hex) > 0.75);
