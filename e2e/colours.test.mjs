@@ -4,6 +4,7 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
+import { createCanvas } from '@napi-rs/canvas';
 import {
   downloads,
   launch,
@@ -15,7 +16,7 @@ import {
   type,
   WIDE,
 } from './support/browser.mjs';
-import { startStudio } from './support/studio.mjs';
+import { kept, planOf, startStudio } from './support/studio.mjs';
 
 let studio;
 let browser;
@@ -108,5 +109,81 @@ test('a palette goes out and comes in again; a broken one is refused by its line
   await says(page, 'line 2: must be three numbers from 0 to 255');
   await read('walnut.css', ':root { --old-walnut: #5b4636; }');
   await says(page, 'Old walnut');
+  assert.deepEqual(page.faults, []);
+});
+
+test('a chip page: films over another mix, three answers, what medium costs', async () => {
+  const plan = await quince();
+  const page = await openPage(browser, PHONE);
+  await page.goto(plan.at, { waitUntil: 'networkidle0' });
+  await press(page, 'link', 'Chip of Quince yellow');
+  await press(page, 'button', /^Over another mix/);
+  await press(page, 'radio', 'Slate');
+  await says(page, 'Over Slate: ');
+  await see(page, 'img', '4 coats, over white and black');
+  await see(
+    page,
+    'img',
+    /^Class with parts of medium: no medium semi-opaque, .*1 : 2 semi-transparent/,
+  );
+  await press(page, 'button', /^Mix: /);
+  await press(page, 'radio', 'Brass');
+  await says(page, 'The shimmer is not drawn');
+  assert.deepEqual(page.faults, []);
+});
+
+test('a palette grows from a colour and out of a picture', async () => {
+  const plan = await planOf(studio, 'Quince and Slate');
+  const page = await openPage(browser, PHONE);
+  await page.goto(`${studio.url}/plans/${plan.id}/colours`, { waitUntil: 'networkidle0' });
+  await press(page, 'button', 'Grow a palette');
+  await says(page, 'A darker relative');
+  const before = (await plan.get()).paints.length;
+  await press(page, 'button', /^Add /);
+  await kept(plan, (p) => p.paints.length === before + 1);
+  // Two thirds walnut, one third teal, as the shelf has them, give or take.
+  const canvas = createCanvas(90, 60);
+  const ink = canvas.getContext('2d');
+  ink.fillStyle = '#4f3326';
+  ink.fillRect(0, 0, 90, 40);
+  ink.fillStyle = '#2e8b90';
+  ink.fillRect(0, 40, 90, 20);
+  const file = join(folder, 'garden.png');
+  await writeFile(file, canvas.toBuffer('image/png'));
+  await press(page, 'radio', 'A picture');
+  const choose = async (path) => {
+    const [chooser] = await Promise.all([
+      page.waitForFileChooser(),
+      press(page, 'button', 'Choose a picture'),
+    ]);
+    await chooser.accept([path]);
+  };
+  await choose(file);
+  await says(page, '67 % of it');
+  await says(page, 'Walnut, ');
+  await says(page, 'Teal, craft, ');
+  const torn = join(folder, 'torn.png');
+  await writeFile(torn, 'no picture at all');
+  await choose(torn);
+  await says(page, 'This file is no picture that can be read here: take a JPEG or PNG.');
+  assert.deepEqual(page.faults, []);
+});
+
+test('swatches in any order; a pair kept apart', async () => {
+  const plan = await planOf(studio, 'Quince and Slate');
+  const page = await openPage(browser, PHONE);
+  await page.goto(`${studio.url}/plans/${plan.id}/colours`, { waitUntil: 'networkidle0' });
+  await press(page, 'button', 'Swatch strip');
+  await press(page, 'button', 'Slate');
+  await says(page, 'Beside Oat milk');
+  await press(page, 'button', 'Slate further left');
+  await kept(plan, (p) => p.budget.shares[0].mix === 'm-slate');
+  await press(page, 'radio', 'Heavy to light');
+  await press(page, 'button', 'Neighbours');
+  await press(page, 'button', /^(Quince yellow and Brass|Brass and Quince yellow): /);
+  await press(page, 'button', 'Keep them apart');
+  await kept(plan, (p) => p.order?.apart?.length === 1);
+  await press(page, 'button', /^Lighten /);
+  await kept(plan, (p) => p.mixes.some((m) => m.paints.length === 2));
   assert.deepEqual(page.faults, []);
 });

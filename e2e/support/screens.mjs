@@ -8,7 +8,7 @@ export async function screensOf(studio) {
     '/plans',
     '/plans/new',
     ...stations.map((s) => `/plans/${plans[0].id}/${s}`),
-    ...['compare', 'template', 'weigh', 'strip', 'coach', 'load', 'loading'].map(
+    ...['compare', 'template', 'weigh', 'strip', 'coach', 'load', 'loading', 'order', 'chip'].map(
       (s) => `/plans/${plans[0].id}/${s}`,
     ),
     // Letters: an outline of their own, a cup for each stroke.

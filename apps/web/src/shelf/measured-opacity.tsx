@@ -7,9 +7,10 @@ import { Button } from '@/ui/button';
 import { HexField } from '@/ui/hex-field';
 import { NumberField } from '@/ui/quantity-field';
 import { Body, Small } from '@/ui/type';
+import { paintChip } from './paint-chip';
 
 interface Props {
-  readonly opacity: Paint['opacity'];
+  readonly paint: Paint;
   readonly onChange: (opacity: Paint['opacity']) => void;
   readonly act: string;
 }
@@ -20,12 +21,13 @@ const MOST = 0.9999;
 const TWO_COATS_UM = 200;
 
 /** A contrast ratio on a film that was measured: as it is read, or from the two colours of a picture of a card. */
-export function MeasuredOpacity({ opacity, onChange, act }: Props) {
-  const known = typeof opacity === 'string' ? undefined : opacity;
-  const [ratio, setRatio] = useState(known?.contrastRatio ?? 0.9);
+export function MeasuredOpacity({ paint, onChange, act }: Props) {
+  const known = typeof paint.opacity === 'string' ? undefined : paint.opacity;
+  const chip = paintChip(paint);
+  const [ratio, setRatio] = useState(known?.contrastRatio ?? chip.opacity.contrastRatio);
   const [wetMicrons, setMicrons] = useState(known?.wetMicrons ?? TWO_COATS_UM);
-  const [onWhite, setOnWhite] = useState('#d8a526');
-  const [onBlack, setOnBlack] = useState('#8f7022');
+  const [onWhite, setOnWhite] = useState(chip.overWhite);
+  const [onBlack, setOnBlack] = useState(chip.overBlack);
   const seen = ratioSeen(onBlack, onWhite);
   return (
     <View className="gap-3">

@@ -90,7 +90,7 @@ export function PaintForm({ item, isNew }: { readonly item: ShelfPaint; readonly
             />
             {typeof paint.opacity === 'string' ? null : (
               <MeasuredOpacity
-                opacity={paint.opacity}
+                paint={paint}
                 act="Take this reading"
                 onChange={(opacity) => change({ opacity })}
               />

@@ -48,9 +48,9 @@ function addSheets(pdf: PDFDocument, template: Template, paper: PaperId, text: F
         x: x0,
         y: y0,
         scale: PT,
-        borderColor: INK,
-        ...(solid ? { color: rgb(0, 0, 0) } : {}),
-        borderWidth: (guide ? 0.2 : 0.4) * PT,
+        ...(solid
+          ? { color: rgb(0, 0, 0) }
+          : { borderColor: INK, borderWidth: (guide ? 0.2 : 0.4) * PT }),
         ...(guide ? { borderDashArray: [3, 2], borderLineCap: LineCapStyle.Butt } : {}),
       });
     for (const label of template.labels)

@@ -121,7 +121,7 @@ function Judge() {
           })}
         </View>
       ) : (
-        <MeasuredOpacity key={paint.id} opacity={paint.opacity} onChange={keep} act="Keep it" />
+        <MeasuredOpacity key={paint.id} paint={paint} onChange={keep} act="Keep the reading" />
       )}
       <PaintTrials item={item} />
     </View>

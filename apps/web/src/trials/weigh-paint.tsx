@@ -31,7 +31,7 @@ export function WeighPaint() {
   return (
     <View className="gap-3">
       <Pick
-        label="Paint"
+        label="The paint on the scale"
         value={paint.id}
         options={paints.map((p) => ({ value: p.paint.id, label: p.paint.name }))}
         onChange={(id) => {
@@ -81,7 +81,7 @@ export function WeighPaint() {
           </View>
           <Button
             primary
-            label="Keep it"
+            label="Keep the weight"
             disabled={g === undefined}
             onPress={() =>
               g !== undefined &&

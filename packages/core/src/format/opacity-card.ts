@@ -41,11 +41,12 @@ function field(name: string, y: number): Pick<Template, 'lines' | 'labels'> {
   const ticks = COVERS.map((_, i) => y + 25 + i * 7);
   return {
     lines: [
-      { d: box(BAR.x, y + BAR.y, BAR.wide, BAR.tall), guide: false, solid: true },
       ...[ONE_COAT_X, TWO_COATS_X].map((x) => ({
         d: box(x, y + BOX.y, BOX.wide, BOX.tall),
         guide: false,
       })),
+      // On top, so that no line cuts it.
+      { d: box(BAR.x, y + BAR.y, BAR.wide, BAR.tall), guide: false, solid: true },
       ...ticks.map((at) => ({ d: box(0, at - TICK_MM, TICK_MM, TICK_MM), guide: false })),
       { d: `M20 ${y + 14}H58`, guide: false },
       { d: `M0 ${y + TALL_MM}H${WIDE_MM}`, guide: true },

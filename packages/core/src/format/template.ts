@@ -7,7 +7,7 @@ export interface Template {
   readonly title: string;
   readonly widthMm: number;
   readonly heightMm: number;
-  /** SVG path data; guides are dashed, solids are filled with ink. */
+  /** SVG path data; guides are dashed, solids are filled with black and have no edge, which would make them larger. */
   readonly lines: readonly {
     readonly d: string;
     readonly guide: boolean;
@@ -108,7 +108,7 @@ export function templateSvg({ title, widthMm, heightMm, lines, labels }: Templat
   const [w, h] = [widthMm + 2 * MARGIN_MM, heightMm + 2 * MARGIN_MM];
   const paths = lines.map(
     ({ d, guide, solid }) =>
-      `  <path d="${d}" fill="${solid ? '#000000' : 'none'}" stroke="#161616" stroke-width="${guide ? 0.2 : 0.4}"${guide ? ' stroke-dasharray="3 2"' : ''}/>`,
+      `  <path d="${d}" fill="${solid ? '#000000' : 'none'}" ${solid ? '' : `stroke="#161616" stroke-width="${guide ? 0.2 : 0.4}"`}${guide ? ' stroke-dasharray="3 2"' : ''}/>`,
   );
   const texts = labels.map(
     ({ x, y, text }) =>

@@ -1,0 +1,86 @@
+// Order: found under a school and its wishes, explained, loaded; judged anew with every move by hand.
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import { launch, openPage, PHONE, press, says, see, WIDE } from './support/browser.mjs';
+import { kept, planOf, startStudio } from './support/studio.mjs';
+
+let studio;
+let browser;
+before(async () => {
+  studio = await startStudio();
+  browser = await launch();
+});
+after(async () => {
+  await browser.close();
+  await studio.stop();
+});
+
+const mixes = (plan, cup = 0) => plan.cups[cup].layers.map((l) => l.mix);
+
+test('the best order is found, loaded in every cup alike, and undone', async () => {
+  const plan = await planOf(studio, 'Quince and Slate');
+  const before = mixes(await plan.get());
+  const page = await openPage(browser, PHONE);
+  await page.goto(`${studio.url}/plans/${plan.id}/cups`, { waitUntil: 'networkidle0' });
+  await says(page, 'No bad seam of 6.');
+  await press(page, 'button', 'Order');
+  await press(page, 'button', 'Find the best order');
+  await press(page, 'button', 'And 2 cups alike');
+  const now = await kept(plan, (p) => String(mixes(p)) !== String(before));
+  assert.deepEqual([...mixes(now)].sort(), [...before].sort());
+  assert.deepEqual(mixes(now, 1), mixes(now));
+  await says(page, 'The cup is loaded so.');
+  await press(page, 'button', 'Undo');
+  await kept(plan, (p) => String(mixes(p)) === String(before));
+  assert.deepEqual(page.faults, []);
+});
+
+test('pins, pairs kept apart and what each costs; what cannot be done is said', async () => {
+  const plan = await planOf(studio, 'Quince and Slate');
+  const page = await openPage(browser, WIDE);
+  await page.goto(`${studio.url}/plans/${plan.id}/order?cup=0`, { waitUntil: 'networkidle0' });
+  await press(page, 'button', /^Goes in first/);
+  await press(page, 'radio', 'Slate');
+  await says(page, 'Slate first costs');
+  await press(page, 'button', '+ Pair kept apart');
+  await press(page, 'radio', 'Slate');
+  await press(page, 'radio', 'Beetroot');
+  await says(page, 'Slate and Beetroot apart costs');
+  await press(page, 'button', 'Load it so');
+  const now = await kept(plan, (p) => mixes(p)[0] === 'm-slate');
+  assert.notEqual(mixes(now)[1], 'm-beetroot');
+  // Kept with the plan, so it is there after a crash.
+  assert.deepEqual(now.order, {
+    school: 'contrast',
+    first: 'm-slate',
+    apart: [{ a: 'm-slate', b: 'm-beetroot' }],
+  });
+  await press(page, 'button', /^Goes in last/);
+  await press(page, 'radio', 'Damson');
+  await press(page, 'radio', 'Yes');
+  await says(page, 'There is no such order.');
+  await says(page, 'First and last are different colours');
+  await press(page, 'radio', 'No');
+  await see(page, 'button', 'Load it so');
+  await press(page, 'radio', 'Ramp');
+  await see(page, 'button', 'On the right: Ramp');
+  assert.deepEqual(page.faults, []);
+});
+
+test('a move by hand is judged at once', async () => {
+  const plan = await planOf(studio, 'Quince and Slate');
+  const page = await openPage(browser, PHONE);
+  await page.goto(`${studio.url}/plans/${plan.id}/cups`, { waitUntil: 'networkidle0' });
+  const told = () =>
+    page.$$eval('[role="status"]', (nodes) =>
+      nodes.map((n) => n.textContent).find((t) => t.includes('Weakest')),
+    );
+  const before = await told();
+  const layers = mixes(await plan.get());
+  // Up through the cup until another seam is the weakest.
+  await press(page, 'button', new RegExp('^Slate'));
+  for (let i = 0; i < layers.length - 1 && (await told()) === before; i++)
+    await press(page, 'button', 'Move up');
+  assert.notEqual(await told(), before);
+  assert.deepEqual(page.faults, []);
+});

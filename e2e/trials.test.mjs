@@ -1,0 +1,140 @@
+// Trials: a card printed at true size and judged, a paint weighed, a reaction that comes back as a remark.
+import assert from 'node:assert/strict';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, test } from 'node:test';
+import { createCanvas } from '@napi-rs/canvas';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { downloads, launch, openPage, PHONE, press, says, type } from './support/browser.mjs';
+import { pause, planOf, startStudio } from './support/studio.mjs';
+
+let studio;
+let browser;
+let folder;
+before(async () => {
+  studio = await startStudio();
+  browser = await launch();
+  folder = await mkdtemp(join(tmpdir(), 'potter-trials-'));
+});
+after(async () => {
+  await browser.close();
+  await studio.stop();
+  await rm(folder, { recursive: true, force: true });
+});
+
+const paintOf = async (id, is) => {
+  for (let i = 0; i < 60; i++) {
+    const { items } = await (await fetch(`${studio.url}/api/shelf`)).json();
+    const item = items.find((it) => it.kind === 'paint' && it.paint.id === id);
+    if (is(item)) return item;
+    await pause(100);
+  }
+  throw new Error(`never so: ${is}`);
+};
+
+/** Black on the one page of a PDF, in mm: how high the longest upright run of it is, and how wide the longest level one. */
+async function blackOf(pdf) {
+  const page = await (await getDocument({ data: new Uint8Array(pdf) }).promise).getPage(1);
+  // Ten pixels to the millimetre.
+  const viewport = page.getViewport({ scale: (10 * 25.4) / 72 });
+  const canvas = createCanvas(Math.ceil(viewport.width), Math.ceil(viewport.height));
+  await page.render({ canvasContext: canvas.getContext('2d'), viewport }).promise;
+  const { width, height, data } = canvas
+    .getContext('2d')
+    .getImageData(0, 0, canvas.width, canvas.height);
+  // The title ink is dark grey; the bar is black.
+  const black = (x, y) => {
+    const i = (y * width + x) * 4;
+    return data[i] < 12 && data[i + 1] < 12 && data[i + 2] < 12;
+  };
+  const longest = (n, m, at) => {
+    let most = 0;
+    for (let i = 0; i < n; i++)
+      for (let j = 0, run = 0; j < m; j++) most = Math.max(most, (run = at(i, j) ? run + 1 : 0));
+    return most / 10;
+  };
+  return {
+    tallMm: longest(width, height, black),
+    wideMm: longest(height, width, (y, x) => black(x, y)),
+  };
+}
+
+test('a card is printed at true size, judged by eye and by a reading, and put back', async () => {
+  const page = await openPage(browser, PHONE);
+  const saved = await downloads(page, folder);
+  await page.goto(`${studio.url}/trials`, { waitUntil: 'networkidle0' });
+  await press(page, 'button', 'Opacity card');
+  await press(page, 'button', 'Print cards');
+  await press(page, 'checkbox', 'Quince yellow');
+  await press(page, 'button', 'Save as PDF');
+  const { tallMm, wideMm } = await blackOf(await saved('.pdf'));
+  assert.ok(Math.abs(tallMm - 10) < 0.3, `the bar is ${tallMm} mm high`);
+  assert.ok(Math.abs(wideMm - 110) < 0.3, `the bar is ${wideMm} mm wide`);
+  await press(page, 'button', 'Leave the printing');
+
+  await press(page, 'button', /^The card of/);
+  await press(page, 'radio', 'Quince yellow');
+  await press(page, 'radio', /^opaque: Nothing shows/);
+  const judged = await paintOf('quince', (it) => it.trials?.length === 1);
+  assert.equal(judged.paint.opacity, 'opaque');
+  await says(page, 'Quince yellow was semi-opaque before.');
+  await press(page, 'button', 'Put it back');
+  await paintOf('quince', (it) => it.trials === undefined && it.paint.opacity === 'semi-opaque');
+
+  await press(page, 'radio', 'By a reading');
+  await type(page, 'Contrast ratio', '91');
+  await press(page, 'button', 'Keep the reading');
+  const read = await paintOf('quince', (it) => it.trials?.length === 1);
+  assert.deepEqual(read.paint.opacity, { contrastRatio: 0.91, wetMicrons: 200 });
+  await says(page, 'Card, 2 coats: 91 % at 200 µm');
+  assert.deepEqual(page.faults, []);
+});
+
+test('a paint is weighed; a cup that was not taken off is noticed', async () => {
+  const page = await openPage(browser, PHONE);
+  await page.goto(`${studio.url}/trials`, { waitUntil: 'networkidle0' });
+  await press(page, 'button', 'Weigh a paint');
+  await press(page, 'button', /^The paint on the scale/);
+  await press(page, 'radio', 'Slate');
+  await type(page, 'The scale reads, g', '45');
+  await says(page, 'Was the empty measure taken off');
+  await type(page, 'The scale reads, g', '12.4');
+  await press(page, 'button', 'Keep the weight');
+  const item = await paintOf('slate', (it) => it.trials?.length === 1);
+  assert.equal(item.paint.densityGPerMl, 1.24);
+  await says(page, '10 mL weighed 12.4 g: 1.24 g/mL');
+  assert.deepEqual(page.faults, []);
+});
+
+test('what did not get on is noted once and said in the plan', async () => {
+  const plan = await planOf(studio, 'Quince and Slate');
+  const page = await openPage(browser, PHONE);
+  await page.goto(`${studio.url}/trials`, { waitUntil: 'networkidle0' });
+  await press(page, 'button', 'What did not get on');
+  await press(page, 'button', /^This: /);
+  await press(page, 'radio', 'Slate');
+  await press(page, 'button', /^with this: /);
+  await press(page, 'radio', 'Quince yellow');
+  await press(page, 'radio', 'cracked as they dried');
+  await type(page, 'In your own words', 'fine lines after two days');
+  await press(page, 'button', 'Note it');
+  await says(page, 'Slate and Quince yellow cracked as they dried');
+  await page.goto(`${studio.url}/plans/${plan.id}/cups`, { waitUntil: 'networkidle0' });
+  await says(page, 'cracked as they dried on 20');
+  await says(page, 'You noted: fine lines after two days.');
+  await page.goto(`${studio.url}/trials`, { waitUntil: 'networkidle0' });
+  await press(page, 'button', 'What did not get on');
+  await press(page, 'button', 'Take out');
+  await says(page, 'may meet again');
+  const { reactions } = await (await fetch(`${studio.url}/api/reactions`)).json();
+  assert.deepEqual(reactions, []);
+  await press(page, 'button', 'Put it back');
+  for (let i = 0; i < 40; i++) {
+    const now = await (await fetch(`${studio.url}/api/reactions`)).json();
+    if (now.reactions.length === 1) break;
+    if (i === 39) assert.fail('it was not put back');
+    await pause(100);
+  }
+  assert.deepEqual(page.faults, []);
+});
