@@ -2,6 +2,7 @@ export { type EyeMark, eyeMark, fillsOf, gramsAtLevel, mlPerG } from './by-eye';
 export { type Addition, type Advice, advise, type InCup, settled, viscosityOfMound } from './coach';
 export { CONSISTENCIES, consistencyOf, stepLimits, stepRank } from './consistency';
 export { FLOW_CUPS, type FlowCup, viscosityOfFlow } from './flow-cup';
+export { type Lightening } from './lighten';
 export { letDown } from './let-down';
 export { loopOf, makeMedium, type MediumMake } from './medium';
 export { mediumsToMake, type MediumToMake } from './mediums-to-make';

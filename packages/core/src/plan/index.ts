@@ -19,7 +19,7 @@ export { type Bare, ranOut } from './ran-out';
 export { type Reach, reachOf, thinnessOf, type Verdict } from './reach';
 export type { Plan } from './schema';
 export { compareSchools } from './schools';
-export { layBetween, lightBetween, lightened, type LightenOffer, lightenOffer } from './lighter';
+export { layBetween, lightBetween, lightened, lightenOffer } from './lighter';
 export { type MadeMix, madeMixes } from './made-mixes';
 export { judgeOrder, type OrderJudged, type Seam, seamsOf, weightWords } from './seams';
 export { type Standing, standing } from './standing';

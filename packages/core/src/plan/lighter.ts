@@ -1,39 +1,19 @@
 import type { Layer } from '../cup/schema';
-import { blend } from '../optics/blend';
-import { deltaE2000 } from '../optics/delta-e';
-import { reflectanceOf } from '../optics/film';
+import { LIGHT_L, type Lightening, lightening } from '../mix/lighten';
 import { hexToLab } from '../optics/lab';
 import { neighbours } from '../optics/neighbour';
-import { paintOptics } from '../optics/reserve';
-import { spectrumToHex } from '../optics/spectrum';
 import type { Paint } from '../paint/schema';
 import type { Brief } from './brief';
 import { setMix } from './edit/mixes';
 import { isPair } from './edit/order';
 import type { Plan } from './schema';
 
-/** A paint or mix at least this light can lighten another or lie between (CIE L*, estimate). */
-const LIGHT_L = 78;
-/** Two colours stay apart from this difference on: below it they are alike (science-colour, 3). */
-const APART_DELTA_E = 20;
-/** Parts of the light paint to one of all others, the least that does it is taken. */
-const PARTS = [0.25, 0.5, 1, 2, 3, 5, 8];
 /** A layer between against a usual one (estimate). */
 const THIN = 0.5;
 
-/** How one of two colours that are too alike is lightened. */
-export interface LightenOffer {
-  readonly mix: string;
-  readonly paint: Paint;
-  /** Parts of that paint to one part of the others. */
-  readonly parts: number;
-  readonly hex: string;
-}
-
 /**
- * The lighter of two mixes with as little of a light paint as sets them apart; the other one where the lighter is that paint itself. Undefined where
- * there is no light paint, or no amount of it does.
- * @param shelf paints that may be taken where the plan has no light one
+ * How one of two mixes is lightened, with the lightest paint of the plan; with one of the shelf where the plan has no light one.
+ * @param shelf paints that may be taken
  */
 export function lightenOffer(
   plan: Plan,
@@ -41,54 +21,24 @@ export function lightenOffer(
   a: string,
   b: string,
   shelf: readonly Paint[] = [],
-): LightenOffer | undefined {
-  const hexOf = (mix: string) => brief.mixes.find((m) => m.id === mix)?.masstoneHex ?? '#808080';
-  const lightness = (hex: string) => hexToLab(hex)[0];
-  const light = lightest(plan.paints.filter(isLight)) ?? lightest(shelf.filter(isLight));
-  if (!light) return undefined;
-  const both = [a, b].sort((x, y) => lightness(hexOf(y)) - lightness(hexOf(x)));
-  for (const id of both) {
-    const mix = plan.mixes.find((m) => m.id === id);
-    if (!mix || mix.paints.some((p) => p.paint === light.id)) continue;
-    const other = hexToLab(hexOf(id === a ? b : a));
-    const whole = mix.paints.reduce((sum, p) => sum + p.parts, 0);
-    for (const parts of PARTS) {
-      const hex = masstone([
-        ...mix.paints.map((p) => ({
-          optics: paintOptics(plan.paints.find((own) => own.id === p.paint)!),
-          volume: p.parts / whole,
-        })),
-        { optics: paintOptics(light), volume: parts },
-      ]);
-      if (deltaE2000(hexToLab(hex), other) >= APART_DELTA_E && lightness(hex) > other[0])
-        return { mix: id, paint: light, parts, hex };
-    }
-  }
-  return undefined;
+): Lightening | undefined {
+  const both = [a, b].map((id) => plan.mixes.find((m) => m.id === id));
+  const [first, second] = both;
+  if (!first || !second) return undefined;
+  const masstoneOf = (mix: string) =>
+    brief.mixes.find((m) => m.id === mix)?.masstoneHex ?? '#808080';
+  const paintOf = (id: string) => plan.paints.find((p) => p.id === id)!;
+  const by = (among: readonly Paint[]) => lightening([first, second], masstoneOf, paintOf, among);
+  return by(plan.paints) ?? by(shelf);
 }
 
-const isLight = ({ hex, finish }: Paint): boolean =>
-  hexToLab(hex)[0] >= LIGHT_L && finish !== 'metallic' && finish !== 'neon';
-
-const lightest = (paints: readonly Paint[]): Paint | undefined =>
-  [...paints].sort((a, b) => hexToLab(b.hex)[0] - hexToLab(a.hex)[0])[0];
-
-const masstone = (paints: Parameters<typeof blend>[0]): string =>
-  spectrumToHex(blend(paints, 0).q.map(reflectanceOf));
-
 /** Stirs the light paint into the mix, its other paints keeping their ratio. */
-export function lightened(plan: Plan, { mix, paint, parts }: LightenOffer): Plan {
-  const index = plan.mixes.findIndex((m) => m.id === mix);
+export function lightened(plan: Plan, { mix, paint, paints }: Lightening): Plan {
   const grown = plan.paints.some((p) => p.id === paint.id)
     ? plan
     : { ...plan, paints: [...plan.paints, paint] };
-  return setMix(grown, index, (m) => {
-    const whole = m.paints.reduce((sum, p) => sum + p.parts, 0);
-    return {
-      ...m,
-      paints: [...m.paints, { paint: paint.id, parts: Number((parts * whole).toFixed(4)) }],
-    };
-  });
+  const index = plan.mixes.findIndex((m) => m.id === mix);
+  return setMix(grown, index, (m) => ({ ...m, paints }));
 }
 
 /** The light mix of the plan that gets on with both, to lie between them; undefined where there is none. */

@@ -27,6 +27,7 @@ const lean = (change: Partial<Plan['budget']> = {}, surface = {}): Plan => {
   const p = plan([OAT, SLATE, QUINCE], surface, { school: 'lean' });
   return { ...p, budget: { ...p.budget, ...change } };
 };
+const RED2 = { ...RED, id: 'red2', name: 'Second red', hex: '#9d212d' };
 /** All the paint in the first cup. */
 const oneCup = (p: Plan): Plan => rewriteMoves({ ...p, cups: p.cups.slice(0, 1), moves: [] });
 const cup = { topMm: 64, bottomMm: 44, heightMm: 40 };
@@ -100,16 +101,22 @@ const CASES: Record<string, [Plan, boolean][]> = {
     [loaded(plan([RED, GREEN]), 'm-red', 'm-green'), false],
   ],
   'neighbours-merge': [
+    [loaded(plan([RED, RED2, OAT, SLATE]), 'm-red', 'm-red2', 'm-oat', 'm-slate'), true],
+    // The white is the base and goes in no cup: it lies between nothing, but it lightens.
     [
-      loaded(
-        plan([RED, { ...RED, id: 'red2', name: 'Second red', hex: '#9d212d' }, OAT, SLATE]),
-        'm-red',
-        'm-red2',
-        'm-oat',
-        'm-slate',
-      ),
+      {
+        ...loaded(plan([RED, RED2, OAT]), 'm-red', 'm-red2'),
+        budget: {
+          ...plan([RED, RED2, OAT]).budget,
+          shares: [
+            { mix: 'm-red', share: 0.5 },
+            { mix: 'm-red2', share: 0.5 },
+          ],
+        },
+      },
       true,
     ],
+    [loaded(plan([RED, RED2]), 'm-red', 'm-red2'), false],
   ],
   'unwanted-colour': [[loaded(plan([RED, OAT, SLATE]), 'm-oat', 'm-red', 'm-slate'), true]],
   'vanishes-over-dark': [

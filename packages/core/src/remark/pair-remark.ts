@@ -1,6 +1,6 @@
 import type { Neighbours } from '../optics/neighbour';
 import { type Evidence, type Finding, nameOf, type Severity } from './evidence';
-import { separate, touchingPairs } from './touching';
+import { separate, type Touching, touchingPairs } from './touching';
 
 /** Findings about touching colours that share one shape: which pairs, how grave, in what words. */
 export function pairFindings(
@@ -8,12 +8,17 @@ export function pairFindings(
   severity: Severity,
   applies: (judged: Neighbours) => boolean,
   message: (a: string, b: string, judged: Neighbours) => string,
+  /** What else may be done where no colour lies between. */
+  otherwise?: (
+    pair: Touching,
+  ) => { readonly advice: string; readonly fix: NonNullable<Finding['fix']> } | undefined,
 ): Finding[] {
   return touchingPairs(evidence)
     .filter((pair) => applies(pair.judged))
     .map((pair): Finding => {
       const [a, b] = [nameOf(evidence, pair.a), nameOf(evidence, pair.b)];
       const between = separate(evidence, pair);
+      const other = between ? undefined : otherwise?.(pair);
       const first = pair.places[0];
       return {
         severity,
@@ -21,11 +26,14 @@ export function pairFindings(
         message: message(a, b, pair.judged),
         advice: between
           ? `They touch in ${pair.places.length === 1 ? 'one place' : `${pair.places.length} places`}; a thin layer of ${nameOf(evidence, between.mix)} keeps them apart.`
-          : 'No colour of this plan keeps them apart: add a pale or dark one, or change the order.',
+          : (other?.advice ??
+            'No colour of this plan keeps them apart: add a pale or dark one, or change the order.'),
         numbers: { deltaE: pair.judged.deltaE, mud: pair.judged.mud, places: pair.places.length },
         ...(between
           ? { fix: { label: `Put ${nameOf(evidence, between.mix)} between`, patch: between.patch } }
-          : {}),
+          : other
+            ? { fix: other.fix }
+            : {}),
       };
     });
 }
