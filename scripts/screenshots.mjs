@@ -17,7 +17,6 @@ const number = plans.plans.find((p) => p.title === 'Number 27').id;
 const QUINCE = `/plans/${quince}`;
 const VIEWS = [
   { name: 'plans-390', at: '/plans' },
-  { name: 'new-390', at: '/plans/new' },
   { name: 'surface-390', at: `${QUINCE}/surface` },
   { name: 'colours-390', at: `${QUINCE}/colours` },
   { name: 'mixes-390', at: `${QUINCE}/mixes` },
@@ -30,7 +29,15 @@ const VIEWS = [
   { name: 'cups-1280', at: `${QUINCE}/cups`, on: WIDE },
   { name: 'moves-390', at: `${QUINCE}/moves` },
   { name: 'preview-390', at: `${QUINCE}/preview` },
-  { name: 'letters-390', at: `/plans/${number}/preview` },
+  {
+    name: 'chip-390',
+    at: `${QUINCE}/chip?mix=m-quince`,
+    then: async (page) => {
+      await press(page, 'button', /^Over another mix/);
+      await press(page, 'radio', 'Slate');
+    },
+  },
+  { name: 'order-1280', at: `${QUINCE}/order?cup=0`, on: WIDE },
   { name: 'shopping-390', at: `/shopping?plans=${quince},${number}` },
   { name: 'finish-390', at: `${QUINCE}/finish` },
   { name: 'shelf-390', at: '/shelf' },

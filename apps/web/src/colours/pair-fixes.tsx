@@ -6,9 +6,11 @@ import {
   lightenOffer,
   type NeighbourPair,
 } from '@potter/core/plan';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { usePaints } from '@/data/shelf';
 import { usePlan } from '@/plan/plan-context';
+import { NoteReaction } from '@/trials/reactions';
 import { Button } from '@/ui/button';
 import { Small } from '@/ui/type';
 
@@ -22,6 +24,10 @@ export function PairFixes({ pair }: { readonly pair: NeighbourPair }) {
   const offer = alike ? lightenOffer(plan, brief, a, b, shelf) : undefined;
   const between =
     touches > 0 && judged.verdict !== 'clean' ? lightBetween(plan, brief, a, b) : undefined;
+  const [noting, setNoting] = useState(false);
+  const mainPaint = (id: string) => plan.mixes.find((m) => m.id === id)?.paints[0]?.paint;
+  const [paintA, paintB] = [mainPaint(a), mainPaint(b)];
+  const paints = paintA && paintB ? ([paintA, paintB] as const) : undefined;
   const apart = (plan.order?.apart ?? []).some((p) => edits.isPair(p, a, b));
   return (
     <View className="flex-row flex-wrap items-center gap-2 pb-3">
@@ -41,6 +47,12 @@ export function PairFixes({ pair }: { readonly pair: NeighbourPair }) {
         label={apart ? 'Let them touch' : 'Keep them apart'}
         onPress={() => edit((p) => edits.setApart(p, a, b, !apart))}
       />
+      <Button label={noting ? 'Leave it' : 'They reacted'} onPress={() => setNoting(!noting)} />
+      {noting && paints ? (
+        <View className="w-full">
+          <NoteReaction between={paints} onNoted={() => setNoting(false)} />
+        </View>
+      ) : null}
       {offer ? (
         <Small className="w-full !text-ink">
           {saidParts(offer.parts)} of {offer.paint.name} to{' '}

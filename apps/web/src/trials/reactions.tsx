@@ -73,11 +73,18 @@ const WHATS = (Object.keys(REACTED) as Reaction['what'][]).map((value) => ({
 }));
 
 /** The form that notes one. */
-function NoteReaction() {
+export function NoteReaction({
+  between,
+  onNoted,
+}: {
+  /** Ids of the two paints it begins with. */
+  readonly between?: readonly [string, string];
+  readonly onNoted?: () => void;
+}) {
   const paints = usePaints();
   const note = useNoteReaction();
-  const [a, setA] = useState<string>();
-  const [b, setB] = useState<string>();
+  const [a, setA] = useState(between && `paint ${between[0]}`);
+  const [b, setB] = useState(between && `paint ${between[1]}`);
   const [what, setWhat] = useState<Reaction['what']>('lumpy');
   const [words, setWords] = useState('');
   const sides = sidesOf(paints);
@@ -87,6 +94,7 @@ function NoteReaction() {
   if (paints.length < 2) return <Small>Two paints on the shelf are needed to note a pair.</Small>;
   return (
     <View className="gap-3" role="group" aria-label="Note a pair">
+      {note.isError ? <Failed what="It was not noted." why={note.error.message} /> : null}
       <Pick label="This" value={a ?? ''} empty="choose" options={options} onChange={setA} />
       <Pick label="with this" value={b ?? ''} empty="choose" options={options} onChange={setB} />
       <Choice label="What happened" value={what} options={WHATS} onChange={setWhat} />
@@ -120,6 +128,7 @@ function NoteReaction() {
                 setA(undefined);
                 setB(undefined);
                 setWords('');
+                onNoted?.();
               },
             },
           );

@@ -28,6 +28,8 @@ const lean = (change: Partial<Plan['budget']> = {}, surface = {}): Plan => {
   return { ...p, budget: { ...p.budget, ...change } };
 };
 const RED2 = { ...RED, id: 'red2', name: 'Second red', hex: '#9d212d' };
+/** No base coat: the ground is what lies below. */
+const bare = (p: Plan): Plan => ({ ...p, budget: { ...p.budget, pots: [] } });
 /** All the paint in the first cup. */
 const oneCup = (p: Plan): Plan => rewriteMoves({ ...p, cups: p.cups.slice(0, 1), moves: [] });
 const cup = { topMm: 64, bottomMm: 44, heightMm: 40 };
@@ -138,6 +140,20 @@ const CASES: Record<string, [Plan, boolean][]> = {
     ],
   ],
   'metallic-as-thin': [[loaded(plan([OAT, SLATE, BRASS]), 'm-oat', 'm-slate', 'm-brass'), true]],
+  'ground-and-finish': [
+    [
+      { ...lean({ pots: [] }), paints: lean().paints.map((p) => ({ ...p, finish: 'pearl' })) },
+      true,
+    ],
+    [
+      bare(
+        plan([{ ...QUINCE, finish: 'neon' }, SLATE], {
+          ground: { hex: '#101010', finish: 'matt' },
+        }),
+      ),
+      true,
+    ],
+  ],
   'silicone-misplaced': [
     [mixed(lean(), 'm-oat', { additives: [{ material: 'silicone', drops: 2, perMl: 60 }] }), true],
     [

@@ -5,6 +5,7 @@ import { cupTooFull } from './cup-too-full';
 import { edgesUnplanned } from './edges-unplanned';
 import type { Evidence, Finding, RemarkDefinition, Severity } from './evidence';
 import { filmLeftThick } from './film-left-thick';
+import { groundAndFinish } from './ground-and-finish';
 import { metallicAsThin } from './metallic-as-thin';
 import { moreRunsOff } from './more-runs-off';
 import { neighboursMerge } from './neighbours-merge';
@@ -35,6 +36,7 @@ export const REMARKS: readonly RemarkDefinition[] = [
   pairReacted,
   vanishesOverDark,
   metallicAsThin,
+  groundAndFinish,
   siliconeMisplaced,
   tooMuchWater,
   offConsistency,

@@ -2,6 +2,7 @@ import { deltaE2000 } from '../optics/delta-e';
 import { hexToLab } from '../optics/lab';
 import { trim } from '../quantity/show';
 import type { Finding, RemarkDefinition } from './evidence';
+import { prime } from './prime';
 
 /** Ground darker than this swallows a thin film. */
 const DARK_L = 40;
@@ -41,20 +42,7 @@ export const vanishesOverDark: RemarkDefinition = {
           message: `${mix.name} disappears: it is ${result.film.class} and what lies under it is dark.`,
           advice: `Its film of ${trim(result.film.filmUm, 0)} µm changes the dark ground by a mere ${trim(deltaE, 1)}; pour it over white, or stir some white in.`,
           numbers: { deltaE, filmUm: result.film.filmUm, reserve: result.film.reserve },
-          ...(onlyGround
-            ? {
-                fix: {
-                  label: 'Prime the surface white',
-                  patch: [
-                    {
-                      op: 'replace',
-                      path: '/surface/ground',
-                      value: { hex: '#f4f4f1', finish: 'matt' },
-                    },
-                  ],
-                },
-              }
-            : {}),
+          ...(onlyGround ? { fix: prime('white') } : {}),
         },
       ];
     }),
