@@ -1,6 +1,7 @@
 // How long a brief takes: a plan seen before (warm), a plan of colours never seen (fresh colours), the first in a process.
 import { brief, newPlan, type Plan } from '@potter/core/plan';
 import { plainSurface } from '@potter/core/surface';
+import { chanceOf, time } from './chance';
 import { median, report } from './report.mjs';
 
 const SURFACE: Plan['surface'] = plainSurface(
@@ -8,12 +9,7 @@ const SURFACE: Plan['surface'] = plainSurface(
   { edgeDepthMm: 18, coverEdges: true },
 );
 
-let seed = 7;
-const chance = () => (seed = (Math.imul(seed, 1103515245) + 12345) >>> 0) / 2 ** 32;
-const hex = () =>
-  `#${Math.floor(chance() * 0xffffff)
-    .toString(16)
-    .padStart(6, '0')}`;
+const { hex } = chanceOf(7);
 const plan = (colours: number): Plan =>
   newPlan({
     title: 'Bench',
@@ -28,11 +24,6 @@ const plan = (colours: number): Plan =>
       finish: 'satin',
     })),
   });
-const time = (task: () => void) => {
-  const from = performance.now();
-  task();
-  return performance.now() - from;
-};
 /** The same plan in other colours, so that nothing remembered by colour helps. */
 const recoloured = (p: Plan): Plan => ({
   ...p,

@@ -3,19 +3,10 @@ import { findMixes, drawdown, opacityOf } from '@potter/core/mix';
 import { dominantColours, neighbours, paintOptics } from '@potter/core/optics';
 import { answerOrder, arrange } from '@potter/core/order';
 import { PIGMENTS, type Paint } from '@potter/core/paint';
+import { chanceOf, time } from './chance';
 import { median, report } from './report.mjs';
 
-let seed = 11;
-const chance = () => (seed = (Math.imul(seed, 1103515245) + 12345) >>> 0) / 2 ** 32;
-const hex = () =>
-  `#${Math.floor(chance() * 0xffffff)
-    .toString(16)
-    .padStart(6, '0')}`;
-const time = (task: () => unknown) => {
-  const from = performance.now();
-  task();
-  return performance.now() - from;
-};
+const { chance, hex } = chanceOf(11);
 const paints = (n: number, fresh: boolean): Paint[] =>
   Array.from({ length: n }, (_, i) => ({
     id: `p${i}`,

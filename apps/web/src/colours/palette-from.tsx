@@ -2,9 +2,9 @@ import { type Dominant, relativesAmong } from '@potter/core/optics';
 import { trim } from '@potter/core/quantity';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { aside } from '@/data/aside';
 import { pickFile } from '@/data/files';
 import { usePaints } from '@/data/shelf';
+import { useAside } from '@/data/use-aside';
 import { usePlan } from '@/plan/plan-context';
 import type { PictureAsk } from '@/workers/picture-messages';
 import { Button } from '@/ui/button';
@@ -77,24 +77,14 @@ function FromPicture() {
   const [picture, setPicture] = useState<File>();
   const [count, setCount] = useState('5');
   const [found, setFound] = useState<readonly Dominant[]>();
-  const [busy, setBusy] = useState(false);
-  const [failed, setFailed] = useState<string>();
+  const looker = useAside<PictureAsk, Dominant[]>(
+    () => new Worker(new URL('../workers/picture.worker.ts', import.meta.url)),
+  );
   async function look(file: File, colours: string) {
-    setBusy(true);
-    setFailed(undefined);
-    const ask: PictureAsk = { picture: file, count: Number(colours) };
-    try {
-      setFound(
-        await aside<Dominant[]>(
-          new Worker(new URL('../workers/picture.worker.ts', import.meta.url)),
-          ask,
-        ),
-      );
-      setPicture(file);
-    } catch (error) {
-      setFailed(error instanceof Error ? error.message : String(error));
-    }
-    setBusy(false);
+    const seen = await looker.ask({ picture: file, count: Number(colours) });
+    if (!seen) return;
+    setFound(seen);
+    setPicture(file);
   }
   const choose = async () => {
     const file = await pickFile('image/*', 'Picture');
@@ -113,11 +103,11 @@ function FromPicture() {
       />
       <Button
         className="self-start"
-        label={busy ? 'Looking at the picture…' : 'Choose a picture'}
-        disabled={busy}
+        label={looker.busy ? 'Looking at the picture…' : 'Choose a picture'}
+        disabled={looker.busy}
         onPress={() => void choose()}
       />
-      {failed ? <Failed what="No colours were taken from it." why={failed} /> : null}
+      {looker.failed ? <Failed what="No colours were taken from it." why={looker.failed} /> : null}
       {found && found.length > 0 ? (
         <ShelfMatches
           label="Colours of the picture"

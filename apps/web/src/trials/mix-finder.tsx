@@ -4,8 +4,8 @@ import { blendsTrue, densityOf, type Paint } from '@potter/core/paint';
 import { trim } from '@potter/core/quantity';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { aside } from '@/data/aside';
 import { usePaints } from '@/data/shelf';
+import { useAside } from '@/data/use-aside';
 import type { FindAsk } from '@/workers/find-messages';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
@@ -43,8 +43,9 @@ export function MixFinder({
     readonly hex: string;
     readonly mixes: readonly FoundMix[];
   }>();
-  const [busy, setBusy] = useState(false);
-  const [failed, setFailed] = useState<string>();
+  const finder = useAside<FindAsk, FoundMix[]>(
+    () => new Worker(new URL('../workers/find.worker.ts', import.meta.url)),
+  );
   // Blends of what shimmers or glows are not computed truly: they are left out unless asked for.
   const paints = all ? shelf : shelf.filter(blendsTrue);
   const odd = shelf.length - shelf.filter(blendsTrue).length;
@@ -59,18 +60,8 @@ export function MixFinder({
             like: { reserve: reserveOf(paintOptics(tube)), densityGPerMl: densityOf(tube) },
           };
     if (!ask) return;
-    setBusy(true);
-    setFailed(undefined);
-    try {
-      const mixes = await aside<FoundMix[]>(
-        new Worker(new URL('../workers/find.worker.ts', import.meta.url)),
-        ask,
-      );
-      setFound({ for: way === 'colour' ? hex : (tube?.name ?? ''), hex: ask.hex, mixes });
-    } catch (error) {
-      setFailed(error instanceof Error ? error.message : String(error));
-    }
-    setBusy(false);
+    const mixes = await finder.ask(ask);
+    if (mixes) setFound({ for: way === 'colour' ? hex : (tube?.name ?? ''), hex: ask.hex, mixes });
   }
   return (
     <View className="gap-3">
@@ -99,11 +90,11 @@ export function MixFinder({
       <Button
         className="self-start"
         primary
-        label={busy ? 'Trying the shelf…' : 'Find it on the shelf'}
-        disabled={busy || paints.length === 0}
+        label={finder.busy ? 'Trying the shelf…' : 'Find it on the shelf'}
+        disabled={finder.busy || paints.length === 0}
         onPress={() => void find()}
       />
-      {failed ? <Failed what="Nothing was found." why={failed} /> : null}
+      {finder.failed ? <Failed what="Nothing was found." why={finder.failed} /> : null}
       {found ? (
         <View role="list" aria-label={`Recipes for ${found.for}`} className="border-t border-ink">
           {found.mixes.map((mix) => (
