@@ -180,7 +180,7 @@ test('swatches in any order; a pair kept apart', async () => {
   await kept(plan, (p) => p.budget.shares[0].mix === 'm-slate');
   await press(page, 'radio', 'Heavy to light');
   await press(page, 'button', 'Neighbours');
-  await press(page, 'button', /^(Quince yellow and Brass|Brass and Quince yellow): /);
+  await press(page, 'button', /^(Damson and Beetroot|Beetroot and Damson): /);
   await press(page, 'button', 'Keep them apart');
   await kept(plan, (p) => p.order?.apart?.length === 1);
   await press(page, 'button', /^Lighten /);

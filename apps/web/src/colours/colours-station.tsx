@@ -71,7 +71,7 @@ export function ColoursStation() {
               <Chip size={40} overWhite={row.mix.hexOverWhite} overBlack={row.mix.hexOverBlack} />
               <View className="min-w-0 flex-1">
                 <Strong lines={2}>{row.name}</Strong>
-                <Small>
+                <Small className="underline">
                   {row.mix.opacity.film.class} as poured
                   {row.set ? ', share set' : ''}
                 </Small>

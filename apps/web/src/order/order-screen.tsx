@@ -53,7 +53,7 @@ export function OrderScreen() {
               onChange={(i) => setCup(Number(i))}
             />
           ) : null}
-          <Wishes inCup={inCup} />
+          <Wishes cup={cup} inCup={inCup} />
         </View>
         <View className="gap-4 wide:flex-1">
           <Heading>Two orders side by side</Heading>

@@ -1,5 +1,5 @@
 import { type CupOrder, ORDER_SCHOOLS, type OrderSchoolId } from '@potter/core/order';
-import { edit as edits } from '@potter/core/plan';
+import { edit as edits, usualPins } from '@potter/core/plan';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
@@ -12,10 +12,19 @@ import { YesNo } from '@/ui/yes-no';
 const ANY = '';
 
 /** What is asked of the order: a school, ends, what lies between, what may not touch. Kept with the plan. */
-export function Wishes({ inCup }: { readonly inCup: readonly string[] }) {
+export function Wishes({
+  cup,
+  inCup,
+}: {
+  readonly cup: number;
+  readonly inCup: readonly string[];
+}) {
   const { plan, edit } = usePlan();
   const wish: CupOrder = plan.order ?? { school: 'contrast' };
   const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const pins = usualPins(plan, cup);
+  // A colour that is not in this cup cannot be asked for in it.
+  const usual = pins && inCup.includes(pins.first) && inCup.includes(pins.last) ? pins : undefined;
   const options = inCup.map((id) => ({ value: id, label: nameOf(id) }));
   const set = (change: Parameters<typeof edits.setOrder>[1]) =>
     edit((p) => edits.setOrder(p, change));
@@ -50,6 +59,19 @@ export function Wishes({ inCup }: { readonly inCup: readonly string[] }) {
         <View className="flex-1">{end('first', 'Goes in first', 'any colour')}</View>
         <View className="flex-1">{end('last', 'Goes in last', 'any colour')}</View>
       </View>
+      {usual && (wish.first !== usual.first || wish.last !== usual.last) ? (
+        <View>
+          <Small className="!text-ink">{usual.why}</Small>
+          <Act
+            label={
+              usual.first === usual.last
+                ? `Ask for ${nameOf(usual.first)} first and last`
+                : `Ask for ${nameOf(usual.first)} first, ${nameOf(usual.last)} last`
+            }
+            onPress={() => set({ first: usual.first, last: usual.last })}
+          />
+        </View>
+      ) : null}
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
         <YesNo
           label="The same first and last"

@@ -12,8 +12,8 @@ import type { Mix } from './schema';
 export const LIGHT_L = 78;
 /** Two colours stay apart from this difference on: below it they are alike (science-colour, 3). */
 const APART_DELTA_E = 20;
-/** Parts of the light paint to one of all others: the least that does it is taken. */
-const PARTS = [0.25, 0.5, 1, 2, 3, 5, 8];
+/** Parts of the light paint to one of all others: the least that does it is taken. With more it would be another colour. */
+const PARTS = [0.25, 0.5, 1, 2, 3];
 
 /** How one of two colours that are too alike is lightened. */
 export interface Lightening {

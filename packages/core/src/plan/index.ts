@@ -14,7 +14,7 @@ export { cupsToLoad, type CupToLoad } from './loading';
 export { preparationOf, rewriteMoves, setPreparation } from './moves';
 export { type NeighbourPair, neighbourTable, verdictWords } from './neighbour-table';
 export { patchPlan } from './patch';
-export { type PinOffer, pinOffer, withPins } from './pins';
+export { type PinOffer, pinOffer, usualPins, withPins } from './pins';
 export { type Bare, ranOut } from './ran-out';
 export { type Reach, reachOf, thinnessOf, type Verdict } from './reach';
 export type { Plan } from './schema';

@@ -14,15 +14,22 @@ export interface PinOffer {
   readonly why: string;
 }
 
-/** What the plan's technique offers for this cup; undefined where it is loaded like that already, or takes its layers from another. */
-export function pinOffer(plan: Plan, cup: number): PinOffer | undefined {
+/** How the plan's technique often begins and ends this cup; undefined for one that takes its layers from another. */
+export function usualPins(plan: Plan, cup: number): PinOffer | undefined {
   const layers = plan.cups[cup]?.layers;
   if (!layers || layers.length === 0) return undefined;
   const { pins } = techniqueOf(plan.technique.id).needs;
   const [first, last] = [mixFor(plan, layers, pins.first), mixFor(plan, layers, pins.last)];
-  if (first === undefined || last === undefined) return undefined;
-  if (layers[0]?.mix === first && layers.at(-1)?.mix === last) return undefined;
-  return { first, last, why: pins.why };
+  return first === undefined || last === undefined ? undefined : { first, last, why: pins.why };
+}
+
+/** The same as an offer: none where the cup is loaded like that already. */
+export function pinOffer(plan: Plan, cup: number): PinOffer | undefined {
+  const layers = plan.cups[cup]?.layers;
+  const usual = usualPins(plan, cup);
+  return usual && layers?.[0]?.mix === usual.first && layers.at(-1)?.mix === usual.last
+    ? undefined
+    : usual;
 }
 
 /** Loads a cup as offered: layers it has are moved, a colour that has to be at both ends and is there once is halved. */
