@@ -68,3 +68,30 @@ test('a run, an open layer and the keys', async () => {
   assert.deepEqual(await faults(page), [], 'run');
   await page.browserContext().close();
 });
+
+test('with every section open', async () => {
+  const page = await openPage(browser, PHONE);
+  const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
+  for (const screen of [
+    '/trials',
+    `/plans/${plans[0].id}/colours`,
+    `/plans/${plans[0].id}/cups`,
+    `/plans/${plans[0].id}/mixes`,
+  ]) {
+    await page.goto(studio.url + screen, { waitUntil: 'networkidle0' });
+    // Sections stand behind their headings; what opens inside them has no heading.
+    const shut = () =>
+      page.$$('[role="button"][aria-expanded="false"]:has([role="heading"], h1, h2, h3)');
+    for (let left = await shut(); left.length > 0; left = await shut()) {
+      await left[0].scrollIntoView();
+      await left[0].tap();
+      await page.waitForFunction(
+        (node) => node.getAttribute('aria-expanded') === 'true',
+        { timeout: 5000 },
+        left[0],
+      );
+    }
+    assert.deepEqual(await faults(page), [], screen);
+  }
+  await page.browserContext().close();
+});
