@@ -17,8 +17,8 @@ export function OrderLine({ cup }: { readonly cup: number }) {
       </View>
       <Body className="flex-1">
         {bad === 0 ? 'No bad seam' : bad === 1 ? 'One bad seam' : `${bad} bad seams`} of {seams}.
-        Weakest: {nameOf(worst.above)} on {nameOf(worst.below)},{' '}
-        {worst.unwanted ? 'which you keep apart' : worst.says}.
+        Weakest: {nameOf(worst.above)} on {nameOf(worst.below)}
+        {worst.unwanted ? ', which you keep apart' : `; they ${worst.says}`}.
       </Body>
     </View>
   );

@@ -98,8 +98,12 @@ function Order({ cup, shown, label, onShown }: OrderProps) {
     return plan.mixes.find((m) => m.id === mix)?.name ?? 'this colour';
   };
   const found = answer.data && 'found' in answer.data ? answer.data : undefined;
+  const ranked = found ? [found.found, ...found.others] : [];
+  const [rank, setRank] = useState(0);
+  // Another question has fewer answers, perhaps.
+  const arranged = ranked[rank] ?? ranked[0];
   const load = (p: Plan, index: number): Plan =>
-    asked && found ? edits.loadInOrder(p, index, asked.mixes, found.found) : p;
+    asked && arranged ? edits.loadInOrder(p, index, asked.mixes, arranged) : p;
   // Cups that hold the very same layers may be loaded so as well.
   const alike = plan.cups.flatMap((c, i) =>
     i !== cup && c.layers && sameLayers(plan, i, cup) ? [i] : [],
@@ -134,8 +138,19 @@ function Order({ cup, shown, label, onShown }: OrderProps) {
         />
       ) : (
         <>
+          {ranked.length > 1 ? (
+            <Choice
+              label="Of the best"
+              value={String(ranked[rank] ? rank : 0)}
+              options={RANKS.slice(0, ranked.length).map((label, i) => ({
+                value: String(i),
+                label,
+              }))}
+              onChange={(value) => setRank(Number(value))}
+            />
+          ) : null}
           <Told plan={load(plan, cup)} cup={cup} />
-          {answer.data.costs.map((cost) => (
+          {(arranged === answer.data.found ? answer.data.costs : []).map((cost) => (
             <Small key={costWords(cost, nameAt)} className="!text-ink">
               {costWords(cost, nameAt)}
             </Small>
@@ -164,6 +179,7 @@ function Order({ cup, shown, label, onShown }: OrderProps) {
   );
 }
 
+const RANKS = ['1st', '2nd', '3rd'];
 const WIDTH = 56;
 const HEIGHT = 200;
 const MOST_WEAK = 3;

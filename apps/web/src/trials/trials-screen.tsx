@@ -8,6 +8,7 @@ import { paintChip } from '@/shelf/paint-chip';
 import { Screen } from '@/ui/screen';
 import { Section } from '@/ui/section';
 import { Asking, Empty } from '@/ui/state';
+import { useWide } from '@/ui/use-wide';
 import { MixFinder } from './mix-finder';
 import { OpacityCard } from './opacity-card';
 import { Reactions } from './reactions';
@@ -22,6 +23,7 @@ export function TrialsScreen() {
   const router = useRouter();
   const shelf = useShelf();
   const paints = usePaints();
+  const wide = useWide();
   return (
     <Screen title="Trials">
       <Asking query={shelf} waiting="Looking at the shelf" failed="The shelf cannot be read." />
@@ -35,7 +37,11 @@ export function TrialsScreen() {
       {paints.length > 0 ? (
         <View className="wide:flex-row wide:items-start wide:gap-10">
           <View className="wide:flex-1">
-            <Section title="How far can it be thinned?" says="Before any of it is opened." open>
+            <Section
+              title="How far can it be thinned?"
+              says="Before any of it is opened."
+              open={wide}
+            >
               <Thinning />
             </Section>
             <Section title="What makes this colour?" says="From at most three paints of the shelf.">

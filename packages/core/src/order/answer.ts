@@ -1,4 +1,5 @@
 import { arrange, type Arranged, type OrderWish } from './arrange';
+import { othersThan } from './others';
 import { type AskedCost, costsOf, type NoOrder, whyNone } from './explain';
 
 /** The colours of a cup and what is asked of their order; plain data, so that a worker can be asked. */
@@ -9,16 +10,26 @@ export interface OrderAsk {
 }
 
 export type OrderAnswer =
-  | { readonly found: Arranged; readonly costs: readonly AskedCost[] }
+  | {
+      readonly found: Arranged;
+      /** What each wish costs. */
+      readonly costs: readonly AskedCost[];
+      /** The next best orders. */
+      readonly others: readonly Arranged[];
+    }
   | { readonly none: NoOrder }
   | { readonly tooMany: true };
 
-/** The best order with what each wish costs, or why there is none. */
+/** The best order with what each wish costs and what comes next, or why there is none. */
 export function answerOrder({ hexes, counts, wish }: OrderAsk): OrderAnswer {
   try {
     const found = arrange(hexes, counts, wish);
     return found
-      ? { found, costs: costsOf(hexes, counts, wish, found) }
+      ? {
+          found,
+          costs: costsOf(hexes, counts, wish, found),
+          others: othersThan(found, hexes, counts, wish),
+        }
       : { none: whyNone(hexes, counts, wish) };
   } catch (error) {
     if (error instanceof RangeError) return { tooMany: true };

@@ -1,6 +1,8 @@
 import { PIGMENTS } from '../paint/pigment';
 import { arrange } from './arrange';
 import { costsOf, whyNone } from './explain';
+import { othersThan } from './others';
+import { ORDER_SCHOOLS } from './school';
 
 const hex = (name: string): string => PIGMENTS.find((p) => p.name.startsWith(name))!.hex;
 const WHITE = '#f7f6f2';
@@ -66,6 +68,49 @@ test('a separator goes between what gets on badly, and nowhere else', () => {
   })!;
   expect(clean.layers.some((l) => l.separator)).toBe(false);
 });
+
+test('the next best orders are others, none better than the best, and keep to what is asked', () => {
+  const hexes = [WHITE, RED, GREEN, DARK, '#d8a526'];
+  const counts = [2, 1, 1, 1, 1];
+  const wish = { school: 'contrast', first: 0 } as const;
+  const best = arrange(hexes, counts, wish)!;
+  const others = othersThan(best, hexes, counts, wish);
+  expect(others).toHaveLength(2);
+  const pairs = (of: typeof best) =>
+    colours(of)!
+      .slice(1)
+      .map((c, i) => [c, colours(of)![i]!].sort().join('-'))
+      .sort()
+      .join();
+  expect(new Set([best, ...others].map(pairs)).size).toBe(3);
+  for (const other of others) {
+    expect(colours(other)![0]).toBe(0);
+    expect([...colours(other)!].sort()).toEqual([...colours(best)!].sort());
+    expect(other.weakest).toBeLessThanOrEqual(best.weakest);
+  }
+  expect(others[0]!.weakest).toBeGreaterThanOrEqual(others[1]!.weakest);
+});
+
+// The best order without one of the pairs of the best: found by trying every order of a small case.
+test('the second best is the best that lacks a pair of the best', () => {
+  const hexes = [WHITE, RED, GREEN, DARK];
+  const wish = { school: 'contrast' } as const;
+  const best = arrange(hexes, [1, 1, 1, 1], wish)!;
+  const [second] = othersThan(best, hexes, [1, 1, 1, 1], wish);
+  const touching = (order: readonly number[]) =>
+    order.slice(1).map((c, i) => [Math.min(c, order[i]!), Math.max(c, order[i]!)].join());
+  const inBest = touching(colours(best)!);
+  const score = ([a, b]: number[]) => ORDER_SCHOOLS.contrast.score(hexes[a!]!, hexes[b!]!);
+  const weakest = permutations([0, 1, 2, 3])
+    .filter((order) => inBest.some((pair) => !touching(order).includes(pair)))
+    .map((order) => Math.min(...touching(order).map((p) => score(p.split(',').map(Number)))));
+  expect(second!.weakest).toBeCloseTo(Math.max(...weakest), 12);
+});
+
+const permutations = (of: number[]): number[][] =>
+  of.length < 2
+    ? [of]
+    : of.flatMap((c) => permutations(of.filter((o) => o !== c)).map((rest) => [c, ...rest]));
 
 test('the cost of a wish is what the order would gain without it', () => {
   const hexes = [WHITE, RED, GREEN];
