@@ -93,10 +93,18 @@ const find = (page, role, name) =>
 
 /** Presses what has this role and accessible name, scrolling it into sight first; by touch where the page has touch. */
 export async function press(page, role, name) {
-  const handle = await find(page, role, name);
-  await handle.scrollIntoView();
-  if (page.viewport().hasTouch) await handle.tap();
-  else await handle.click();
+  for (let tries = 3; ; tries--) {
+    const handle = await find(page, role, name);
+    try {
+      await handle.scrollIntoView();
+      if (page.viewport().hasTouch) await handle.tap();
+      else await handle.click();
+      return;
+    } catch (error) {
+      // It was drawn anew between being found and being pressed: what stands there now is pressed.
+      if (tries === 1 || !/detached/.test(String(error))) throw error;
+    }
+  }
 }
 
 /** Waits until something with this role and name is there. */
