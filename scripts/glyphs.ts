@@ -4,6 +4,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { basename, join } from 'node:path';
 import { areaD, FillRule, simplifyPathD, unionD } from 'clipper2-ts';
 import opentype from 'opentype.js';
+import { stepsOf } from '../packages/core/src/surface/font/font';
 import { covers } from '../packages/core/src/surface/outline/covers';
 import { readPath } from '../packages/core/src/surface/outline/path-data';
 import { extentOf, type Ring } from '../packages/core/src/surface/outline/ring';
@@ -39,7 +40,7 @@ for (const { id, name, file } of FONTS) {
     const { left, top, widthMm: width, heightMm: height } = extentOf(rings);
     const strokes = limbsOf((x, y) => covers(rings, x, y), { left, top, width, height }, cap);
     const limbs = [...strokes, ...dots(rings, strokes)];
-    const text = (lines: readonly Ring[]) => lines.map((line) => line.join(' ')).join('|');
+    const text = (lines: readonly Ring[]) => lines.map((line) => stepsOf(line).join(' ')).join('|');
     return `  ${JSON.stringify(character)}: ['${text(rings)}', '${text(limbs)}'],`;
   });
   writeFileSync(

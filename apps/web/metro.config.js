@@ -1,18 +1,22 @@
 const http = require('node:http');
+const { join } = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withNativeWind } = require('nativewind/metro');
 
 const config = getDefaultConfig(__dirname);
 
-// Two packages are taken in their CommonJS build: TypeBox's ESM build has a binding named `Object`, which Babel's ESM to CommonJS step
-// turns into a crash; tslib's imports the default of its CommonJS one, which has none after that step.
-const AS_COMMONJS = /^(@sinclair\/typebox(\/|$)|tslib$)/;
+// The page reads no schema; see no-schemas.js.
+const SCHEMAS = '@sinclair/typebox';
+// tslib is taken in its CommonJS build: its ESM build imports the default of that one, which has none after Babel's step.
+const AS_COMMONJS = 'tslib';
 config.resolver.resolveRequest = (context, moduleName, platform) =>
-  context.resolveRequest(
-    AS_COMMONJS.test(moduleName) ? { ...context, isESMImport: false } : context,
-    moduleName,
-    platform,
-  );
+  moduleName === SCHEMAS
+    ? { type: 'sourceFile', filePath: join(__dirname, 'no-schemas.js') }
+    : context.resolveRequest(
+        moduleName === AS_COMMONJS ? { ...context, isESMImport: false } : context,
+        moduleName,
+        platform,
+      );
 
 // The development server hands /api on, so that the page needs one origin only.
 const api = new URL(process.env.POTTER_API ?? 'http://127.0.0.1:4173');

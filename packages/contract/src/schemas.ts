@@ -8,7 +8,7 @@ import {
   Type,
 } from '@sinclair/typebox';
 import { PlanSchema, StudioSchema } from '@potter/core/document';
-import { ReactionSchema } from '@potter/core/paint/reaction';
+import { ReactionSchema } from '@potter/core/paint/document';
 import { RunSchema } from '@potter/core/journal/document';
 import { ShelfItemSchema } from '@potter/core/stock/document';
 import type { Plan } from '@potter/core/plan';

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { lazy, type ReactNode, Suspense } from 'react';
 import { View } from 'react-native';
 
 export interface SortableRowsProps {
@@ -8,13 +8,18 @@ export interface SortableRowsProps {
   readonly row: (index: number) => ReactNode;
 }
 
-/** Rows in a column. Where there is no pointer to drag with they stay where they are; the web's twin of this file lets them be dragged. */
-export const SortableRows = ({ ids, row }: SortableRowsProps) => (
-  <>
-    {ids.map((id, index) => (
+/** Dragging is a large piece of code: it comes once rows are there to be dragged. */
+const DraggableRows = lazy(() => import('./draggable-rows'));
+
+/** Rows in a column that can be dragged to another place; until that is loaded they stand where they are. */
+export const SortableRows = (props: SortableRowsProps) => (
+  <Suspense
+    fallback={props.ids.map((id, index) => (
       <View key={id} role="listitem">
-        {row(index)}
+        {props.row(index)}
       </View>
     ))}
-  </>
+  >
+    <DraggableRows {...props} />
+  </Suspense>
 );

@@ -7,5 +7,6 @@ export {
   notModelled,
   viscosityOf,
 } from './property';
-export { REACTED, type Reaction, reactionOf, type ReactionSide } from './reaction';
+export { REACTED, reactionOf } from './reaction';
+export type { Reaction, ReactionSide } from './reaction-schema';
 export type { Body, Finish, OpacityClass, Paint } from './schema';

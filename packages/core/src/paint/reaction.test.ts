@@ -1,4 +1,5 @@
-import { type Reaction, reactionOf } from './reaction';
+import { reactionOf } from './reaction';
+import type { Reaction } from './reaction-schema';
 
 const paint = (id: string) => ({ kind: 'paint', id, name: id }) as const;
 const maker = (name: string) => ({ kind: 'maker', name }) as const;

@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { ReactionSchema } from '../paint/reaction';
+import { ReactionSchema } from '../paint/reaction-schema';
 
 const Price = Type.Object(
   {

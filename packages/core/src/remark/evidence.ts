@@ -7,7 +7,7 @@ import type { Book } from '../material/book';
 import type { Opacity } from '../mix/opacity';
 import type { Recipe } from '../mix/recipe';
 import type { Mix } from '../mix/schema';
-import type { Reaction } from '../paint/reaction';
+import type { Reaction } from '../paint/reaction-schema';
 import type { Paint } from '../paint/schema';
 import type { SurfaceMeasure } from '../surface/measure';
 import type { Surface } from '../surface/schema';

@@ -1,4 +1,5 @@
-import { REACTED, type Reaction, reactionOf } from '../paint/reaction';
+import { REACTED, reactionOf } from '../paint/reaction';
+import type { Reaction } from '../paint/reaction-schema';
 import { type Evidence, type Finding, nameOf, type RemarkDefinition } from './evidence';
 import { separate, touchingPairs } from './touching';
 

@@ -11,27 +11,44 @@ export interface Font {
   readonly id: string;
   readonly name: string;
   readonly capUnits: number;
-  readonly glyphs: ReadonlyMap<string, Glyph>;
+  /** All it has, as single characters. */
+  readonly characters: readonly string[];
+  readonly glyph: (character: string) => Glyph | undefined;
 }
 
-/** A font from its table: for each character its rings, then its limbs, each a row of x, y, told apart by "|". */
+/**
+ * A font from its table: for each character its rings, then its limbs, each a row of x, y told apart by "|". The first pair is a place, the others are
+ * steps from the one before, which are small and so take half the room in a file. A character is read when it is asked for.
+ */
 export function readFont(
   id: string,
   name: string,
   capUnits: number,
   table: Readonly<Record<string, readonly [rings: string, limbs: string]>>,
 ): Font {
-  const lines = (text: string): Ring[] =>
-    text.split('|').map((line) => line.split(' ').map(Number));
+  const read = new Map<string, Glyph>();
   return {
     id,
     name,
     capUnits,
-    glyphs: new Map(
-      Object.entries(table).map(([character, [rings, limbs]]) => [
-        character,
-        { rings: lines(rings), limbs: lines(limbs) },
-      ]),
-    ),
+    characters: Object.keys(table),
+    glyph: (character) => {
+      const known = read.get(character);
+      if (known || !Object.hasOwn(table, character)) return known;
+      const [rings, limbs] = table[character]!;
+      const glyph = { rings: lines(rings), limbs: lines(limbs) };
+      read.set(character, glyph);
+      return glyph;
+    },
   };
 }
+
+const lines = (text: string): Ring[] =>
+  text.split('|').map((line) => {
+    const at = line.split(' ').map(Number);
+    for (let i = 2; i < at.length; i++) at[i]! += at[i - 2]!;
+    return at;
+  });
+
+/** A ring, or a line, as a table has it. */
+export const stepsOf = (ring: Ring): number[] => ring.map((v, i) => (i < 2 ? v : v - ring[i - 2]!));

@@ -20,14 +20,14 @@ interface Laid {
 
 /** Each character beside the one before, with the lines along its strokes named after it: "H.1", and "H2.1" where H stands again. */
 function lay({ text, font, heightMm }: Glyphs): Laid {
-  const { glyphs, capUnits } = FONTS[font];
+  const { glyph: glyphOf, capUnits } = FONTS[font];
   const scale = heightMm / capUnits;
   const rings: Ring[] = [];
   const limbs: Limb[] = [];
   const counts = new Map<string, number>();
   let x = 0;
   for (const character of text) {
-    const glyph = glyphs.get(character);
+    const glyph = glyphOf(character);
     if (!glyph) continue;
     const { left, widthMm } = extentOf(glyph.rings);
     const put = (lines: readonly Ring[]) => placed(lines, x / scale - left, 0, scale);
@@ -67,7 +67,7 @@ export const glyphs = {
     { additionalProperties: false },
   ),
   fault: (shape) => {
-    const strange = [...shape.text].find((c) => c !== ' ' && !FONTS[shape.font].glyphs.has(c));
+    const strange = [...shape.text].find((c) => c !== ' ' && !FONTS[shape.font].characters.includes(c));
     return strange === undefined
       ? outlineFault(measures.rings(shape))
       : `has no outline for "${strange}": letters, figures and & ! ? . - + # can be cut`;

@@ -17,7 +17,7 @@ import type { SortableRowsProps } from './sortable-rows';
 const TOUCH_DELAY_MS = 220;
 
 /** Rows in a column, dragged by mouse or, after a short rest of the finger, by touch. */
-export function SortableRows({ ids, onMove, row }: SortableRowsProps) {
+export default function DraggableRows({ ids, onMove, row }: SortableRowsProps) {
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 5 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: TOUCH_DELAY_MS, tolerance: 8 } }),
