@@ -67,7 +67,9 @@ export const glyphs = {
     { additionalProperties: false },
   ),
   fault: (shape) => {
-    const strange = [...shape.text].find((c) => c !== ' ' && !FONTS[shape.font].characters.includes(c));
+    const strange = [...shape.text].find(
+      (c) => c !== ' ' && !FONTS[shape.font].characters.includes(c),
+    );
     return strange === undefined
       ? outlineFault(measures.rings(shape))
       : `has no outline for "${strange}": letters, figures and & ! ? . - + # can be cut`;
