@@ -1,4 +1,5 @@
 import type { Layer } from '../cup/schema';
+import { separatorLayer } from '../cup/separator';
 import { LIGHT_L, type Lightening, lightening } from '../mix/lighten';
 import { hexToLab } from '../optics/lab';
 import { neighbours } from '../optics/neighbour';
@@ -7,9 +8,6 @@ import type { Brief } from './brief';
 import { setMix } from './edit/mixes';
 import { isPair } from './edit/order';
 import type { Plan } from './schema';
-
-/** A layer between against a usual one (estimate). */
-const THIN = 0.5;
 
 /**
  * How one of two mixes is lightened, with the lightest paint of the plan; with one of the shelf where the plan has no light one.
@@ -65,7 +63,7 @@ export const layBetween = (plan: Plan, a: string, b: string, between: string): P
           layers: cup.layers.flatMap((layer, i, all): Layer[] => {
             const below = all[i - 1];
             return below && isPair({ a: below.mix, b: layer.mix }, a, b)
-              ? [{ mix: between, parts: THIN, placement: 'wall' }, layer]
+              ? [separatorLayer(between), layer]
               : [layer];
           }),
         }

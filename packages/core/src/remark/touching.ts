@@ -1,3 +1,4 @@
+import { separatorLayer } from '../cup/separator';
 import { type Neighbours, neighbours } from '../optics/neighbour';
 import type { Evidence, PatchOp } from './evidence';
 
@@ -68,7 +69,7 @@ export function separate(
     .map(({ cup, layer }): PatchOp => ({
       op: 'add',
       path: `/cups/${cup}/layers/${layer}`,
-      value: { mix, parts: 0.5, placement: 'wall' },
+      value: separatorLayer(mix),
     }));
   return { mix, patch };
 }

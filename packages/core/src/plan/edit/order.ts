@@ -1,11 +1,9 @@
 import type { Layer } from '../../cup/schema';
+import { separatorLayer } from '../../cup/separator';
 import type { Arranged } from '../../order/arrange';
 import type { CupOrder } from '../../order/schema';
 import type { Plan } from '../schema';
 import { setCup } from './cups';
-
-/** A separator against a usual layer (estimate). */
-const THIN = 0.5;
 
 /** Changes what is asked of the order; a wish set to undefined is given up. */
 export function setOrder(plan: Plan, change: Partial<Record<keyof CupOrder, unknown>>): Plan {
@@ -53,7 +51,7 @@ export const loadInOrder = (
       layers: layers.flatMap(({ colour, separator }): Layer[] => {
         const mix = mixes[colour];
         if (mix === undefined) return [];
-        if (separator) return [{ mix, parts: THIN, placement: 'wall' }];
+        if (separator) return [separatorLayer(mix)];
         const layer = left.get(mix)?.shift();
         return layer ? [layer] : [];
       }),
