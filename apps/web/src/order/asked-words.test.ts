@@ -1,4 +1,4 @@
-import { askedWords, costWords, noneWords } from './asked-words';
+import { askedWords, costWords, noneWords, wishWords } from './asked-words';
 
 const nameOf = (i: number) => ['Oat', 'Slate', 'Quince'][i]!;
 
@@ -24,4 +24,24 @@ test('every reason there is no order names what to give up', () => {
   );
   for (const kind of ['ends-differ', 'together'] as const)
     expect(noneWords({ kind }, nameOf)).toMatch(/give up/);
+});
+
+test('all that is asked, in one line', () => {
+  const named = (id: string) => id.toUpperCase();
+  expect(wishWords({ school: 'ramp' }, named)).toBe('Ramp');
+  expect(
+    wishWords(
+      {
+        school: 'contrast',
+        first: 'oat',
+        last: 'oat',
+        spacing: 2,
+        separator: 'kale',
+        apart: [{ a: 'red', b: 'green' }],
+      },
+      named,
+    ),
+  ).toBe(
+    'Contrast; OAT first; OAT last; 2 layers between repeats; KALE between; RED and GREEN apart',
+  );
 });

@@ -1,4 +1,10 @@
-import type { Asked, AskedCost, NoOrder } from '@potter/core/order';
+import {
+  type Asked,
+  type AskedCost,
+  type CupOrder,
+  type NoOrder,
+  ORDER_SCHOOLS,
+} from '@potter/core/order';
 
 type NameOf = (colour: number) => string;
 
@@ -16,6 +22,22 @@ export function askedWords(asked: Asked, nameOf: NameOf): string {
     case 'spacing':
       return `${asked.layers} layers between repeats`;
   }
+}
+
+/** All that is asked of the orders of a plan, in one line. */
+export function wishWords(
+  { school, first, last, sameEnds, spacing, separator, apart = [] }: CupOrder,
+  nameOf: (mix: string) => string,
+): string {
+  return [
+    ORDER_SCHOOLS[school].name,
+    ...(first === undefined ? [] : [`${nameOf(first)} first`]),
+    ...(last === undefined ? [] : [`${nameOf(last)} last`]),
+    ...(sameEnds ? ['the same first and last'] : []),
+    ...(spacing === undefined ? [] : [`${spacing} layers between repeats`]),
+    ...(separator === undefined ? [] : [`${nameOf(separator)} between`]),
+    ...apart.map(({ a, b }) => `${nameOf(a)} and ${nameOf(b)} apart`),
+  ].join('; ');
 }
 
 /** Below this a cost is not worth a word. */

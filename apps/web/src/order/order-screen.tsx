@@ -11,11 +11,13 @@ import { Choice } from '@/ui/choice';
 import { CoreColumn } from '@/ui/core-column';
 import { Pick } from '@/ui/pick';
 import { Screen } from '@/ui/screen';
+import { Section } from '@/ui/section';
 import { Failed, Waiting } from '@/ui/state';
 import { useTokens } from '@/ui/tokens';
 import { Body, Heading, Small, Strong } from '@/ui/type';
+import { useWide } from '@/ui/use-wide';
 import { VerdictLine } from '@/ui/verdict';
-import { costWords, noneWords } from './asked-words';
+import { costWords, noneWords, wishWords } from './asked-words';
 import { useOrder } from './use-order';
 import { Wishes } from './wishes';
 
@@ -32,6 +34,8 @@ export function OrderScreen() {
   const wished = plan.order?.school ?? 'contrast';
   const [left, setLeft] = useState<Shown>('loaded');
   const [right, setRight] = useState<Shown>();
+  const wide = useWide();
+  const nameOf = (mix: string) => plan.mixes.find((m) => m.id === mix)?.name ?? mix;
   const inCup = [...new Set((plan.cups[cup]?.layers ?? []).map((l) => l.mix))];
   return (
     <Screen
@@ -53,7 +57,13 @@ export function OrderScreen() {
               onChange={(i) => setCup(Number(i))}
             />
           ) : null}
-          <Wishes cup={cup} inCup={inCup} />
+          <Section
+            title="What you ask of it"
+            says={wishWords(plan.order ?? { school: 'contrast' }, nameOf)}
+            open={wide}
+          >
+            <Wishes cup={cup} inCup={inCup} />
+          </Section>
         </View>
         <View className="gap-4 wide:flex-1">
           <Heading>Two orders side by side</Heading>
