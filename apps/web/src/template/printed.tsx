@@ -77,6 +77,8 @@ export function Printed({
       <View className="flex-row flex-wrap gap-2">
         <Button
           primary
+          // Wide enough for both of its labels: what stands beside it must not move away under a finger.
+          className="min-w-[196px]"
           label={busy ? 'Drawing the sheets…' : 'Save as PDF'}
           disabled={busy}
           onPress={() => void savePdf()}
