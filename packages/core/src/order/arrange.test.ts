@@ -91,6 +91,15 @@ test('the next best orders are others, none better than the best, and keep to wh
   expect(others[0]!.weakest).toBeGreaterThanOrEqual(others[1]!.weakest);
 });
 
+test('a separator keeps its pairs apart in the next best too, which is another order', () => {
+  const hexes = [RED, GREEN, WHITE];
+  const wish = { school: 'contrast', separator: 2 } as const;
+  const best = arrange(hexes, [2, 2, 0], wish)!;
+  expect(best.layers.some((l) => l.separator)).toBe(true);
+  for (const other of othersThan(best, hexes, [2, 2, 0], wish))
+    expect(colours(other)).not.toEqual(colours(best));
+});
+
 // The best order without one of the pairs of the best: found by trying every order of a small case.
 test('the second best is the best that lacks a pair of the best', () => {
   const hexes = [WHITE, RED, GREEN, DARK];

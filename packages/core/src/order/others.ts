@@ -30,9 +30,9 @@ export function othersThan(
     .slice(0, most);
 }
 
-/** The pairs that touch in an order, each once, separators passed over. */
+/** The pairs that touch in an order, each once; what has a separator between does not touch. */
 function pairsOf({ layers }: Arranged): [number, number][] {
-  const colours = layers.filter((l) => !l.separator).map((l) => l.colour);
+  const colours = layers.map((l) => l.colour);
   const pairs = new Map<string, [number, number]>();
   colours.slice(1).forEach((c, i) => {
     const pair: [number, number] = [Math.min(colours[i]!, c), Math.max(colours[i]!, c)];
