@@ -33,5 +33,5 @@ test('both boxes lie over the bar, with bare bar beside them', () => {
 
 test('a long name is cut, not run into the bar', () => {
   const [card] = opacityCards('Cards', ['A paint with a name that has no end to it at all']);
-  expect(card!.labels[0]!.text.length).toBeLessThanOrEqual(30);
+  expect(card!.labels[0]!.text.length).toBeLessThanOrEqual(26);
 });

@@ -16,7 +16,7 @@ const ONE_COAT_X = 90;
 const TWO_COATS_X = 134;
 const TICK_MM = 3;
 /** So many letters of ten points fit left of the bar. */
-const LETTERS = 30;
+const LETTERS = 26;
 
 /** Cards at true size to judge how paints cover: painted over a black bar, once in one box and twice in the other. A drawing a sheet. */
 export function opacityCards(title: string, paints: readonly string[]): Template[] {
@@ -56,7 +56,7 @@ function field(name: string, y: number): Pick<Template, 'lines' | 'labels'> {
       { x: 0, y: y + 13, text: 'Painted' },
       { x: BAR.x, y: y + 5, text: 'bare' },
       { x: ONE_COAT_X, y: y + 5, text: 'one coat' },
-      { x: TWO_COATS_X, y: y + 5, text: 'two coats, each dried' },
+      { x: TWO_COATS_X, y: y + 5, text: 'two dried coats' },
       ...COVERS.map(({ class: of }, i) => ({ x: TICK_MM + 2, y: ticks[i]!, text: of })),
     ],
   };
