@@ -7,9 +7,11 @@ const globals = require('globals');
 const LAYERS = [
   'quantity',
   'scale',
-  'field',
+  'schema',
+  'registry',
   'surface',
   'vessel',
+  'field',
   'material',
   'paint',
   'optics',

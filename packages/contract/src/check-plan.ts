@@ -1,4 +1,4 @@
-import type { Fault } from '@potter/core/field';
+import type { Fault } from '@potter/core/schema';
 import { faultsOf } from './check';
 import { validate } from './generated/Plan.js';
 

@@ -1,4 +1,4 @@
-import type { Fault } from '@potter/core/field';
+import type { Fault } from '@potter/core/schema';
 import { explain, type SchemaError } from './explain';
 
 /** A validator compiled ahead of time, so that it runs where code may not be made from text. */

@@ -1,4 +1,4 @@
-import type { Fault } from '@potter/core/field';
+import type { Fault } from '@potter/core/schema';
 import { TAGS, TITLES } from './generated/words.js';
 
 /** The part of a schema compiler's error that is needed to say it in words. */

@@ -15,7 +15,7 @@ import { validate as ReactionList } from './generated/ReactionList.js';
 import { validate as Refusal } from './generated/Refusal.js';
 import { validate as Health } from './generated/Health.js';
 import { validate as Done } from './generated/Done.js';
-import type { Fault } from '@potter/core/field';
+import type { Fault } from '@potter/core/schema';
 import { faultsOf, type Validate } from './check';
 import type { SchemaName } from './schemas';
 

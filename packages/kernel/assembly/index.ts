@@ -15,6 +15,10 @@ let cells: usize = 0;
 let h: usize = 0;
 let ground: usize = 0;
 let source: usize = 0;
+let pushX: usize = 0;
+let pushY: usize = 0;
+let shearX: usize = 0;
+let shearY: usize = 0;
 let samples: usize = 0;
 let sampleBytes: usize = 0;
 let packed: usize = 0;
@@ -26,6 +30,8 @@ let field: usize = 0;
 let turnedH: usize = 0;
 let turnedGround: usize = 0;
 let turnedFlux: usize = 0;
+let turnedPush: usize = 0;
+let turnedShear: usize = 0;
 let lines: usize = 0;
 
 let end: usize = 0;
@@ -39,7 +45,7 @@ function take(bytes: usize): usize {
 
 /**
  * Lays out the memory for a grid (both sides multiples of four) and a block of samples (a multiple of four); returns
- * where it starts. First, for the host to read and write: h, ground, source (a float a cell), x, y, z of the samples,
+ * where it starts. First, for the host to read and write: h, ground, source, the four fields of force (a float a cell), x, y, z of the samples,
  * the packed motion (three planes of sixteen bits) and the three numbers its largest stand for.
  */
 export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
@@ -54,6 +60,10 @@ export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   h = take(cells);
   ground = take(cells);
   source = take(cells);
+  pushX = take(cells);
+  pushY = take(cells);
+  shearX = take(cells);
+  shearY = take(cells);
   samples = take(3 * sampleBytes);
   packed = take(6 * n);
   most = take(16);
@@ -64,6 +74,8 @@ export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   turnedH = take(cells);
   turnedGround = take(cells);
   turnedFlux = take(cells);
+  turnedPush = take(cells);
+  turnedShear = take(cells);
   lines = take((<usize>max(nx, ny) + 1) << 6);
   placeMotion(field, take(cells), take(n), take(cells), take(4 * cells));
   const pages = <i32>((end + 0xffff) >>> 16) - memory.size();
@@ -72,15 +84,13 @@ export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   return start;
 }
 
-/** One step; see `stepFilm` of the twin. `spun` is ω². */
+/** One step; see `stepFilm` of the twin. */
 export function step(
   nu: f32,
   gx: f32,
   gy: f32,
   gz: f32,
-  spun: f32,
-  centreX: f32,
-  centreY: f32,
+  fields: bool,
   dt: f32,
   xFirst: bool,
 ): void {
@@ -91,15 +101,30 @@ export function step(
     v128.store(h + i, v128.and(fed, f32x4.ge(fed, trace)));
   }
   drive(nu, gz, dx, dt);
-  if (xFirst) sweepRows(gx, spun, centreX);
-  sweepColumns(h, ground, fluxY, lines, nx, ny, gy, spun, centreY);
-  if (!xFirst) sweepRows(gx, spun, centreX);
+  if (xFirst) sweepRows(gx, fields);
+  sweepColumns(h, ground, fluxY, lines, nx, ny, gy, fields, pushY, shearY);
+  if (!xFirst) sweepRows(gx, fields);
 }
 
-function sweepRows(gx: f32, spun: f32, centreX: f32): void {
+function sweepRows(gx: f32, fields: bool): void {
   transpose(h, turnedH, nx, ny);
   transpose(ground, turnedGround, nx, ny);
-  sweepColumns(turnedH, turnedGround, turnedFlux, lines, ny, nx, gx, spun, centreX);
+  if (fields) {
+    transpose(pushX, turnedPush, nx, ny);
+    transpose(shearX, turnedShear, nx, ny);
+  }
+  sweepColumns(
+    turnedH,
+    turnedGround,
+    turnedFlux,
+    lines,
+    ny,
+    nx,
+    gx,
+    fields,
+    turnedPush,
+    turnedShear,
+  );
   transpose(turnedH, h, ny, nx);
 }
 

@@ -17,7 +17,7 @@ export function drive(nu_: f32, gz_: f32, dx_: f32, dt_: f32): void {
 
 /**
  * Sweeps every column of arrays `width` wide and `n` long. `lines` holds four vectors a row:
- * upper, right, ahead and back of the face below the row.
+ * upper, right, ahead and back of the face below the row. `push` and `shear` are read only where `fields` says so.
  */
 export function sweepColumns(
   h: usize,
@@ -27,8 +27,9 @@ export function sweepColumns(
   width: i32,
   n: i32,
   tilt: f32,
-  spun: f32,
-  centre: f32,
+  fields: bool,
+  push: usize,
+  shear: usize,
 ): void {
   const stride = (<usize>width) << 2;
   const rate = f32x4.splat(dt / dx);
@@ -42,9 +43,16 @@ export function sweepColumns(
   const gzOverDx = f32x4.splat(gz / dx);
   const thirdNu = f32x4.splat(1 / (3 * nu));
   const step = f32x4.splat(dt);
+  const half = f32x4.splat(0.5);
+  const threeNu = f32x4.splat(3 * nu);
+  const twiceNu = f32x4.splat(2 * nu);
+  const asPush = f32x4.splat(1.5);
+  const uniform = f32x4.splat(tilt);
   for (let x: usize = 0; x < stride; x += 16) {
     let at = h + x;
     let groundAt = ground + x;
+    let pushAt = push + x;
+    let shearAt = shear + x;
     let line = lines;
     let left = v128.load(at);
     let groundLeft = v128.load(groundAt);
@@ -65,7 +73,15 @@ export function sweepColumns(
         insideNext = f32x4.ge(groundNext, zero);
         const active = f32x4.ge(f32x4.add(left, next), nothing);
         if (v128.any_true(active)) {
-          const pull = tilt + spun * (<f32>(i + 1) * dx - centre);
+          let pull = uniform;
+          let drag = zero;
+          if (fields) {
+            pull = f32x4.add(
+              pull,
+              f32x4.mul(half, f32x4.add(v128.load(pushAt), v128.load(pushAt + stride))),
+            );
+            drag = f32x4.mul(half, f32x4.add(v128.load(shearAt), v128.load(shearAt + stride)));
+          }
           const left2 = f32x4.mul(left, left);
           const next2 = f32x4.mul(next, next);
           const both = v128.and(v128.and(insideLeft, insideNext), active);
@@ -75,16 +91,30 @@ export function sweepColumns(
           );
           ahead = spread;
           back = spread;
-          const drift = f32x4.mul(f32x4.splat(abs(pull) / (3 * nu)), pull > 0 ? left2 : next2);
-          if (pull > 0) ahead = f32x4.add(ahead, drift);
-          else back = f32x4.add(back, drift);
+          const forth = f32x4.gt(pull, zero);
+          const drift = f32x4.mul(
+            f32x4.div(f32x4.abs(pull), threeNu),
+            v128.bitselect(left2, next2, forth),
+          );
+          ahead = f32x4.add(ahead, v128.and(drift, forth));
+          back = f32x4.add(back, v128.andnot(drift, forth));
+          if (fields) {
+            const dragForth = f32x4.gt(drag, zero);
+            const dragged = f32x4.mul(
+              f32x4.div(f32x4.abs(drag), twiceNu),
+              v128.bitselect(left, next, dragForth),
+            );
+            ahead = f32x4.add(ahead, v128.and(dragged, dragForth));
+            back = f32x4.add(back, v128.andnot(dragged, dragForth));
+          }
           const wetLeft = f32x4.ge(left, dry);
           const front = v128.and(v128.xor(wetLeft, f32x4.ge(next, dry)), both);
           if (v128.any_true(front)) {
             const wet = v128.bitselect(left, next, wetLeft);
             const heq = v128.bitselect(groundNext, groundLeft, wetLeft);
+            const forced = fields ? f32x4.add(pull, f32x4.div(f32x4.mul(asPush, drag), wet)) : pull;
             const push = f32x4.add(
-              v128.bitselect(f32x4.splat(pull), f32x4.splat(-pull), wetLeft),
+              v128.bitselect(forced, f32x4.neg(forced), wetLeft),
               f32x4.mul(slope, wet),
             );
             const need = f32x4.div(f32x4.mul(gzOverDx, f32x4.mul(heq, heq)), wet);
@@ -103,8 +133,15 @@ export function sweepColumns(
           back = v128.and(back, both);
           const edge = v128.and(v128.xor(insideLeft, insideNext), active);
           if (v128.any_true(edge)) {
-            const outward = f32x4.splat(max<f32>(0, pull));
-            const inward = f32x4.splat(max<f32>(0, -pull));
+            let outward = pull;
+            let inward = f32x4.neg(pull);
+            if (fields) {
+              const dragged = f32x4.mul(asPush, drag);
+              outward = f32x4.add(outward, f32x4.div(dragged, left));
+              inward = f32x4.sub(inward, f32x4.div(dragged, next));
+            }
+            outward = f32x4.max(zero, outward);
+            inward = f32x4.max(zero, inward);
             const overLeft = f32x4.add(left, groundNext);
             const spillLeft = f32x4.mul(
               f32x4.mul(left2, thirdNu),
@@ -150,6 +187,8 @@ export function sweepColumns(
       insideLeft = insideNext;
       at += stride;
       groundAt += stride;
+      pushAt += stride;
+      shearAt += stride;
     }
     let beyond = zero;
     let fluxAt = flux + x + <usize>n * stride;

@@ -10,9 +10,7 @@ interface FilmModule {
     gx: number,
     gy: number,
     gz: number,
-    spun: number,
-    centreX: number,
-    centreY: number,
+    fields: boolean,
     dtS: number,
     xFirst: boolean,
   ): void;
@@ -51,6 +49,10 @@ export async function loadKernel(): Promise<MakeKernel> {
     const h = floats(cells);
     const ground = floats(cells);
     const source = floats(cells);
+    const pushX = floats(cells);
+    const pushY = floats(cells);
+    const shearX = floats(cells);
+    const shearY = floats(cells);
     const samples = { x: floats(room), y: floats(room), z: floats(room) };
     const packed = take(Int16Array, 3 * cells, 2);
     const most = floats(3);
@@ -61,20 +63,21 @@ export async function loadKernel(): Promise<MakeKernel> {
     }
     return {
       // Fluxes stay inside: they are read as motion.
-      film: { grid, h, ground, source, fluxX: none, fluxY: none },
+      film: {
+        grid,
+        h,
+        ground,
+        source,
+        pushX,
+        pushY,
+        shearX,
+        shearY,
+        fluxX: none,
+        fluxY: none,
+      },
       samples,
-      step: ({ nu, gx, gy, gz, spin }, dtS, xFirst) =>
-        film.step(
-          nu,
-          gx,
-          gy,
-          gz,
-          spin ? spin.omega ** 2 : 0,
-          spin?.xM ?? 0,
-          spin?.yM ?? 0,
-          dtS,
-          xFirst,
-        ),
+      step: ({ nu, gx, gy, gz, fields = false }, dtS, xFirst) =>
+        film.step(nu, gx, gy, gz, fields, dtS, xFirst),
       beginFrame: () => film.beginFrame(),
       endFrame: (into = new Int16Array(packed.length)) => {
         film.endFrame();

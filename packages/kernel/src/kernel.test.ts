@@ -1,4 +1,5 @@
 import {
+  addSpin,
   type FilmKernel,
   type MakeKernel,
   type Motion,
@@ -40,12 +41,19 @@ const drive = fc
     nu: fc.double({ min: 2e-4, max: 4e-3, noNaN: true }),
     angle: fc.double({ min: 0, max: 30, noNaN: true }),
     toward: fc.double({ min: -180, max: 180, noNaN: true }),
-    spin: fc.option(fc.double({ min: 0.5, max: 9, noNaN: true })),
   })
-  .map(({ nu, angle, toward, spin }) => ({
-    ...tilted(nu, angle, toward),
-    ...(spin === null ? {} : { spin: { omega: spin, xM: 0.02, yM: 0.017 } }),
-  }));
+  .map(({ nu, angle, toward }) => tilted(nu, angle, toward));
+/** A turn about a point off the middle and a push and a shear of each cell's own; none where absent. */
+const forces = fc.option(
+  fc.record({
+    omega: fc.double({ min: 0, max: 9, noNaN: true }),
+    push: fc.array(fc.double({ min: -8, max: 8, noNaN: true }), { minLength: 97, maxLength: 97 }),
+    shear: fc.array(fc.double({ min: -0.01, max: 0.01, noNaN: true }), {
+      minLength: 89,
+      maxLength: 89,
+    }),
+  }),
+);
 
 const mostApart = (a: ArrayLike<number>, b: ArrayLike<number>): number => {
   let most = 0;
@@ -59,8 +67,19 @@ const planes = ({ data, most }: Motion): number[] =>
 
 test('a frame of the kernel is the frame of its twin, in heights and in motion', () => {
   fc.assert(
-    fc.property(heights, drive, fc.boolean(), (cells, driven, xFirst) => {
+    fc.property(heights, drive, forces, fc.boolean(), (cells, plain, forced, xFirst) => {
       const [kernel, twin] = pair(cells);
+      const driven = { ...plain, fields: forced !== null };
+      if (forced)
+        for (const { film } of [kernel, twin]) {
+          for (let i = 0; i < cells.length; i++) {
+            film.pushX[i] = forced.push[i % 97]!;
+            film.pushY[i] = forced.push[(i + 31) % 97]!;
+            film.shearX[i] = forced.shear[i % 89]!;
+            film.shearY[i] = forced.shear[(i + 17) % 89]!;
+          }
+          addSpin(film, forced.omega, 0.02, 0.017);
+        }
       // Two steps of one frame: the second starts from heights the first rounded.
       const [own, expected] = [kernel, twin].map((k) => {
         k.beginFrame();

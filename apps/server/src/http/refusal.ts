@@ -1,5 +1,5 @@
 import type { Refusal } from '@potter/contract';
-import type { Fault } from '@potter/core/field';
+import type { Fault } from '@potter/core/schema';
 import type { FastifyInstance } from 'fastify';
 
 /** A request that cannot be carried out: a status, a code for programs, a message for people. */

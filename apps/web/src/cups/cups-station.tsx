@@ -166,12 +166,7 @@ export function CupsStation() {
         </View>
       </View>
       <OrderLine cup={cup} />
-      <Emission
-        cup={loaded}
-        flipped={plan.moves.some((m) => m.verb === 'flip' && m.cup === doc.id)}
-        nameOf={nameOf}
-        hexOf={masstoneOf}
-      />
+      <Emission cup={loaded} nameOf={nameOf} hexOf={masstoneOf} />
       <View className="flex-row items-center gap-4">
         {wide ? null : <CupDrawing cup={loaded} vessel={doc.vessel} hexOf={masstoneOf} />}
         <Body className="flex-1">

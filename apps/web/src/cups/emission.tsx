@@ -1,12 +1,5 @@
-import {
-  type LoadedCup,
-  outletOf,
-  STREAM_BINS,
-  strataOf,
-  TURNED_OVER,
-  withdraw,
-} from '@potter/core/cup';
-import { leavesWords } from '@potter/core/plan';
+import { type LoadedCup, type Outlet, STREAM_BINS, strataOf, withdraw } from '@potter/core/cup';
+import { emptiesOf, leavesWords } from '@potter/core/plan';
 import { useDeferredValue, useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { Path, Rect } from 'react-native-svg';
@@ -16,8 +9,6 @@ import { Body, Small, Strong } from '@/ui/type';
 
 interface Props {
   readonly cup: LoadedCup;
-  /** Turned over, not poured. */
-  readonly flipped: boolean;
   readonly nameOf: (mix: string) => string;
   readonly hexOf: (mix: string) => string;
 }
@@ -27,12 +18,13 @@ const HEIGHT = 44;
 const COLUMNS = 120;
 
 /** What leaves the cup when, all layers in their shares from first to last, with words for both ends. */
-export function Emission({ cup, flipped, nameOf, hexOf }: Props) {
+export function Emission({ cup, nameOf, hexOf }: Props) {
   const { plan } = usePlan();
   const { ink } = useTokens();
   // While a layer is dragged the strip may come a frame later.
   const shown = useDeferredValue(cup);
-  const areas = useMemo(() => areasOf(shown, flipped), [shown, flipped]);
+  const empties = useMemo(() => emptiesOf(plan, cup.id), [plan, cup.id]);
+  const areas = useMemo(() => areasOf(shown, empties.outlet), [shown, empties.outlet]);
   if (cup.emission.length === 0) return null;
   const words = leavesWords(plan, cup.id);
   const late = [...new Set(cup.emission.filter((e) => e.sunk).map((e) => nameOf(e.mix)))];
@@ -58,8 +50,7 @@ export function Emission({ cup, flipped, nameOf, hexOf }: Props) {
       {late.length > 0 ? (
         <Body>
           {late.join(' and ')} {late.length === 1 ? 'is' : 'are'} heavier than what lies below: some
-          of it sinks through the cup and{' '}
-          {flipped ? 'comes out last' : 'arrives at the very end, as a small focus'}.
+          of it sinks through the cup and {empties.sunk}.
         </Body>
       ) : null}
     </View>
@@ -67,10 +58,10 @@ export function Emission({ cup, flipped, nameOf, hexOf }: Props) {
 }
 
 /** One area a layer, stacked over the time of emptying. */
-function areasOf(cup: LoadedCup, flipped: boolean): { mix: string; d: string }[] {
+function areasOf(cup: LoadedCup, outlet: Outlet): { mix: string; d: string }[] {
   const { strata, stir } = strataOf(cup);
   const width = strata.length;
-  const table = withdraw(strata, stir, flipped ? TURNED_OVER : outletOf(cup.outlet));
+  const table = withdraw(strata, stir, outlet);
   const per = STREAM_BINS / COLUMNS;
   const below = new Float64Array(COLUMNS);
   return strata.map(({ mix }, k) => {

@@ -1,6 +1,6 @@
 import { shapeOf, type Surface } from '@potter/core/surface';
-import type { Move } from '@potter/core/verb';
-import { Circle, G, Line, Polygon, Text as SvgText } from 'react-native-svg';
+import { type Mark, markOf, type Move, type Scene, type Stroke, verbOf } from '@potter/core/verb';
+import { Circle, G, Polygon, Polyline, Text as SvgText } from 'react-native-svg';
 
 export interface Place {
   readonly left: number;
@@ -10,6 +10,7 @@ export interface Place {
 
 interface Props extends Place {
   readonly moves: readonly Move[];
+  readonly scene: Scene;
   readonly selected: number | undefined;
   readonly surface: Surface;
 }
@@ -17,60 +18,104 @@ interface Props extends Place {
 const INK = '#161616';
 const CASING = '#ffffff';
 const RADIUS = 11;
+const HEAD = 9;
 
-/** Where each move acts on the surface: a numbered disc where a cup goes down or is poured, a wedge where it is tilted to. Ink with a white casing, to be seen on any ground. */
-export function MoveMarks({ moves, selected, surface, left, top, scale }: Props) {
-  const { widthMm, heightMm } = shapeOf(surface.shape).bounds(surface.shape);
-  const centre: [number, number] = [left + (widthMm * scale) / 2, top + (heightMm * scale) / 2];
+/** Where each move acts on the surface, as its verb marks it. Ink with a white casing, to be seen on any ground. */
+export function MoveMarks({ moves, scene, selected, surface, ...place }: Props) {
+  const shape = shapeOf(surface.shape);
+  const face = { ...shape.bounds(surface.shape), rings: shape.rings(surface.shape) };
+  const px = ([x, y]: readonly [number, number]): [number, number] => [
+    place.left + x * place.scale,
+    place.top + y * place.scale,
+  ];
   return (
     <G>
       {moves.map((move, i) => {
         const chosen = i === selected;
-        if (move.verb === 'flip' || move.verb === 'pour') {
-          return (
-            <Disc
-              key={move.id}
-              x={left + move.atMm[0] * scale}
-              y={top + move.atMm[1] * scale}
-              label={String(i + 1)}
-              chosen={chosen}
-            />
-          );
-        }
-        if (move.verb === 'tilt') {
-          // All tilts at once would be a rosette: the chosen one is drawn whole, the others as a short stroke.
-          return (
-            <Tilt
-              key={move.id}
-              centre={centre}
-              reach={[(widthMm * scale) / 2, (heightMm * scale) / 2]}
-              deg={move.towardDeg}
-              label={String(i + 1)}
-              chosen={chosen}
-            />
-          );
-        }
-        return null;
+        return verbOf(move)
+          .marks?.(move, scene)
+          .map((mark: Mark, k) => {
+            const drawing = markOf(mark);
+            const at = drawing.at(mark, face);
+            const strokes = chosen ? drawing.strokes(mark, face) : drawing.hint(mark, face);
+            const solid = strokes.some((s) => s.filled);
+            return (
+              <G key={`${move.id} ${k}`}>
+                {strokes.map((stroke, n) => (
+                  <Line key={n} stroke={stroke} chosen={chosen} px={px} />
+                ))}
+                {at && (chosen || drawing.numbered) ? (
+                  <Number at={px(at)} label={String(i + 1)} chosen={chosen} bare={solid} />
+                ) : null}
+              </G>
+            );
+          });
       })}
     </G>
   );
 }
 
-function Disc({
-  x,
-  y,
+function Line({
+  stroke: { points, closed, filled, arrow },
+  chosen,
+  px,
+}: {
+  readonly stroke: Stroke;
+  readonly chosen: boolean;
+  readonly px: (mm: readonly [number, number]) => [number, number];
+}) {
+  const line = points.map(px);
+  const text = line.map(([x, y]) => `${x},${y}`).join(' ');
+  if (filled) return <Polygon points={text} fill={INK} stroke={CASING} strokeWidth={2} />;
+  const Shape = closed ? Polygon : Polyline;
+  const [from, to] = [line.at(-2), line.at(-1)];
+  return (
+    <G opacity={chosen ? 1 : 0.55}>
+      <Shape points={text} fill="none" stroke={CASING} strokeWidth={chosen ? 5 : 0} />
+      <Shape points={text} fill="none" stroke={INK} strokeWidth={2} />
+      {arrow && from && to ? (
+        <Polygon points={headOf(from, to)} fill={INK} stroke={CASING} strokeWidth={1} />
+      ) : null}
+    </G>
+  );
+}
+
+/** The head of an arrow that ends at a place. */
+function headOf([x0, y0]: [number, number], [x, y]: [number, number]): string {
+  const long = Math.hypot(x - x0, y - y0) || 1;
+  const [ux, uy] = [(x - x0) / long, (y - y0) / long];
+  const back = (side: number) =>
+    `${x - ux * HEAD - (uy * side * HEAD) / 2},${y - uy * HEAD + (ux * side * HEAD) / 2}`;
+  return `${x},${y} ${back(1)} ${back(-1)}`;
+}
+
+function Number({
+  at: [x, y],
   label,
   chosen,
+  bare,
 }: {
-  readonly x: number;
-  readonly y: number;
+  readonly at: [number, number];
   readonly label: string;
   readonly chosen: boolean;
+  /** It stands on ink already. */
+  readonly bare: boolean;
 }) {
   return (
     <G>
-      <Circle cx={x} cy={y} r={RADIUS + 1.5} fill={CASING} />
-      <Circle cx={x} cy={y} r={RADIUS} fill={chosen ? INK : CASING} stroke={INK} strokeWidth={2} />
+      {bare ? null : (
+        <>
+          <Circle cx={x} cy={y} r={RADIUS + 1.5} fill={CASING} />
+          <Circle
+            cx={x}
+            cy={y}
+            r={RADIUS}
+            fill={chosen ? INK : CASING}
+            stroke={INK}
+            strokeWidth={2}
+          />
+        </>
+      )}
       <SvgText
         x={x}
         y={y + 4.5}
@@ -78,63 +123,6 @@ function Disc({
         fontSize={13}
         fontFamily="AtkinsonHyperlegibleNext_700Bold"
         fill={chosen ? CASING : INK}
-      >
-        {label}
-      </SvgText>
-    </G>
-  );
-}
-
-function Tilt({
-  centre: [cx, cy],
-  reach: [rx, ry],
-  deg,
-  label,
-  chosen,
-}: {
-  readonly centre: [number, number];
-  readonly reach: [number, number];
-  readonly deg: number;
-  readonly label: string;
-  readonly chosen: boolean;
-}) {
-  const a = (deg * Math.PI) / 180;
-  const [dx, dy] = [Math.cos(a), Math.sin(a)];
-  // As far as the edge of the bounding box in this direction.
-  const far = Math.min(
-    Math.abs(dx) > 1e-6 ? rx / Math.abs(dx) : Infinity,
-    Math.abs(dy) > 1e-6 ? ry / Math.abs(dy) : Infinity,
-  );
-  const at = (along: number, across: number) =>
-    `${cx + dx * along - dy * across},${cy + dy * along + dx * across}`;
-  const tip = far - 6;
-  if (!chosen)
-    return (
-      <Line
-        x1={cx + dx * (far - 18)}
-        y1={cy + dy * (far - 18)}
-        x2={cx + dx * (far - 6)}
-        y2={cy + dy * (far - 6)}
-        stroke={INK}
-        strokeWidth={2}
-        strokeOpacity={0.55}
-      />
-    );
-  return (
-    <G>
-      <Polygon
-        points={`${at(24, 0)} ${at(tip, 14)} ${at(tip, -14)}`}
-        fill={INK}
-        stroke={CASING}
-        strokeWidth={2}
-      />
-      <SvgText
-        x={cx + dx * (tip - 12)}
-        y={cy + dy * (tip - 12) + 4.5}
-        textAnchor="middle"
-        fontSize={13}
-        fontFamily="AtkinsonHyperlegibleNext_700Bold"
-        fill={CASING}
       >
         {label}
       </SvgText>

@@ -1,12 +1,13 @@
 import { edit as edits } from '@potter/core/plan';
-import { CARE, type Move, VERBS } from '@potter/core/verb';
+import { shapeOf } from '@potter/core/surface';
+import { CARE, careOf, type Move, secondsOf, VERBS } from '@potter/core/verb';
 import ArrowDown from 'lucide-react-native/icons/arrow-down';
 import ArrowUp from 'lucide-react-native/icons/arrow-up';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Act, IconButton } from '@/ui/button';
-import { FieldInput } from '@/ui/field-input';
+import { FieldInput } from '@/ui/field';
 import { NumberField } from '@/ui/quantity-field';
 import { TextField } from '@/ui/text-field';
 import { Small, Strong } from '@/ui/type';
@@ -23,7 +24,16 @@ export function MovePanel({ index, move, onMoved }: Props) {
   const verb = VERBS[move.verb];
   const set = (change: Partial<Move>, tag?: string) =>
     edit(
-      (p) => edits.setMove(p, index, (m) => ({ ...m, ...change }) as Move),
+      (p) =>
+        edits.setMove(
+          p,
+          index,
+          // What is left empty is left out.
+          (m) =>
+            Object.fromEntries(
+              Object.entries({ ...m, ...change }).filter(([, value]) => value !== undefined),
+            ) as unknown as Move,
+        ),
       tag && `move ${index} ${tag}`,
     );
   const shift = (to: number) => {
@@ -69,14 +79,15 @@ export function MovePanel({ index, move, onMoved }: Props) {
             value={(move as unknown as Record<string, unknown>)[name]}
             mixes={plan.mixes}
             cups={plan.cups}
+            size={shapeOf(plan.surface.shape).bounds(plan.surface.shape)}
             onChange={(value, tag) => set({ [name]: value } as Partial<Move>, tag)}
           />
         ))}
-        {move.verb === 'dry' ? null : (
+        {verb.usualS === undefined ? null : (
           <NumberField
             className="min-w-[120px] flex-1"
             label="Takes"
-            value={move.s ?? verb.usualS}
+            value={secondsOf(move)}
             min={0}
             max={86400}
             decimals={0}
@@ -101,7 +112,7 @@ export function MovePanel({ index, move, onMoved }: Props) {
           )
         }
       />
-      {verb.care.map((code) => (
+      {careOf(move).map((code) => (
         <Small key={code} className="text-ink">
           {CARE[code]}
         </Small>

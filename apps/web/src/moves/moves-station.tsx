@@ -1,7 +1,7 @@
-import { edit as edits } from '@potter/core/plan';
-import { TECHNIQUES, techniqueOf } from '@potter/core/technique';
+import { edit as edits, verbScene } from '@potter/core/plan';
+import { TECHNIQUES, techniqueOf, type TechniqueId } from '@potter/core/technique';
 import { type Move, VERBS, type VerbId } from '@potter/core/verb';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
@@ -9,7 +9,7 @@ import { SurfaceDrawing } from '@/surface/surface-drawing';
 import { Button } from '@/ui/button';
 import { CareMark } from '@/ui/care-mark';
 import { Choice } from '@/ui/choice';
-import { FieldInput } from '@/ui/field-input';
+import { FieldInput } from '@/ui/field';
 import { clock } from '@/ui/local-time';
 import { Body, Figure, Small, Strong } from '@/ui/type';
 import { SortableRows } from '@/ui/sortable-rows';
@@ -25,6 +25,8 @@ export function MovesStation() {
   const [setting, setSetting] = useState(false);
   const technique = techniqueOf(plan.technique.id);
   const selected = chosen !== undefined && chosen < plan.moves.length ? chosen : undefined;
+  const scene = useMemo(() => verbScene(plan), [plan]);
+  const [changed, setChanged] = useState<readonly string[]>([]);
   const select = (index: number | undefined) => setChosen(index);
   const shift = (by: number) => {
     if (selected === undefined) return;
@@ -52,7 +54,13 @@ export function MovesStation() {
       <SurfaceDrawing
         surface={plan.surface}
         marks={(place) => (
-          <MoveMarks moves={plan.moves} selected={selected} surface={plan.surface} {...place} />
+          <MoveMarks
+            moves={plan.moves}
+            scene={scene}
+            selected={selected}
+            surface={plan.surface}
+            {...place}
+          />
         )}
       />
       <View className="flex-row flex-wrap items-center justify-between gap-2">
@@ -69,9 +77,26 @@ export function MovesStation() {
           role="group"
           aria-label="Settings of the technique"
         >
+          <Choice<TechniqueId>
+            label="Technique"
+            value={plan.technique.id}
+            options={Object.values(TECHNIQUES).map(({ id, name }) => ({ value: id, label: name }))}
+            onChange={(id) => {
+              setChanged(edits.setTechnique(plan, id).changed);
+              edit((p) => edits.setTechnique(p, id).plan);
+              setChosen(undefined);
+            }}
+          />
           <Body>
             {technique.says} What you change here rewrites the moves you have not touched.
           </Body>
+          {changed.length > 0 ? (
+            <View role="status" className="gap-1">
+              {changed.map((says) => (
+                <Strong key={says}>{says}</Strong>
+              ))}
+            </View>
+          ) : null}
           <View className="flex-row flex-wrap gap-3">
             {Object.entries(technique.settings).map(([name, field]) => (
               <FieldInput
@@ -80,11 +105,14 @@ export function MovesStation() {
                 value={plan.technique.settings[name] ?? technique.defaults[name]}
                 mixes={plan.mixes}
                 cups={plan.cups}
+                size={scene}
                 onChange={(value, tag) =>
-                  edit(
-                    (p) => edits.setTechniqueSettings(p, { [name]: value }),
-                    tag && `technique ${tag}`,
-                  )
+                  value === undefined
+                    ? undefined
+                    : edit(
+                        (p) => edits.setTechniqueSettings(p, { [name]: value }),
+                        tag && `technique ${tag}`,
+                      )
                 }
               />
             ))}
@@ -95,7 +123,7 @@ export function MovesStation() {
         <Choice
           label={selected === undefined ? 'Add at the end' : `Add after move ${selected + 1}`}
           value=""
-          options={Object.values(VERBS).map((v) => ({ value: v.verb as string, label: v.title }))}
+          options={Object.values(VERBS).map((v) => ({ value: v.id as string, label: v.title }))}
           onChange={(verb) => {
             const at = selected === undefined ? plan.moves.length : selected + 1;
             edit((p) => edits.addMove(p, verb as VerbId, at));

@@ -1,5 +1,5 @@
 import type { Outcome } from '@potter/core/flow';
-import { type Brief, brief, type Plan, type Studio } from '@potter/core/plan';
+import { type Brief, brief, judged, type Plan, type Studio } from '@potter/core/plan';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import {
   createContext,
@@ -141,10 +141,7 @@ function Provide({
   // A seed tried is forgotten once another is kept, by an edit or by its undoing.
   const seed = tried?.kept === kept ? tried.seed : kept;
   const outcome = useOutcome(id, plan, computed, seed, view, wide || previewed);
-  const told = useMemo(
-    () => (outcome ? brief(plan, studio, outcome) : computed),
-    [plan, studio, outcome, computed],
-  );
+  const told = useMemo(() => (outcome ? judged(computed, outcome) : computed), [computed, outcome]);
   const value: OpenPlan = {
     id,
     plan,

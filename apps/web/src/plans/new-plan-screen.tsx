@@ -110,6 +110,7 @@ export function NewPlanScreen() {
             onChange={setTechnique}
           />
           <Body>{TECHNIQUES[technique].says}</Body>
+          <Body>{TECHNIQUES[technique].shows}</Body>
         </View>
       </View>
     </Screen>

@@ -1,6 +1,8 @@
-import { preparation } from '@potter/core/journal';
+import { pourMoves, preparation } from '@potter/core/journal';
 import type { Brief, Plan } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
+import { techniqueOf } from '@potter/core/technique';
+import { verbOf } from '@potter/core/verb';
 
 export interface ReadyItem {
   readonly id: string;
@@ -9,18 +11,14 @@ export interface ReadyItem {
 
 /** What should stand ready before the first move, from the plan itself (handbook 1 and 9, common practice). */
 export function readyCheck(plan: Plan, brief: Brief): ReadyItem[] {
-  const items: (ReadyItem | false)[] = [
+  const at = { runsOffG: brief.budget.totalG * brief.budget.runOffShare };
+  // What the pour's own moves want beside paint and cups, each once.
+  const atHand = new Set(pourMoves(plan).flatMap((move) => verbOf(move).ready?.(move, at) ?? []));
+  return [
     ...preparation(plan).flatMap((move): ReadyItem[] => {
       const step = brief.run.find((r) => r.move === move.id);
       if (!step) return [];
-      const runsOffG = brief.budget.totalG * brief.budget.runOffShare;
-      const catches = move.verb === 'tend' && move.task === 'tray' && runsOffG > 0;
-      return [
-        {
-          id: move.id,
-          says: catches ? `${step.says} About ${trim(runsOffG, 0)} g run off.` : step.says,
-        },
-      ];
+      return [{ id: move.id, says: verbOf(move).ready?.(move, at) ?? step.says }];
     }),
     ...brief.mixes.map((mix) => ({
       id: `mix ${mix.id}`,
@@ -30,11 +28,11 @@ export function readyCheck(plan: Plan, brief: Brief): ReadyItem[] {
       id: `cup ${cup.id}`,
       says: `Cup ${i + 1} is loaded: ${cup.layers.length} layers, ${trim(cup.filledMl, 0)} mL.`,
     })),
-    plan.moves.some((m) => m.verb === 'torch') && {
-      id: 'flame',
-      says: 'The torch is at hand, and nothing flammable is near.',
-    },
+    ...techniqueOf(plan.technique.id).needs.tools.map((tool) => ({
+      id: `tool ${tool}`,
+      says: `${tool} at hand.`,
+    })),
+    ...[...atHand].map((says) => ({ id: says, says })),
     { id: 'gloves', says: 'Gloves on.' },
   ];
-  return items.filter((item) => item !== false);
 }

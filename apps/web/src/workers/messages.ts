@@ -1,22 +1,16 @@
-import type { Outcome, Palette, PourScene, SpotLayer } from '@potter/core/flow';
+import type { Doing, Outcome, PourAsk, SpotLayer } from '@potter/core/flow';
 
 /** What the page asks of the worker. A later `show` takes the place of an earlier one. */
 export type Ask =
-  | {
+  | (PourAsk & {
       readonly kind: 'show';
       /** Told back with every answer, so that late ones can be known. */
       readonly job: number;
-      readonly scene: PourScene;
-      readonly palette: Palette;
-      /** Longer side of each picture wanted, px, one after the other. */
-      readonly pixels: readonly number[];
-      readonly view: View;
-    }
+    })
   | { readonly kind: 'stop' }
   | { readonly kind: 'drill'; readonly spot: number; readonly xMm: number; readonly yMm: number };
 
-/** The picture as it is seen, or the film as a map. */
-export type View = 'picture' | 'film';
+export type View = NonNullable<PourAsk['view']>;
 
 export type Answer =
   | {
@@ -40,4 +34,4 @@ export type Answer =
   | { readonly kind: 'core'; readonly spot: number; readonly layers: readonly SpotLayer[] }
   | { readonly kind: 'failed'; readonly job: number; readonly why: string };
 
-export type Doing = 'pouring' | 'looking';
+export type { Doing };

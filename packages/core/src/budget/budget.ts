@@ -56,7 +56,7 @@ export function reckon(
     .filter((p) => p.use === 'base')
     .reduce((sum, p) => sum + potG(p, 0, measure, densityOf), 0);
   let coloursG = 'g' in asked ? asked.g : asked.ml / mlPerG;
-  if (budget.school === 'generous' && baseG > 0) {
+  if (school.holdsBase && baseG > 0) {
     const leanG = (measure.areaCm2 * LEAN_ML_PER_CM2) / mlPerG;
     coloursG = Math.max(coloursG - baseG, Math.min(coloursG, leanG));
   }

@@ -1,5 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Id } from '../field/schema';
+import { idsOf } from '../registry';
+import { Id, oneOf } from '../schema/parts';
+import { type SchoolId, SCHOOLS } from './school';
 
 export const PotUseSchema = Type.Union([
   Type.Literal('base'),
@@ -33,12 +35,7 @@ export const IntentSchema = Type.Union([
 
 export const BudgetSchema = Type.Object(
   {
-    school: Type.Union([
-      Type.Literal('generous'),
-      Type.Literal('lean'),
-      Type.Literal('film'),
-      Type.Literal('own'),
-    ]),
+    school: oneOf(idsOf(SCHOOLS)),
     /** School film: colours laid, mm. */
     laidMm: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 20 })),
     /** School own: the artist's own figure. */
@@ -68,5 +65,5 @@ export const BudgetSchema = Type.Object(
 export type Budget = Static<typeof BudgetSchema>;
 export type Pot = Static<typeof PotSchema>;
 export type PotUse = Static<typeof PotUseSchema>;
-export type SchoolId = Budget['school'];
+export type { SchoolId };
 export type Intent = Static<typeof IntentSchema>;

@@ -1,6 +1,6 @@
 export { diveOf, type Outlet, STREAM_BINS, type Stratum, withdraw } from './withdraw';
 export { type Emitted, emission, type Leaving } from './emission';
-export { firstInFirstOut, outletOf, TURNED_OVER } from './outlets';
+export { firstInFirstOut, outletOf } from './outlets';
 export { type Pace, paceOf } from './pace';
 export { sinking } from './sinking';
 export { strataOf } from './strata';

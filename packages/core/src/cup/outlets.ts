@@ -22,3 +22,29 @@ export function outletOf(outlet: Cup['outlet'] = 'rim'): Outlet {
 /** Whether what went in first leaves first (handbook 5, common practice, no published source). */
 export const firstInFirstOut = (outlet: Cup['outlet'] = 'rim'): boolean =>
   outletOf(outlet).from === 'bottom';
+
+/** What becomes of the first and the last that leave a cup poured through this outlet (handbook 5, common practice, no published source). */
+export function outletWords(outlet: Cup['outlet'] = 'rim'): {
+  readonly first: string;
+  readonly last: string;
+} {
+  if (typeof outlet === 'object' && 'tipMm' in outlet)
+    return {
+      first: 'what stood lowest, as the first of a thin line',
+      last: 'what stood on top, at the end of the line',
+    };
+  if (typeof outlet === 'object')
+    return {
+      first: `what stood lowest, through all ${outlet.holes} holes at once`,
+      last: 'what stood on top, to the middle of every spot',
+    };
+  if (firstInFirstOut(outlet))
+    return {
+      first: 'what stood at the bottom, runs outward',
+      last: 'what stood on top, comes last, to the centre',
+    };
+  return {
+    first: 'leaves first, is pushed outward by all that follows',
+    last: 'comes last, to the centre',
+  };
+}

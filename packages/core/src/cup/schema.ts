@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Id } from '../field/schema';
+import { Id } from '../schema/parts';
 import { OutletSchema, VesselSchema } from '../vessel/schema';
 
 /** One pour of one mix into a cup. Either `parts` of what is left of the mix's pot, or `ml` pinned. */

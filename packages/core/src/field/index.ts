@@ -1,2 +1,9 @@
-export type { Fault } from './fault';
-export type { Field, Fields, ValuesOf } from './kind';
+export type { Reference, Surroundings } from './define';
+export {
+  type Field,
+  type FieldKindId,
+  type Fields,
+  type FieldValue,
+  referencesIn,
+  type ValuesOf,
+} from './kind';

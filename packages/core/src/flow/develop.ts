@@ -3,7 +3,7 @@ import { maskOf } from './mask';
 import { coverage, filmHeight } from './outline';
 import type { Pour } from './simulate';
 import { type Placed, type Strata, strataOf } from './strata';
-import { type Births, emptyBirths, LAID, NONE, type Places, traceBirths } from './trace';
+import { type Births, emptyBirths, NONE, type Places, traceBirths } from './trace';
 
 /**
  * Depths a pixel's column is known at, surface first: height ÷ wet height. Close together at the top, where light
@@ -28,7 +28,7 @@ export interface Plate {
   readonly width: number;
   readonly height: number;
   /** Stratum at each depth; `NONE` off the paint. See `mixesOf` for the numbers. */
-  readonly strata: readonly Uint8Array[];
+  readonly strata: readonly Uint16Array[];
   /** Between each depth and the next: how far down the stratum changes, 0..255. */
   readonly changes: readonly Uint8Array[];
   /** Wet height, µm. */
@@ -108,7 +108,7 @@ function* at<T>(share: number, work: Generator<void, T>): Generator<number, T> {
 
 /** What is kept of the births at one depth. */
 interface Depth extends Placed {
-  readonly source: Uint8Array;
+  readonly source: Uint16Array;
 }
 
 const depthOf = (strata: Strata, births: Births): Depth => ({
@@ -126,7 +126,7 @@ function* plateOf(
   yield;
   const planes = DEPTHS.map((_, d) => {
     const { stratum } = depths[Math.min(d, depths.length - 1)]!;
-    const plane = new Uint8Array(width * height).fill(NONE);
+    const plane = new Uint16Array(width * height).fill(NONE);
     for (let y = 0; y < height; y++)
       for (let x = 0; x < width; x++)
         if (cover[y * width + x]) plane[y * width + x] = stratum[y * across + x]!;
@@ -329,7 +329,7 @@ class Lattice {
     const d = c + step;
     const from = source[a]!;
     if (source[b] !== from || source[c] !== from || source[d] !== from) return false;
-    if (from >= LAID) return true;
+    if (from === NONE) return true;
     return (
       spread(s, a, b, c, d) < ALIKE &&
       spread(wave, a, b, c, d) < ALIKE_WAVE &&

@@ -17,6 +17,14 @@ export interface Film {
   readonly ground: Floats;
   /** Paint arriving from above, m/s. */
   readonly source: Floats;
+  /**
+   * Forces that differ from place to place, told where a `Drive` says so. Push: acceleration of the paint along the surface,
+   * m/s² (air pressing, a turntable). Shear: what drags at its surface, τ/ρ, m²/s² (air blowing along it, a string).
+   */
+  readonly pushX: Floats;
+  readonly pushY: Floats;
+  readonly shearX: Floats;
+  readonly shearY: Floats;
   /** Flux through the face at the left of each cell, and at its upper side, summed over time since last cleared, m². */
   readonly fluxX: Floats;
   readonly fluxY: Floats;
@@ -39,6 +47,10 @@ export function bareFilm(
     h: make(n),
     ground: make(n),
     source: make(n),
+    pushX: make(n),
+    pushY: make(n),
+    shearX: make(n),
+    shearY: make(n),
     fluxX: make(n),
     fluxY: make(n),
   };
@@ -54,4 +66,13 @@ export function volumeM3({ h, grid }: Film): number {
   let sum = 0;
   for (let i = 0; i < h.length; i++) sum += h[i]!;
   return sum * grid.dx * grid.dx;
+}
+
+/** Fills the push of a film turned about a point of its grid, m: ω² times the distance from it, outward (adds to what is there). */
+export function addSpin({ pushX, pushY, grid }: Film, omega: number, xM: number, yM: number): void {
+  const { nx, dx } = grid;
+  for (let i = 0; i < pushX.length; i++) {
+    pushX[i] = pushX[i]! + omega * omega * (((i % nx) + 0.5) * dx - xM);
+    pushY[i] = pushY[i]! + omega * omega * ((Math.floor(i / nx) + 0.5) * dx - yM);
+  }
 }

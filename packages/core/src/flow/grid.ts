@@ -6,7 +6,7 @@ export interface Grid {
   readonly dx: number;
 }
 
-/** What drives the film between two moments, SI units. */
+/** What drives the whole film alike between two moments, SI units. Forces that differ from place to place are fields of the film. */
 export interface Drive {
   /** Kinematic viscosity μ/ρ, m²/s. */
   readonly nu: number;
@@ -15,8 +15,8 @@ export interface Drive {
   readonly gy: number;
   /** Acceleration into the surface, m/s²: g·cos of the tilt. */
   readonly gz: number;
-  /** Spin about a point of the grid, rad/s and m; none where absent. */
-  readonly spin?: { readonly omega: number; readonly xM: number; readonly yM: number };
+  /** Whether the film's own fields of force, `pushX` to `shearY`, act beside it. */
+  readonly fields?: boolean;
 }
 
 /** Standard gravity, m/s² (exact by definition, CGPM 1901). */

@@ -2,7 +2,7 @@ import { crossingsAt } from '../surface/outline/covers';
 import { type Film, RIM_M } from './film';
 import type { Grid } from './grid';
 import { noise } from './noise';
-import type { PourScene } from './primitive';
+import type { PourScene } from './scene';
 
 /** Cells along the longer side. The same for first and finished pictures: another grid would be another pour. */
 const CELLS = 160;

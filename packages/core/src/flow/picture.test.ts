@@ -7,7 +7,7 @@ import { DEPTHS, develop, type Plate } from './develop';
 import { filmMap } from './film-map';
 import { maskOf } from './mask';
 import { outcomeOf } from './outcome';
-import { birthsKey } from './same-births';
+import { birthsKey } from './births-key';
 import { BASE, endOf, flipped, lastOf, poured, scene } from './scene.test-data';
 import { coreAt } from './spot';
 import { mixesOf } from './strata';
@@ -37,7 +37,7 @@ const INKS = {
 const pixel = (strata: readonly number[], filmUm: number, change = 128): Plate => ({
   width: 1,
   height: 1,
-  strata: DEPTHS.map((_, d) => Uint8Array.of(strata[d] ?? strata.at(-1)!)),
+  strata: DEPTHS.map((_, d) => Uint16Array.of(strata[d] ?? strata.at(-1)!)),
   changes: DEPTHS.slice(1).map(() => Uint8Array.of(change)),
   filmUm: Float32Array.of(filmUm),
   cover: Uint8Array.of(255),
@@ -104,7 +104,7 @@ test('a developed picture: every wet pixel has its strata, colour and film', () 
   expect(last).toBe(true);
   expect([plate.width, plate.height]).toEqual([60, 60]);
   const mix = mixesOf(FLIP);
-  expect(mix).toEqual(['a', 'b', 'c', 'd', 'base']);
+  expect(mix).toEqual(['base', 'a', 'b', 'c', 'd']);
   plate.cover.forEach((cover, i) => {
     if (cover === 255) expect(plate.strata[0]![i]!).toBeLessThan(mix.length);
   });
@@ -148,10 +148,10 @@ test('a core holds the film of its spot, bare ground none', () => {
 
 test('births are the same where only mixes differ, others where an amount or a move does', () => {
   const key = birthsKey(FLIP);
-  const [base, flip, rest] = FLIP.primitives as [
+  const [base, flip, rest] = FLIP.acts as [
     typeof BASE,
     ReturnType<typeof flipped>,
-    (typeof FLIP.primitives)[number],
+    (typeof FLIP.acts)[number],
   ];
   const renamed = scene([base, { ...flip, strata: [...flip.strata].reverse() }, rest]);
   expect(birthsKey(renamed)).toBe(key);

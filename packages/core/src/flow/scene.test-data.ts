@@ -1,6 +1,8 @@
 import { layGrid, type Site } from './ground';
 import { type FilmKernel, plainKernel } from './kernel';
-import type { PourScene, Primitive, Stream } from './primitive';
+import type { Act } from './act';
+import type { Stream } from './act/stream';
+import type { PourScene } from './scene';
 import { type Pour, pourOn } from './simulate';
 
 /** A cup of equal layers a, b, c ... turned over at a place. */
@@ -34,10 +36,7 @@ export function flipped(
   };
 }
 
-export const scene = (
-  primitives: readonly Primitive[],
-  change: Partial<PourScene> = {},
-): PourScene => {
+export const scene = (acts: readonly Act[], change: Partial<PourScene> = {}): PourScene => {
   const { widthMm = 200, heightMm = 200 } = change;
   return {
     widthMm,
@@ -51,13 +50,13 @@ export const scene = (
     ],
     raisedRim: false,
     nu: 1.1e-3,
-    primitives,
+    acts,
     seed: 7,
     ...change,
   };
 };
 
-export const BASE: Primitive = { kind: 'overlay', mix: 'base', filmMm: 1 };
+export const BASE: Act = { kind: 'overlay', mix: 'base', filmMm: 1 };
 
 /** Pours it on a coarse grid with the plain kernel. */
 export function poured(

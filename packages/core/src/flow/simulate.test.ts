@@ -1,11 +1,12 @@
 import { volumeM3 } from './film';
 import { layGrid } from './ground';
 import { plainKernel } from './kernel';
-import type { PourScene, Primitive } from './primitive';
+import type { Act } from './act';
+import type { PourScene } from './scene';
 import { BASE, flipped, poured, scene } from './scene.test-data';
 import { pourOn } from './simulate';
 
-const TILT: Primitive = { kind: 'tilt', towardDeg: 30, angleDeg: 9, s: 8 };
+const TILT: Act = { kind: 'tilt', towardDeg: 30, angleDeg: 9, s: 8 };
 const left = ({ kernel }: ReturnType<typeof poured>) => volumeM3(kernel.film) * 1e6;
 const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
 

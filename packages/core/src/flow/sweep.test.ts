@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { bareFilm, type Film, volumeM3 } from './film';
+import { addSpin, bareFilm, type Film, volumeM3 } from './film';
 import { type Drive, GRAVITY, type Grid, tilted } from './grid';
 import { stepFilm, sweepLines } from './sweep';
 
@@ -99,9 +99,32 @@ test('a spun film thins as Emslie, Bonner and Peck say, within 0.1 %', () => {
   const film = bareFilm({ nx: n, ny: n, dx: 0.2 / n });
   const omega = 2 * 2 * Math.PI;
   film.h.fill(2e-3);
-  run(film, { ...tilted(NU), gz: 0, spin: { omega, xM: 0.1, yM: 0.1 } }, 10, () => 0.04);
+  addSpin(film, omega, 0.1, 0.1);
+  run(film, { ...tilted(NU), gz: 0, fields: true }, 10, () => 0.04);
   const expected = 2e-3 / Math.sqrt(1 + (4 * omega ** 2 * 2e-3 ** 2 * 10) / (3 * NU));
   expect(Math.abs(film.h[(n / 2) * n + n / 2]! / expected - 1)).toBeLessThan(1e-3);
+});
+
+// The same law about any point: a film turned off its middle thins alike where it is still whole.
+test('a film turned about a point off its middle thins alike, within 0.5 %', () => {
+  const n = 64;
+  const film = bareFilm({ nx: n, ny: n, dx: 0.2 / n });
+  const omega = 2 * Math.PI;
+  film.h.fill(2e-3);
+  addSpin(film, omega, 0.08, 0.11);
+  run(film, { ...tilted(NU), gz: 0, fields: true }, 3, () => 0.02);
+  const expected = 2e-3 / Math.sqrt(1 + (4 * omega ** 2 * 2e-3 ** 2 * 3) / (3 * NU));
+  expect(Math.abs(film.h[(n / 2) * n + n / 2]! / expected - 1)).toBeLessThan(5e-3);
+});
+
+// Couette flow of a film sheared at its surface: q = τ h² / 2μ (any text on lubrication; science-flow 13).
+test.each([9.81e-3, -4e-3])('a film sheared by %d m²/s² runs with q = τh²/2μ', (shear) => {
+  const film = bareFilm({ nx: 400, ny: 3, dx: 1e-3 });
+  film.h.fill(1.5e-3, 400, 800);
+  film.shearX.fill(shear);
+  run(film, { ...tilted(NU), fields: true }, 0.2, () => 0.01);
+  const couette = (shear * 1.5e-3 ** 2) / (2 * NU);
+  expect(Math.abs(film.fluxX[400 + 200]! / 0.2 / couette - 1)).toBeLessThan(1e-5);
 });
 
 // Nusselt 1916: q = g sin a h³ / 3ν of a uniform film on an incline.

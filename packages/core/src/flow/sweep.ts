@@ -19,8 +19,8 @@ export function sweepLines({ nx, ny }: { nx: number; ny: number }): SweepLines {
 }
 
 /**
- * One step of the film's height, in place: h_t + div Q = S with Q = h³/(3ν)·G, G the slope, tilt and spin
- * (lubrication theory). Each direction is swept on its own, linearly implicit with mobility from the old height and
+ * One step of the film's height, in place: h_t + div Q = S with Q = h³/(3ν)·G + τ/ρ·h²/(2ν), G the slope, tilt and push, τ the
+ * shear at its surface (lubrication theory). Each direction is swept on its own, linearly implicit with mobility from the old height and
  * upwind transport, so that heights stay positive and volume is kept for any `dtS`. The sweeps change order with
  * `xFirst`; alternate it to keep both directions alike. The kernel of `@potter/kernel` does the same in single precision.
  */
@@ -58,32 +58,36 @@ function sweepLine(
 ): void {
   const { h, ground } = film;
   const { dx } = film.grid;
-  const { nu, gz, spin } = drive;
+  const { nu, gz, fields } = drive;
   const flux = alongX ? film.fluxX : film.fluxY;
   const rate = dtS / dx;
   const tilt = alongX ? drive.gx : drive.gy;
-  const spun = spin ? spin.omega * spin.omega : 0;
-  const centre = spin ? (alongX ? spin.xM : spin.yM) : 0;
+  const push = alongX ? film.pushX : film.pushY;
+  const shear = alongX ? film.shearX : film.shearY;
   const slope = gz / dx;
   ahead[0] = back[0] = ahead[n] = back[n] = 0;
   for (let i = 1; i < n; i++) {
-    const left = h[start + (i - 1) * stride]!;
-    const next = h[start + i * stride]!;
-    const groundLeft = ground[start + (i - 1) * stride]!;
-    const groundNext = ground[start + i * stride]!;
+    const b = start + i * stride;
+    const a = b - stride;
+    const left = h[a]!;
+    const next = h[b]!;
+    const groundLeft = ground[a]!;
+    const groundNext = ground[b]!;
     ahead[i] = back[i] = 0;
     if (left + next < NOTHING_M) continue;
-    const pull = tilt + spun * (i * dx - centre);
+    const pull = fields ? tilt + 0.5 * (push[a]! + push[b]!) : tilt;
+    const drag = fields ? 0.5 * (shear[a]! + shear[b]!) : 0;
     if (groundLeft >= 0 && groundNext >= 0) {
       // Spreading by the slope of the surface, mean mobility so that fronts can move onto dry ground.
       const spread = (slope * (left * left * left + next * next * next)) / (6 * nu);
       const upwind = pull > 0 ? left : next;
       const drift = (pull * upwind * upwind) / (3 * nu);
-      const stop = arrest(left, next, groundLeft, groundNext, pull, slope, gz, dx);
-      ahead[i] = stop * (spread + Math.max(drift, 0));
-      back[i] = stop * (spread - Math.min(drift, 0));
-    } else if (groundLeft >= 0) ahead[i] = spill(left, -groundNext, pull, slope, nu);
-    else if (groundNext >= 0) back[i] = spill(next, -groundLeft, -pull, slope, nu);
+      const dragged = (drag * (drag > 0 ? left : next)) / (2 * nu);
+      const stop = arrest(left, next, groundLeft, groundNext, pull, drag, slope, gz, dx);
+      ahead[i] = stop * (spread + Math.max(drift, 0) + Math.max(dragged, 0));
+      back[i] = stop * (spread - Math.min(drift, 0) - Math.min(dragged, 0));
+    } else if (groundLeft >= 0) ahead[i] = spill(left, -groundNext, pull, drag, slope, nu);
+    else if (groundNext >= 0) back[i] = spill(next, -groundLeft, -pull, -drag, slope, nu);
   }
   // h' + rate·(q right − q left) = h with q = ahead·h'(left) − back·h'(right): diagonally dominant, so Thomas is safe.
   for (let i = 0; i < n; i++) {
@@ -119,6 +123,7 @@ function arrest(
   groundLeft: number,
   groundNext: number,
   pull: number,
+  drag: number,
   slope: number,
   gz: number,
   dx: number,
@@ -127,7 +132,9 @@ function arrest(
   if (wetLeft === next >= DRY_M) return 1;
   const wet = wetLeft ? left : next;
   const heq = wetLeft ? groundNext : groundLeft;
-  const push = (wetLeft ? pull : -pull) + slope * wet;
+  // A shear τ/ρ moves as much as a push of 1.5 τ/(ρh): h²/2ν against h³/3ν.
+  const forced = pull + (1.5 * drag) / wet;
+  const push = (wetLeft ? forced : -forced) + slope * wet;
   if (push <= 0) return heq > 0 ? 0 : 1;
   return Math.max(0, push - (gz * heq * heq) / (wet * dx)) / push;
 }
@@ -136,7 +143,15 @@ function arrest(
  * Outflow per height over an edge that holds back `lip`: h²/3ν·(pull outward + slope of what stands above the lip).
  * Our own closure, not validated.
  */
-function spill(height: number, lip: number, pull: number, slope: number, nu: number): number {
+function spill(
+  height: number,
+  lip: number,
+  pull: number,
+  drag: number,
+  slope: number,
+  nu: number,
+): number {
   if (height <= lip) return 0;
-  return (height * height * (Math.max(0, pull) + slope * (height - lip))) / (3 * nu);
+  const outward = Math.max(0, pull + (1.5 * drag) / height);
+  return (height * height * (outward + slope * (height - lip))) / (3 * nu);
 }

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { tilted } from './grid';
 import { plainKernel } from './kernel';
 import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
-import { entry, type Disc } from './stream';
-import { emptyBirths, LAID, NONE, traceBirths } from './trace';
+import { type Disc, entry } from './disc';
+import { emptyBirths, NONE, traceBirths } from './trace';
 
 // Nusselt 1916: on an incline a level z of a film h moves g sin a/ν · (h z − z²/2) a second.
 test.each([1, 0.7, 0.3])(
@@ -83,7 +83,7 @@ test('a flip lies in rings, first out outermost: rank correlation with radius at
   });
   const births = birthsAt(what, places);
   const own = places.flatMap((p, i) =>
-    births.source[i] === 0 ? [{ r: Math.hypot(p[0] - 100, p[1] - 100), s: births.s[i]! }] : [],
+    births.source[i] === 1 ? [{ r: Math.hypot(p[0] - 100, p[1] - 100), s: births.s[i]! }] : [],
   );
   expect(own.length).toBeGreaterThan(100);
   const outward = rankCorrelation(
@@ -101,7 +101,7 @@ test('where no stream came the base is found, under a stream the stream at every
     [100, 100, 1],
     [100, 100, 0.5],
   ]);
-  expect([...births.source]).toEqual([LAID, LAID, 0, 0]);
+  expect([...births.source]).toEqual([0, 0, 1, 1]);
 });
 
 test('paint laid over paint is met first from above', () => {
@@ -115,7 +115,7 @@ test('paint laid over paint is met first from above', () => {
     [100, 100, 0.6],
     [100, 100, 0.1],
   ]);
-  expect([...births.source]).toEqual([LAID + 1, LAID + 1, LAID, LAID]);
+  expect([...births.source]).toEqual([1, 1, 0, 0]);
 });
 
 test('a wet edge is where it was laid and nowhere else', () => {
@@ -125,7 +125,7 @@ test('a wet edge is where it was laid and nowhere else', () => {
     [100, 196, 1],
     [100, 100, 1],
   ]);
-  expect([...births.source]).toEqual([LAID, LAID, NONE]);
+  expect([...births.source]).toEqual([0, 0, NONE]);
 });
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -140,7 +140,6 @@ test('the entry into a moving disc is where a fine walk along the path finds it'
       fc.tuple(number(-9, 9), number(-9, 9)),
       (from, to, [newX, newY], [oldX, oldY]) => {
         const disc: Disc = {
-          stream: 0,
           from: { ...from, s: 0 },
           to: { ...to, s: 1 },
           core: true,

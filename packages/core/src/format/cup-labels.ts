@@ -1,4 +1,4 @@
-import type { CupToLoad } from '../plan/loading';
+import type { CupToLoad } from '../plan/asked/loading';
 import { trim } from '../quantity/show';
 import type { Template } from './template';
 

@@ -1,4 +1,4 @@
-import type { Fault } from '../field/fault';
+import type { Fault } from '../schema/fault';
 
 /** A fault on one line: where, then what. The document itself is "/". */
 export const faultLine = ({ path, message }: Fault): string => `${path || '/'} ${message}`;

@@ -1,5 +1,5 @@
 export { opacityCards } from './opacity-card';
-export type { Fault } from '../field/fault';
+export type { Fault } from '../schema/fault';
 export { faultLine } from './fault-line';
 export {
   type PaletteColour,

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Fault } from '../field/fault';
+import type { Fault } from '../schema/fault';
 
 /** A colour of a palette, by name. */
 export interface PaletteColour {

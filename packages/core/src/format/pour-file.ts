@@ -1,6 +1,6 @@
-import type { Fault } from '../field/fault';
-import { checkPlan } from '../plan/check';
-import type { Plan } from '../plan/schema';
+import type { Fault } from '../schema/fault';
+import { checkPlan } from '../plan/document/check';
+import type { Plan } from '../plan/document/schema';
 
 /** Judges the shape of a value against the plan's schema; handed in, so that the core needs no schema compiler. */
 export type ShapeCheck = (value: unknown) => readonly Fault[];

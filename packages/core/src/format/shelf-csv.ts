@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Fault } from '../field/fault';
+import type { Fault } from '../schema/fault';
 import { parseNumber, parseSize } from '../quantity/parse';
 import { trim } from '../quantity/show';
 import { sizeWords } from '../surface/size-words';

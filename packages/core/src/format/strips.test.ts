@@ -1,7 +1,7 @@
-import { brief } from '../plan/brief';
+import { brief } from '../plan/brief/brief';
 import { BRASS, DAMSON, OAT, plan, QUINCE, SLATE } from '../plan/fixture.test-data';
-import { cupsToLoad } from '../plan/loading';
-import { weighingOrder } from '../plan/weighing-order';
+import { cupsToLoad } from '../plan/asked/loading';
+import { weighingOrder } from '../plan/asked/weighing-order';
 import { volumeAtMl } from '../vessel/frustum';
 import { cupLabels } from './cup-labels';
 import { loadingMarks, mixingMarks, stripSheets } from './strips';

@@ -1,7 +1,7 @@
 import { eyeMark, fillsOf } from '../mix/by-eye';
 import { beginWeighing } from '../mix/weighing';
-import type { CupToLoad } from '../plan/loading';
-import type { ToWeigh } from '../plan/weighing-order';
+import type { CupToLoad } from '../plan/asked/loading';
+import type { ToWeigh } from '../plan/asked/weighing-order';
 import { trim } from '../quantity/show';
 import { wallMm } from '../vessel/frustum';
 import type { Vessel } from '../vessel/schema';

@@ -1,6 +1,8 @@
 import { trim } from '../quantity/show';
 import { shapeOf } from '../surface/measure';
-import type { Plan } from '../plan/schema';
+import { markOf, type Stroke, verbOf } from '../verb';
+import { verbScene } from '../plan/brief/table';
+import type { Plan } from '../plan/document/schema';
 
 /** A drawing at true size to lay on or under the surface, mm from its upper left. */
 export interface Template {
@@ -33,22 +35,25 @@ const NEAR_MM = 25;
 const PETAL_WIDTH = 0.34;
 
 /**
- * Where everything goes: the outline, the middle, a disc, petals turned to the corners, and a cross for every place a cup goes down, with a ring as
- * wide as its mouth for a flip.
+ * Where everything goes: the outline, the middle, a disc, petals turned to the corners, and what moves mark on the surface, each with a
+ * cross where it begins: a ring as wide as the mouth of a cup turned over, a line where one is poured.
  */
 export function positioningTemplate(plan: Plan, { discMm, petals }: TemplateWishes): Template {
   const shape = shapeOf(plan.surface.shape);
   const { widthMm, heightMm } = shape.bounds(plan.surface.shape);
   const [cx, cy] = [widthMm / 2, heightMm / 2];
   const reaches = shape.reaches(plan.surface.shape);
+  const face = { widthMm, heightMm, rings: shape.rings(plan.surface.shape) };
+  const scene = verbScene(plan);
   const drops = plan.moves.flatMap((move) => {
-    if (move.verb === 'flip') {
-      const cup = plan.cups.findIndex((c) => c.id === move.cup);
-      return [
-        { at: move.atMm, label: `cup ${cup + 1}`, mouthMm: plan.cups[cup]?.vessel.topMm ?? 0 },
-      ];
-    }
-    return move.verb === 'pour' ? [{ at: move.atMm, label: 'pour', mouthMm: 0 }] : [];
+    const verb = verbOf(move);
+    return (verb.marks?.(move, scene) ?? []).flatMap((mark) => {
+      const drawing = markOf(mark);
+      const at = drawing.at(mark, face);
+      return drawing.printed && at
+        ? [{ at, label: verb.label?.(move, scene) ?? '', strokes: drawing.strokes(mark, face) }]
+        : [];
+    });
   });
   return {
     title: `${plan.title}, template`,
@@ -62,9 +67,9 @@ export function positioningTemplate(plan: Plan, { discMm, petals }: TemplateWish
       ...(petals
         ? reaches.map(([x, y]) => ({ d: petal(cx, cy, x, y, discMm / 2), guide: false }))
         : []),
-      ...drops.flatMap(({ at: [x, y], mouthMm }) => [
+      ...drops.flatMap(({ at: [x, y], strokes }) => [
         { d: cross(x, y), guide: false },
-        ...(mouthMm > 0 ? [{ d: circle(x, y, mouthMm / 2), guide: false }] : []),
+        ...strokes.map((stroke) => ({ d: lineOf(stroke), guide: false })),
       ]),
     ],
     labels: [
@@ -81,6 +86,9 @@ const n = (mm: number): string => trim(mm, 2);
 
 const circle = (x: number, y: number, r: number): string =>
   `M${n(x - r)} ${n(y)}A${n(r)} ${n(r)} 0 1 1 ${n(x + r)} ${n(y)}A${n(r)} ${n(r)} 0 1 1 ${n(x - r)} ${n(y)}Z`;
+
+const lineOf = ({ points, closed }: Stroke): string =>
+  `M${points.map(([x, y]) => `${n(x)} ${n(y)}`).join('L')}${closed ? 'Z' : ''}`;
 
 const cross = (x: number, y: number): string =>
   `M${n(x - ARM_MM)} ${n(y)}H${n(x + ARM_MM)}M${n(x)} ${n(y - ARM_MM)}V${n(y + ARM_MM)}`;

@@ -1,4 +1,4 @@
-import { brief } from '../plan/brief';
+import { brief } from '../plan/brief/brief';
 import { drawOf } from '../stock/draw';
 import { needsOf } from '../stock/need';
 import { readyOf } from '../stock/medium-batch';

@@ -1,5 +1,6 @@
-import { brief } from '../plan/brief';
+import { brief } from '../plan/brief/brief';
 import type { ScheduleEntry } from '../schedule';
+import { verbOf } from '../verb';
 import type { Run } from './schema';
 
 /** A poured piece on its way from wet to cured. Times are local, without a zone. */
@@ -21,7 +22,7 @@ export function dryingOf(run: Run, ended: string, now: string): Drying {
   const schedule = brief({
     ...run.plan,
     dates: { ...run.plan.dates, pour: ended },
-    moves: run.plan.moves.filter((m) => m.verb === 'dry' || m.verb === 'coat'),
+    moves: run.plan.moves.filter((m) => verbOf(m).setsFilm || verbOf(m).coats),
   }).schedule.filter((e) => e.act !== 'pour' && e.act !== 'due');
   const done = schedule.filter((e) => e.to <= now).at(-1);
   const next = schedule.find((e) => e.to > now);

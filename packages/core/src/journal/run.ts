@@ -1,10 +1,10 @@
-import { brief } from '../plan/brief';
-import type { Plan } from '../plan/schema';
+import { brief } from '../plan/brief/brief';
+import type { Plan } from '../plan/document/schema';
 import { type Move, type RunStep, verbOf } from '../verb';
 import type { Run, RunMove } from './schema';
 
 const firstDrying = (plan: Plan): number => {
-  const dry = plan.moves.findIndex((m) => m.verb === 'dry');
+  const dry = plan.moves.findIndex((m) => verbOf(m).setsFilm);
   return dry < 0 ? plan.moves.length : dry;
 };
 
@@ -96,4 +96,4 @@ export function timersOf(run: Run, sheet: readonly RunStep[]): Timer[] {
 }
 
 const isWait = (plan: Plan, id: string): boolean =>
-  plan.moves.find((m) => m.id === id)?.verb === 'rest';
+  plan.moves.some((m) => m.id === id && verbOf(m).waits);

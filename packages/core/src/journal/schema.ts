@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Id } from '../field/schema';
-import { type Plan, PlanSchema } from '../plan/schema';
+import { Id } from '../schema/parts';
+import { type Plan, PlanSchema } from '../plan/document/schema';
 
 /** A moment, milliseconds since 1970 UTC, by the clock of the device at the table. */
 const Moment = Type.Integer({ minimum: 0, maximum: 8.64e15 });

@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Id } from '../field/schema';
+import { Id } from '../schema/parts';
 
 /** Anything that goes into a mix and is not a paint. */
 export const MaterialSchema = Type.Object(

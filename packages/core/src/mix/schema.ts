@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Id } from '../field/schema';
+import { Id } from '../schema/parts';
 
 const Parts = Type.Number({ exclusiveMinimum: 0, maximum: 1e4 });
 

@@ -4,6 +4,7 @@ import { reflectanceOf } from './film';
 import { xyzToLab } from './lab';
 import { BANDS, WX, WY, WZ } from './observer';
 import { oklch } from './oklch';
+import { remember } from './remember';
 import { qOf } from './reserve';
 import type { Spectrum } from './spectrum';
 import { linearToHex, type Rgb, xyzToLinear } from './srgb';
@@ -26,7 +27,8 @@ const DIRTY: readonly ColourName[] = ['brown', 'olive', 'grey', 'black'];
 const NEUTRAL: readonly ColourName[] = ['white', 'grey', 'black'];
 const STEPS = 9;
 
-const known = new Map<string, Neighbours>();
+/** Pairs kept at hand: all of a palette of a hundred colours. */
+const known = remember<Neighbours>(8192);
 
 /**
  * Judges a pair by nine blends between their masstones, weighted so that a strong dark does not swamp the
@@ -34,12 +36,7 @@ const known = new Map<string, Neighbours>();
  */
 export function neighbours(hexA: string, hexB: string): Neighbours {
   const [first, second] = hexA <= hexB ? [hexA, hexB] : [hexB, hexA];
-  const key = `${first}${second}`;
-  const cached = known.get(key);
-  if (cached) return cached;
-  const judged = judge(first, second);
-  known.set(key, judged);
-  return judged;
+  return known(`${first}${second}`, () => judge(first, second));
 }
 
 function judge(hexA: string, hexB: string): Neighbours {

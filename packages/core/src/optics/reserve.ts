@@ -2,6 +2,7 @@ import type { OpacityClass, Paint } from '../paint/schema';
 import { mixWeightOf } from '../paint/property';
 import { filmReflectance, filmSpectrum, kOverS, TEST_WHITE, type Tint } from './film';
 import { BANDS, WY } from './observer';
+import { remember } from './remember';
 import { hexToSpectrum, luminance, type Spectrum } from './spectrum';
 import { hexToLinear, linearToXyz } from './srgb';
 
@@ -113,16 +114,20 @@ export interface PaintOptics extends Tint {
   readonly reserve: number;
 }
 
-const known = new Map<string, PaintOptics>();
+/** Paints kept at hand: those of a large shelf. */
+const MOST_PAINTS = 4096;
+const known = remember<PaintOptics>(MOST_PAINTS);
 
 /**
  * Optics of a paint from its masstone and its opacity, class or measured ratio. Reserve is kept within
  * 0.02 to 20: outside, neither a swatch nor a pour can tell the difference.
  */
-export function paintOptics(paint: Paint): PaintOptics {
-  const key = `${paint.hex}|${JSON.stringify(paint.opacity)}|${(paint.pigments ?? []).join('+')}`;
-  const cached = known.get(key);
-  if (cached) return cached;
+export const paintOptics = (paint: Paint): PaintOptics =>
+  known(`${paint.hex}|${JSON.stringify(paint.opacity)}|${(paint.pigments ?? []).join('+')}`, () =>
+    opticsOf(paint),
+  );
+
+function opticsOf(paint: Paint): PaintOptics {
   const q = qOf(paint.hex);
   const asked =
     typeof paint.opacity === 'string'
@@ -130,23 +135,10 @@ export function paintOptics(paint: Paint): PaintOptics {
       : ((solveRatio(q, paint.opacity.contrastRatio) / paint.opacity.wetMicrons) * REFERENCE_UM) /
         hidingSx(q);
   const reserve = Math.min(20, Math.max(0.02, asked));
-  const optics: PaintOptics = {
-    q,
-    s: (reserve * hidingSx(q)) / REFERENCE_UM,
-    sigma: mixWeightOf(paint),
-    reserve,
-  };
-  known.set(key, optics);
-  return optics;
+  return { q, s: (reserve * hidingSx(q)) / REFERENCE_UM, sigma: mixWeightOf(paint), reserve };
 }
 
-const masstoneQ = new Map<string, Spectrum>();
+const masstoneQ = remember<Spectrum>(MOST_PAINTS);
 
 /** K/S by band of a masstone. */
-export function qOf(hex: string): Spectrum {
-  const cached = masstoneQ.get(hex);
-  if (cached) return cached;
-  const q = hexToSpectrum(hex).map(kOverS);
-  masstoneQ.set(hex, q);
-  return q;
-}
+export const qOf = (hex: string): Spectrum => masstoneQ(hex, () => hexToSpectrum(hex).map(kOverS));

@@ -1,4 +1,5 @@
 import { BANDS, WX, WY, WZ } from './observer';
+import { remember } from './remember';
 import { hexToLinear, linearToHex, type Rgb, xyzToLinear } from './srgb';
 
 /** Reflectance by band, 0..1; layout as in `observer.ts`: index i is 380 + 10·i nm. */
@@ -42,7 +43,9 @@ const LIGHTEST = 0.96;
 /** Ties the constant of z, which the slope alone leaves free; small enough to move no colour visibly. */
 const TIE = 1e-6;
 
-const known = new Map<string, Spectrum>();
+/** Colours kept at hand: those of a large shelf and of what is searched through beside it; 300 bytes each. */
+const MOST_COLOURS = 4096;
+const known = remember<Spectrum>(MOST_COLOURS);
 
 /**
  * The smoothest reflectance that has this colour: least squared slope of z with R = (tanh z + 1)/2, held to
@@ -50,15 +53,12 @@ const known = new Map<string, Spectrum>();
  * Newton's method; the second differences make the system tridiagonal, so one step costs four sweeps
  * and a 3 × 3 solve. Remembered by hex, since a palette asks for the same few colours again and again.
  */
-export function hexToSpectrum(hex: string): Spectrum {
-  const cached = known.get(hex);
-  if (cached) return cached;
-  const spectrum = smoothest(
-    hexToLinear(hex).map((c) => Math.min(LIGHTEST, Math.max(DARKEST, c))) as unknown as Rgb,
+export const hexToSpectrum = (hex: string): Spectrum =>
+  known(hex, () =>
+    smoothest(
+      hexToLinear(hex).map((c) => Math.min(LIGHTEST, Math.max(DARKEST, c))) as unknown as Rgb,
+    ),
   );
-  known.set(hex, spectrum);
-  return spectrum;
-}
 
 function smoothest(target: Rgb): Spectrum {
   const z = new Float64Array(BANDS);

@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Id } from '../field/schema';
+import { Id } from '../schema/parts';
 
 const School = Type.Union([Type.Literal('contrast'), Type.Literal('family'), Type.Literal('ramp')]);
 

@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Id, tagged } from '../field/schema';
+import { Id, tagged } from '../schema/parts';
 
 const Side = tagged('kind', [
   Type.Object(

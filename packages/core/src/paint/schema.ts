@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Hex, Id } from '../field/schema';
+import { Hex, Id } from '../schema/parts';
 
 const oneOf = <T extends string>(...values: T[]) => Type.Union(values.map((v) => Type.Literal(v)));
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { PIGMENTS } from '../paint/pigment';
 import type { Paint } from '../paint/schema';
-import { newPlan } from './create';
+import { newPlan } from './beginning/create';
 import { CANVAS } from './fixture.test-data';
 
 const anyPaint = (id: string) =>

@@ -1,8 +1,8 @@
 import type { Paint } from '../paint/schema';
 import { plainSurface } from '../surface/plain';
 import type { Surface } from '../surface/schema';
-import { newPlan } from './create';
-import type { Plan } from './schema';
+import { newPlan } from './beginning/create';
+import type { Plan } from './document/schema';
 
 const paint = (id: string, name: string, hex: string, change: Partial<Paint> = {}): Paint => ({
   id,

@@ -1,30 +1,37 @@
-export { type Brief, brief, type MixBrief } from './brief';
-export { checkPlan } from './check';
-export { type ChipFilm, chipPage, type ChipPage, type Reads, type Thinned } from './chip-page';
-export { comparePlans, type CompareRow } from './compare';
-export { coresOf } from './cores';
-export type { Cost } from './cost';
-export { type CupOrderAsk, cupOrderAsk } from './cup-order';
-export { mixFor, type NewPlan, newPlan } from './create';
+export { verbScene } from './brief/table';
+export { type Brief, brief, judged, type MixBrief } from './brief/brief';
+export { checkPlan } from './document/check';
+export {
+  type ChipFilm,
+  chipPage,
+  type ChipPage,
+  type Reads,
+  type Thinned,
+} from './asked/chip-page';
+export { comparePlans, type CompareRow } from './asked/compare';
+export { coresOf } from './asked/cores';
+export type { Cost } from './brief/cost';
+export { type CupOrderAsk, cupOrderAsk } from './asked/cup-order';
+export { mixFor, type NewPlan, newPlan } from './beginning/create';
 export * as edit from './edit';
-export { likelyIntents } from './intents';
-export { type LeavesWords, leavesWords } from './leaves';
-export { wantsLimbCups, withLimbCups } from './limbs';
-export { cupsToLoad, type CupToLoad } from './loading';
-export { preparationOf, rewriteMoves, setPreparation } from './moves';
-export { type NeighbourPair, neighbourTable, verdictWords } from './neighbour-table';
-export { patchPlan } from './patch';
-export { type PinOffer, pinOffer, usualPins, withPins } from './pins';
-export { type Bare, ranOut } from './ran-out';
-export { type Reach, reachOf, thinnessOf, type Verdict } from './reach';
-export type { Plan } from './schema';
-export { compareSchools } from './schools';
-export { layBetween, lightBetween, lightened, lightenOffer } from './lighter';
-export { type MadeMix, madeMixes } from './made-mixes';
-export { judgeOrder, type OrderJudged, type Seam, seamsOf, weightWords } from './seams';
-export { type Standing, standing } from './standing';
-export { ownStrength, type Thickness, thicknessAdvice, thicknesses } from './thickness';
-export { holdsMetal, type Wanted, wantedConsistency } from './wanted';
-export { type ToWeigh, weighingOrder } from './weighing-order';
-export { paletteOf, type Preview, previewOf } from './scene';
-export type { Studio } from './studio';
+export { likelyIntents } from './beginning/intents';
+export { emptiesOf, type LeavesWords, leavesWords } from './asked/leaves';
+export { wantsLimbCups, withLimbCups } from './asked/limbs';
+export { cupsToLoad, type CupToLoad } from './asked/loading';
+export { preparationOf, rewriteMoves, setPreparation } from './beginning/moves';
+export { type NeighbourPair, neighbourTable, verdictWords } from './asked/neighbour-table';
+export { patchPlan } from './document/patch';
+export { type PinOffer, pinOffer, usualPins, withPins } from './asked/pins';
+export { type Bare, ranOut } from './asked/ran-out';
+export { type Reach, reachOf, thinnessOf, type Verdict } from './asked/reach';
+export type { Plan } from './document/schema';
+export { compareSchools } from './asked/schools';
+export { layBetween, lightBetween, lightened, lightenOffer } from './asked/lighter';
+export { type MadeMix, madeMixes } from './asked/made-mixes';
+export { judgeOrder, type OrderJudged, type Seam, seamsOf, weightWords } from './asked/seams';
+export { type Standing, standing } from './asked/standing';
+export { ownStrength, type Thickness, thicknessAdvice, thicknesses } from './asked/thickness';
+export { holdsMetal, type Wanted, wantedConsistency } from './beginning/wanted';
+export { type ToWeigh, weighingOrder } from './asked/weighing-order';
+export { paletteOf, type Preview, previewOf } from './preview/preview';
+export type { Studio } from './document/studio';

@@ -1,7 +1,7 @@
 import { type Finding, nameOf, type RemarkDefinition } from './evidence';
 
 export const colourNotLoaded: RemarkDefinition = {
-  code: 'colour-not-loaded',
+  id: 'colour-not-loaded',
   see: (evidence) => {
     const { plan, amounts, cups } = evidence;
     const loaded = new Set(cups.flatMap((cup) => cup.layers.map((l) => l.mix)));

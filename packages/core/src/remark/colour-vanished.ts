@@ -8,7 +8,7 @@ const OF_ITS_SHARE = 0.25;
 const TRACE = 0.03;
 
 export const colourVanished: RemarkDefinition = {
-  code: 'colour-vanished',
+  id: 'colour-vanished',
   see: (evidence) => {
     const { plan, cups, outcome } = evidence;
     if (!outcome) return [];

@@ -1,12 +1,15 @@
+import type { Cup } from '../cup/schema';
+import { FIELD_KINDS } from '../field/kind';
+import { cupsOf, type Move, verbOf } from '../verb';
 import { CUPS, vesselOf } from '../vessel/library';
 import { capacityMl, fillableMl } from '../vessel/frustum';
-import type { RemarkDefinition } from './evidence';
+import type { Finding, PatchOp, RemarkDefinition } from './evidence';
 
 /** Tolerance of a fill by eye, mL: below it nobody sees the difference. */
 const SLACK_ML = 0.5;
 
 export const cupTooFull: RemarkDefinition = {
-  code: 'cup-too-full',
+  id: 'cup-too-full',
   see: ({ cups, plan }) =>
     cups.flatMap((cup, index) => {
       const over = cup.filledMl - cup.fillableMl;
@@ -54,41 +57,44 @@ export const cupTooFull: RemarkDefinition = {
     }),
 };
 
-/** Splits a cup in two loaded alike; the pots then divide over both. A flip of the first gets a twin beside it. */
+/** How far the twin of a move goes from it, mm: a cup's width and a little. */
+const ASIDE_MM = 60;
+
+/** Splits a cup in two loaded alike; the pots then divide over both. What empties the first also empties the second, or a twin of it does, beside it. */
 function secondCup(
   count: number,
   index: number,
-  doc: { readonly id: string; readonly reverseOf?: string },
-  moves: readonly {
-    readonly id: string;
-    readonly verb: string;
-    readonly cup?: string;
-    readonly cups?: readonly string[];
-    readonly atMm?: readonly [number, number];
-  }[],
+  doc: Cup,
+  moves: readonly Move[],
   enough: boolean,
-) {
+): { readonly fix?: NonNullable<Finding['fix']> } {
   if (!enough || doc.reverseOf !== undefined) return {};
   const id = `${doc.id}-b`;
-  const at = moves.findIndex((m) => m.verb === 'flip' && m.cup === doc.id);
-  const flip = moves[at];
-  const shift = flip?.atMm
-    ? [
-        {
-          op: 'add' as const,
-          path: `/moves/${at + 1}`,
-          value: { ...flip, id: `${flip.id}-b`, cup: id, atMm: [flip.atMm[0] + 60, flip.atMm[1]] },
-        },
-      ]
-    : moves.flatMap((m, i) =>
-        m.cups?.includes(doc.id)
-          ? [{ op: 'add' as const, path: `/moves/${i}/cups/-`, value: id }]
-          : [],
-      );
+  const at = moves.findIndex((m) => cupsOf(m).includes(doc.id));
   return {
     fix: {
       label: 'Divide it between two cups',
-      patch: [{ op: 'add' as const, path: `/cups/${count}`, value: { ...doc, id } }, ...shift],
+      patch: [
+        { op: 'add', path: `/cups/${count}`, value: { ...doc, id } },
+        ...(at < 0 ? [] : alsoEmpties(moves[at]!, at, doc.id, id)),
+      ],
     },
   };
+}
+
+function alsoEmpties(move: Move, index: number, cup: string, twin: string): PatchOp[] {
+  const values = move as unknown as Readonly<Record<string, unknown>>;
+  const second: Record<string, unknown> = { ...values, id: `${move.id}-b` };
+  for (const [name, field] of Object.entries(verbOf(move).fields)) {
+    const { refers, joined, shifted } = FIELD_KINDS[field.kind];
+    const value = values[name];
+    if (value === undefined) continue;
+    if (refers?.(value).some((r) => r.to === 'cup' && r.id === cup)) {
+      if (joined)
+        return [{ op: 'replace', path: `/moves/${index}/${name}`, value: joined(value, twin) }];
+      second[name] = twin;
+    }
+    if (shifted) second[name] = shifted(value, [ASIDE_MM, 0]);
+  }
+  return [{ op: 'add', path: `/moves/${index + 1}`, value: second }];
 }

@@ -6,7 +6,7 @@ import type { RemarkDefinition } from './evidence';
 const DEEP_MM = 15;
 
 export const edgesUnplanned: RemarkDefinition = {
-  code: 'edges-unplanned',
+  id: 'edges-unplanned',
   see: ({ plan, measure, amounts }) => {
     const { surface, budget } = plan;
     const planned =

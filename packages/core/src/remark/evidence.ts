@@ -11,7 +11,7 @@ import type { Reaction } from '../paint/reaction-schema';
 import type { Paint } from '../paint/schema';
 import type { SurfaceMeasure } from '../surface/measure';
 import type { Surface } from '../surface/schema';
-import type { Move } from '../verb';
+import type { Ledger, Move } from '../verb';
 
 /** One operation of RFC 6902 on the plan document. */
 export type PatchOp =
@@ -42,6 +42,8 @@ export interface Evidence {
   readonly measure: SurfaceMeasure;
   readonly amounts: Amounts;
   readonly cups: readonly LoadedCup[];
+  /** What the moves take, one entry a move. */
+  readonly ledger: Ledger;
   readonly mixes: ReadonlyMap<string, MixResult>;
   readonly paintOf: (id: string) => Paint;
   readonly book: Book;
@@ -70,7 +72,7 @@ export interface Finding {
 
 /** One piece of advice. A new one is one such file, named in `index.ts`. */
 export interface RemarkDefinition {
-  readonly code: string;
+  readonly id: string;
   readonly see: (evidence: Evidence) => readonly Finding[];
 }
 

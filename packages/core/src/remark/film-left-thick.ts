@@ -6,7 +6,7 @@ import type { RemarkDefinition } from './evidence';
 const THICK_MM = 2.5;
 
 export const filmLeftThick: RemarkDefinition = {
-  code: 'film-left-thick',
+  id: 'film-left-thick',
   see: ({ plan, outcome }) => {
     if (!outcome || plan.surface.rim.kind === 'raised' || outcome.film.thickestMm < THICK_MM)
       return [];

@@ -28,7 +28,7 @@ const wants = (finish: Finish, groundL: number) => {
 
 /** Pearls and neons over the wrong ground: no film computed here can show it, so it is only said. */
 export const groundAndFinish: RemarkDefinition = {
-  code: 'ground-and-finish',
+  id: 'ground-and-finish',
   see: ({ plan, mixes, paintOf }) =>
     plan.mixes.flatMap((mix, index): Finding[] => {
       const most = [...mix.paints].sort((a, b) => b.parts - a.parts)[0];

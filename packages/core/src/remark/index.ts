@@ -1,6 +1,8 @@
+import { registry } from '../registry';
 import { colourNotLoaded } from './colour-not-loaded';
 import { colourVanished } from './colour-vanished';
 import { staysBare } from './stays-bare';
+import { cupPouredTwice } from './cup-poured-twice';
 import { cupTooFull } from './cup-too-full';
 import { edgesUnplanned } from './edges-unplanned';
 import type { Evidence, Finding, RemarkDefinition, Severity } from './evidence';
@@ -24,31 +26,34 @@ import { unwantedColour } from './unwanted-colour';
 import { vanishesOverDark } from './vanishes-over-dark';
 
 /** Every remark there is. */
-export const REMARKS: readonly RemarkDefinition[] = [
-  tooLittlePaint,
-  tooMuchPaint,
-  cupTooFull,
-  pinnedOverPot,
-  colourNotLoaded,
-  neighboursMud,
-  neighboursMerge,
-  unwantedColour,
-  pairReacted,
-  vanishesOverDark,
-  metallicAsThin,
-  groundAndFinish,
-  siliconeMisplaced,
-  tooMuchWater,
-  offConsistency,
-  edgesUnplanned,
-  thirstyGround,
-  oldOil,
-  noTopCoat,
-  staysBare,
-  colourVanished,
-  filmLeftThick,
-  moreRunsOff,
-];
+export const REMARKS: readonly RemarkDefinition[] = Object.values(
+  registry<RemarkDefinition>()('remark', [
+    tooLittlePaint,
+    tooMuchPaint,
+    cupTooFull,
+    cupPouredTwice,
+    pinnedOverPot,
+    colourNotLoaded,
+    neighboursMud,
+    neighboursMerge,
+    unwantedColour,
+    pairReacted,
+    vanishesOverDark,
+    metallicAsThin,
+    groundAndFinish,
+    siliconeMisplaced,
+    tooMuchWater,
+    offConsistency,
+    edgesUnplanned,
+    thirstyGround,
+    oldOil,
+    noTopCoat,
+    staysBare,
+    colourVanished,
+    filmLeftThick,
+    moreRunsOff,
+  ]),
+);
 
 export interface Remark extends Finding {
   readonly code: string;
@@ -58,7 +63,7 @@ const RANK: Readonly<Record<Severity, number>> = { spoils: 0, may: 1, note: 2 };
 
 /** All that is worth saying about a plan, gravest first. */
 export const remarksOn = (evidence: Evidence): Remark[] =>
-  REMARKS.flatMap(({ code, see }) => see(evidence).map((finding) => ({ code, ...finding }))).sort(
+  REMARKS.flatMap(({ id, see }) => see(evidence).map((finding) => ({ code: id, ...finding }))).sort(
     (a, b) => RANK[a.severity] - RANK[b.severity],
   );
 

@@ -5,7 +5,7 @@ import { trim } from '../quantity/show';
 import type { Finding, RemarkDefinition } from './evidence';
 
 export const metallicAsThin: RemarkDefinition = {
-  code: 'metallic-as-thin',
+  id: 'metallic-as-thin',
   see: ({ plan, mixes, paintOf, recipeOf }) => {
     // Who keeps metals like the rest has decided, and for a reason.
     if (plan.metallics === 'alike') return [];

@@ -6,7 +6,7 @@ import { runOffOf } from './run-off';
 const OVER = 1 / 3;
 
 export const moreRunsOff: RemarkDefinition = {
-  code: 'more-runs-off',
+  id: 'more-runs-off',
   see: ({ plan, measure, amounts, outcome }) => {
     if (!outcome || plan.surface.rim.kind === 'raised') return [];
     const { lostG, expectedG } = runOffOf(measure, amounts, outcome);

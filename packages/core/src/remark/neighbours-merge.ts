@@ -4,7 +4,7 @@ import { pairFindings } from './pair-remark';
 import type { Touching } from './touching';
 
 export const neighboursMerge: RemarkDefinition = {
-  code: 'neighbours-merge',
+  id: 'neighbours-merge',
   see: (evidence) =>
     pairFindings(
       evidence,

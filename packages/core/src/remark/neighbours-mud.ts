@@ -2,7 +2,7 @@ import type { RemarkDefinition } from './evidence';
 import { pairFindings } from './pair-remark';
 
 export const neighboursMud: RemarkDefinition = {
-  code: 'neighbours-mud',
+  id: 'neighbours-mud',
   see: (evidence) =>
     pairFindings(
       evidence,

@@ -1,4 +1,5 @@
 import type { Surface } from '../surface/schema';
+import { coatMove, verbOf } from '../verb';
 import type { RemarkDefinition, Severity } from './evidence';
 
 interface Want {
@@ -31,10 +32,10 @@ const WANTS: Readonly<Partial<Record<Surface['use'], Want>>> = {
 };
 
 export const noTopCoat: RemarkDefinition = {
-  code: 'no-top-coat',
+  id: 'no-top-coat',
   see: ({ plan }) => {
     const want = WANTS[plan.surface.use];
-    if (!want || plan.moves.some((m) => m.verb === 'coat')) return [];
+    if (!want || plan.moves.some((m) => verbOf(m).coats)) return [];
     const { severity, message, product, filmMm } = want;
     return [
       {
@@ -49,7 +50,7 @@ export const noTopCoat: RemarkDefinition = {
             {
               op: 'add',
               path: `/moves/${plan.moves.length}`,
-              value: { id: 'top-coat', verb: 'coat', product, filmMm, own: true },
+              value: coatMove('top-coat', product, filmMm),
             },
           ],
         },

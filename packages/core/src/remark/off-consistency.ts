@@ -4,7 +4,7 @@ import { trim } from '../quantity/show';
 import type { Finding, PatchOp, RemarkDefinition } from './evidence';
 
 export const offConsistency: RemarkDefinition = {
-  code: 'off-consistency',
+  id: 'off-consistency',
   see: ({ plan, mixes, recipeOf }) =>
     plan.mixes.flatMap((mix, index): Finding[] => {
       const viscosityPaS = mixes.get(mix.id)?.recipe.viscosityPaS;

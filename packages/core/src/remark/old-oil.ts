@@ -1,11 +1,14 @@
+import { taskMove, taskOf } from '../verb';
 import type { RemarkDefinition } from './evidence';
 
+const CLEAN = 'clean-oil';
+
 export const oldOil: RemarkDefinition = {
-  code: 'old-oil',
+  id: 'old-oil',
   see: ({ plan }) => {
     const { over } = plan.surface;
     if (!over || over.silicone === 'no') return [];
-    if (plan.moves.some((m) => m.verb === 'tend' && m.task === 'clean-oil')) return [];
+    if (plan.moves.some((m) => taskOf(m) === CLEAN)) return [];
     const known = over.silicone === 'yes';
     return [
       {
@@ -22,7 +25,7 @@ export const oldOil: RemarkDefinition = {
             {
               op: 'add',
               path: '/moves/0',
-              value: { id: 'tend-clean-oil', verb: 'tend', task: 'clean-oil' },
+              value: taskMove(CLEAN),
             },
           ],
         },

@@ -5,7 +5,7 @@ import { separate, touchingPairs } from './touching';
 
 /** Paints that did not get on when they met before: in one mix, or lying on each other in a cup. */
 export const pairReacted: RemarkDefinition = {
-  code: 'pair-reacted',
+  id: 'pair-reacted',
   see: (evidence) =>
     evidence.reactions.length === 0 ? [] : [...inMixes(evidence), ...inCups(evidence)],
 };

@@ -2,7 +2,7 @@ import { pinnedMl } from '../cup/load';
 import { nameOf, type PatchOp, type RemarkDefinition } from './evidence';
 
 export const pinnedOverPot: RemarkDefinition = {
-  code: 'pinned-over-pot',
+  id: 'pinned-over-pot',
   see: (evidence) => {
     const { plan, amounts, measure } = evidence;
     return [...pinnedMl(plan.cups, measure.pieces)].flatMap(([mix, asked]) => {

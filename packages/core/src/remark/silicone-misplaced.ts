@@ -1,7 +1,8 @@
+import { referencesOf } from '../verb';
 import type { Finding, RemarkDefinition } from './evidence';
 
 export const siliconeMisplaced: RemarkDefinition = {
-  code: 'silicone-misplaced',
+  id: 'silicone-misplaced',
   see: ({ plan, book }) =>
     plan.budget.pots.flatMap((pot, p): Finding[] => {
       if (pot.mix === undefined || (pot.use !== 'base' && pot.use !== 'activator')) return [];
@@ -18,7 +19,11 @@ export const siliconeMisplaced: RemarkDefinition = {
         name: `${mix.name}, no oil`,
         ...(dry.length ? { additives: dry } : {}),
       };
-      const laid = plan.moves.flatMap((m, i) => ('mix' in m && m.mix === mix.id ? [i] : []));
+      const laid = plan.moves.flatMap((m, i) =>
+        referencesOf(m).flatMap((r) =>
+          r.to === 'mix' && r.id === mix.id ? [`/moves/${i}${r.at}`] : [],
+        ),
+      );
       return [
         {
           severity: 'may',
@@ -34,11 +39,7 @@ export const siliconeMisplaced: RemarkDefinition = {
                 patch: [
                   { op: 'add', path: `/mixes/${plan.mixes.length}`, value: twin },
                   { op: 'replace', path: `/budget/pots/${p}/mix`, value: twin.id },
-                  ...laid.map((i) => ({
-                    op: 'replace' as const,
-                    path: `/moves/${i}/mix`,
-                    value: twin.id,
-                  })),
+                  ...laid.map((path) => ({ op: 'replace' as const, path, value: twin.id })),
                 ],
               }
             : {

@@ -12,7 +12,7 @@ const SPECK = 0.01;
 const COUNTS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six'] as const;
 
 export const staysBare: RemarkDefinition = {
-  code: 'stays-bare',
+  id: 'stays-bare',
   see: ({ plan, measure, amounts, outcome }) => {
     if (!outcome) return [];
     const bareShare = 1 - outcome.coveredShare;

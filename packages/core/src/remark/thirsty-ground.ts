@@ -5,7 +5,7 @@ import type { RemarkDefinition } from './evidence';
 const DRINKS_MM = 0.15;
 
 export const thirstyGround: RemarkDefinition = {
-  code: 'thirsty-ground',
+  id: 'thirsty-ground',
   see: ({ plan, measure, amounts }) => {
     if (plan.surface.absorbency !== 'raw') return [];
     const density = amounts.totalMl > 0 ? amounts.totalG / amounts.totalMl : 1.1;

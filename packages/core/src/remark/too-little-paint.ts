@@ -7,7 +7,7 @@ const BARELY_MM = 1.2;
 const LEAN_MM = LEAN_ML_PER_CM2 * 10;
 
 export const tooLittlePaint: RemarkDefinition = {
-  code: 'too-little-paint',
+  id: 'too-little-paint',
   see: ({ plan, amounts, measure }) => {
     const baseMl = amounts.pots.filter((p) => p.use === 'base').reduce((sum, p) => sum + p.ml, 0);
     const wetMm = amounts.laidMm + (baseMl / measure.areaCm2) * 10;

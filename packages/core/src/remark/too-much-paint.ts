@@ -7,7 +7,7 @@ const THICKEST_STAY_MM = 2;
 const THICKEST_LAID_MM = 5;
 
 export const tooMuchPaint: RemarkDefinition = {
-  code: 'too-much-paint',
+  id: 'too-much-paint',
   see: ({ plan, amounts, measure }) => {
     const raised = plan.surface.rim.kind === 'raised';
     const baseMl = amounts.pots.filter((p) => p.use === 'base').reduce((sum, p) => sum + p.ml, 0);

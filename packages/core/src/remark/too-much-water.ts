@@ -9,7 +9,7 @@ const NOTE_FROM = 0.25;
 const WARN_FROM = 0.35;
 
 export const tooMuchWater: RemarkDefinition = {
-  code: 'too-much-water',
+  id: 'too-much-water',
   see: ({ plan, mixes, book, recipeOf }) =>
     plan.mixes.flatMap((mix, index): Finding[] => {
       const share = mixes.get(mix.id)?.recipe.waterShare ?? 0;

@@ -3,7 +3,7 @@ import { pairFindings } from './pair-remark';
 import { makesUnwanted } from './touching';
 
 export const unwantedColour: RemarkDefinition = {
-  code: 'unwanted-colour',
+  id: 'unwanted-colour',
   see: (evidence) =>
     pairFindings(
       evidence,

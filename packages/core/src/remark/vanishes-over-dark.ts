@@ -12,7 +12,7 @@ const SEEN_DELTA_E = 6;
 const KEPT = 0.2;
 
 export const vanishesOverDark: RemarkDefinition = {
-  code: 'vanishes-over-dark',
+  id: 'vanishes-over-dark',
   see: ({ plan, mixes }) =>
     plan.mixes.flatMap((mix, index): Finding[] => {
       const result = mixes.get(mix.id);

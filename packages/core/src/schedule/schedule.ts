@@ -1,4 +1,4 @@
-import type { Move } from '../verb';
+import { type Move, verbOf } from '../verb';
 import { coatable, cured, type DryingFilm, HANDLE_H, type Span, touchDry } from './dry';
 
 /** Something that becomes possible, with the earliest and the latest it may be, local time without a zone. */
@@ -55,7 +55,7 @@ export function scheduleOf(
         'oil in a mix has to come off before a coat',
       ),
     );
-  if (film.oily || moves.some((m) => m.verb === 'coat'))
+  if (film.oily || moves.some((m) => verbOf(m).coats))
     entries.push(entry('coat', coat, 'a day by one school, a week by the other'));
   entries.push(entry('cured', cured(film), 'dry right through'));
   if (due !== undefined)

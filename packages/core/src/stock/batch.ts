@@ -2,8 +2,8 @@ import { openBook } from '../material/book';
 import { mediumsToMake, type MediumToMake } from '../mix/mediums-to-make';
 import type { WeighStep } from '../mix/weigh';
 import type { Mix } from '../mix/schema';
-import type { Brief } from '../plan/brief';
-import type { Plan } from '../plan/schema';
+import type { Brief } from '../plan/brief/brief';
+import type { Plan } from '../plan/document/schema';
 
 export interface BatchPlan {
   readonly id: string;

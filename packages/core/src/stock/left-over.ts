@@ -3,8 +3,8 @@ import { blend } from '../optics/blend';
 import { reflectanceOf } from '../optics/film';
 import { paintOptics } from '../optics/reserve';
 import { spectrumToHex } from '../optics/spectrum';
-import type { Brief } from '../plan/brief';
-import type { Plan } from '../plan/schema';
+import type { Brief } from '../plan/brief/brief';
+import type { Plan } from '../plan/document/schema';
 
 /** What a pour leaves behind, all pieces together. */
 export interface LeftOver {

@@ -2,8 +2,8 @@ import { openBook } from '../material/book';
 import { makeMedium } from '../mix/medium';
 import type { WeighStep } from '../mix/weigh';
 import { densityOf } from '../paint/property';
-import type { Brief } from '../plan/brief';
-import type { Plan } from '../plan/schema';
+import type { Brief } from '../plan/brief/brief';
+import type { Plan } from '../plan/document/schema';
 import type { Surface } from '../surface/schema';
 import type { Vessel } from '../vessel/schema';
 
@@ -34,15 +34,11 @@ export function needsOf(plan: Plan, brief: Brief): Need[] {
     poured.set(material, { ml: sum.ml + ml, g: sum.g + g });
   }
   const finishes = new Map<string, { ml: number; g: number }>();
-  plan.moves.forEach((move) => {
-    if (move.verb !== 'coat') return;
-    const takes = brief.run.find((s) => s.move === move.id)?.takes ?? [];
-    const sum = finishes.get(move.product) ?? { ml: 0, g: 0 };
-    finishes.set(move.product, {
-      ml: sum.ml + takes.reduce((n, t) => n + t.ml, 0),
-      g: sum.g + takes.reduce((n, t) => n + t.g, 0),
-    });
-  });
+  for (const { product, ml, g } of brief.run.flatMap((step) => step.takes)) {
+    if (product === undefined) continue;
+    const sum = finishes.get(product) ?? { ml: 0, g: 0 };
+    finishes.set(product, { ml: sum.ml + ml, g: sum.g + g });
+  }
   return [
     ...[...poured].map(([id, amount]): Need => {
       const paint = plan.paints.find((p) => p.id === id);

@@ -1,4 +1,4 @@
-import type { Studio } from '../plan/studio';
+import type { Studio } from '../plan/document/studio';
 import type { Surface } from '../surface/schema';
 import type { ShelfItem } from './schema';
 import { blankFor } from './shopping';

@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Hex, Id, tagged } from '../field/schema';
+import { Hex, Id, tagged } from '../schema/parts';
 import { MaterialSchema, MediumSchema } from '../material/schema';
 import { ConsistencySchema } from '../mix/schema';
 import { PaintSchema } from '../paint/schema';

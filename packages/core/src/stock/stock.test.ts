@@ -1,9 +1,9 @@
 import { openBook } from '../material/book';
 import { hexToLab } from '../optics/lab';
-import { brief } from '../plan/brief';
+import { brief } from '../plan/brief/brief';
 import * as edit from '../plan/edit';
 import { BRASS, DAMSON, OAT, plan, QUINCE, SLATE } from '../plan/fixture.test-data';
-import type { Plan } from '../plan/schema';
+import type { Plan } from '../plan/document/schema';
 import { batchMediums, batchOf, sharedOut } from './batch';
 import { drawOf, taken } from './draw';
 import { leftOver, mayBecome } from './left-over';

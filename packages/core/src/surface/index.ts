@@ -1,5 +1,14 @@
 export { FONTS, type FontId } from './font';
 export { limbsOf, measureSurface, shapeOf, SHAPES, type SurfaceMeasure } from './measure';
+export {
+  type Path,
+  PATHS,
+  type PathKind,
+  pathShapeOf,
+  pathWords,
+  type Point,
+  strokesOf,
+} from './path';
 export { outlineFrom, outlineFromPath } from './outline/from-drawing';
 export { type Drawing, MOST_SVG, readSvg } from './outline/svg-file';
 export { plainSurface } from './plain';

@@ -1,19 +1,8 @@
-import type { Shape, Surface } from './schema';
-import { glyphs } from './shape/glyphs';
-import { outline } from './shape/outline';
-import { oval } from './shape/oval';
-import { polygon } from './shape/polygon';
-import { rect } from './shape/rect';
-import { ring } from './shape/ring';
-import { round } from './shape/round';
-import type { Limb, ShapeDefinition } from './shape/shape';
+import type { Surface } from './schema';
+import { type Shape, shapeOf, SHAPES } from './shape';
+import type { Limb } from './shape/shape';
 
-/** Every surface shape by its kind. To add one, copy a file in `shape/` and name it here and in the schema. */
-export const SHAPES = { rect, round, oval, ring, polygon, outline, glyphs } as const;
-
-/** The definition that fits this shape. */
-export const shapeOf = (shape: Shape): ShapeDefinition<Shape> =>
-  SHAPES[shape.kind] as unknown as ShapeDefinition<Shape>;
+export { shapeOf, SHAPES };
 
 /** Parts of a shape that want paint of their own; none where the face is one. */
 export const limbsOf = (shape: Shape): readonly Limb[] => shapeOf(shape).limbs?.(shape) ?? [];

@@ -1,23 +1,14 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Hex, tagged } from '../field/schema';
-import { glyphs } from './shape/glyphs';
-import { outline } from './shape/outline';
-import { oval } from './shape/oval';
-import { polygon } from './shape/polygon';
-import { rect } from './shape/rect';
-import { ring } from './shape/ring';
-import { round } from './shape/round';
+import { Hex, tagged } from '../schema/parts';
+import { type Shape, SHAPES } from './shape';
 import { SUPPORTS } from './supports';
 
-export const ShapeSchema = tagged('kind', [
-  rect.schema,
-  round.schema,
-  oval.schema,
-  ring.schema,
-  polygon.schema,
-  outline.schema,
-  glyphs.schema,
-]);
+export const ShapeSchema = Type.Unsafe<Shape>(
+  tagged(
+    'kind',
+    Object.values(SHAPES).map(({ schema }) => schema),
+  ),
+);
 
 export const SurfaceSchema = Type.Object(
   {
@@ -77,5 +68,5 @@ export const SurfaceSchema = Type.Object(
   { additionalProperties: false },
 );
 
-export type Shape = Static<typeof ShapeSchema>;
+export type { Shape };
 export type Surface = Static<typeof SurfaceSchema>;

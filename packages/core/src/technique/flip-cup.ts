@@ -1,22 +1,28 @@
 import type { Move } from '../verb';
+import { defineTechnique } from './define';
 import { stretch } from './stretch';
-import { defineTechnique } from './technique';
 
 export const flipCup = defineTechnique({
   id: 'flip-cup',
   name: 'Flip cup',
   says: 'A layered cup is turned over on the surface, rests and is lifted; then the paint is stretched by tilting.',
+  shows:
+    'Nested rings and lobes round each cup, drawn into ovals by the tilt; cells where paints differ in weight.',
   needs: {
     consistency: 'medium',
-    baseMm: { otherwise: 1 },
-    pots: [{ use: 'keep', share: 0.05 }],
+    uses: [
+      { use: 'base', overBase: { filmMm: 1 } },
+      // The generous figure holds its own reserve.
+      { use: 'keep', overBase: { share: 0.05 } },
+    ],
     loading: 'layered',
-    sameFirstAndLast: true,
-    pins: {
-      first: 'palest',
-      last: 'palest',
-      why: 'Flips often have the same white first and last: it frames the picture and closes it in the middle.',
-    },
+    cups: { least: 1 },
+    tools: [],
+  },
+  pins: {
+    first: 'palest',
+    last: 'palest',
+    why: 'Flips often have the same white first and last: it frames the picture and closes it in the middle.',
   },
   settings: {
     restS: { kind: 'number', label: 'Cup stands upside down', min: 0, max: 1800, unit: 's' },

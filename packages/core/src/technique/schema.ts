@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { fieldSchema } from '../field/kind';
-import { tagged } from '../field/schema';
+import { tagged } from '../schema/parts';
 import { TECHNIQUES, type TechniqueId } from './index';
 
 /** A technique as a plan names it; settings left out take the technique's defaults. */

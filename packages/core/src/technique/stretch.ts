@@ -1,5 +1,5 @@
 import type { Move } from '../verb';
-import type { Stage } from './technique';
+import type { Stage } from './define';
 
 /**
  * Seconds of tilt for each mm to a corner: a film on a slope drains to √(ν·L ÷ (g·sin a·t)) (Nusselt), so larger pieces want
@@ -36,9 +36,10 @@ export function stretch(stage: Stage, paint: readonly Move[], { torch, angleDeg 
 }
 
 /** A base, or where there is none wet edges: a generous pour needs no base, but an edge to run over (handbook 6, common practice). */
-function wetGround({ baseMix, baseMm, edgeMix }: Stage): Move[] {
-  if (baseMix !== undefined)
-    return [{ id: 'base', verb: 'lay', mix: baseMix, filmMm: baseMm ?? 1, s: 120 }];
+function wetGround({ pot, edgeMix }: Stage): Move[] {
+  const base = pot('base');
+  if (base?.mix !== undefined)
+    return [{ id: 'base', verb: 'lay', mix: base.mix, filmMm: base.filmMm ?? 1, s: 120 }];
   return edgeMix === undefined
     ? []
     : [{ id: 'edges', verb: 'edge', mix: edgeMix, filmMm: 0.3, s: 90 }];

@@ -1,10 +1,10 @@
-import { defineVerb } from './verb';
+import { defineVerb } from './define';
 
 /** Density of a top coat: two-part resin about 1.1, varnish about 1.03 g/mL (from memory). */
 export const COAT_G_PER_ML = { varnish: 1.03, resin: 1.1 } as const;
 
 export const coat = defineVerb({
-  verb: 'coat',
+  id: 'coat',
   title: 'Top coat',
   fields: {
     product: { kind: 'choice', label: 'Product', of: ['varnish', 'resin'] },
@@ -12,12 +12,22 @@ export const coat = defineVerb({
   },
   usualS: 900,
   each: true,
-  care: ['resin', 'spray'],
+  coats: true,
+  care: ({ product }) => (product === 'resin' ? ['resin'] : ['spray']),
   says: (move) =>
     `Coat with ${move.product}, ${move.filmMm} mm; wipe any oil off first. The product’s own sheet decides ratio and wait.`,
   // Volume = area × film + covered edges × half the film (estimate).
-  takes: ({ product, filmMm }, { areaCm2, edgeCm2 }) => {
+  does: ({ product, filmMm }, { areaCm2, edgeCm2 }) => {
     const ml = (areaCm2 * filmMm + (edgeCm2 * filmMm) / 2) / 10;
-    return [{ use: 'coat', ml, g: ml * COAT_G_PER_ML[product] }];
+    return { takes: [{ use: 'coat', product, ml, g: ml * COAT_G_PER_ML[product] }] };
   },
+});
+
+/** A coat as a move of the artist's own. */
+export const coatMove = (id: string, product: keyof typeof COAT_G_PER_ML, filmMm: number) => ({
+  id,
+  verb: coat.id,
+  product,
+  filmMm,
+  own: true,
 });

@@ -1,4 +1,4 @@
-import { defineVerb } from './verb';
+import { defineVerb } from './define';
 
 const WORDS = {
   touch: 'Dry to the touch, level and covered from dust.',
@@ -7,14 +7,12 @@ const WORDS = {
   cured: 'Leave it to cure right through.',
 } as const;
 
+/** Not timed: it takes days, and the schedule says when. */
 export const dry = defineVerb({
-  verb: 'dry',
+  id: 'dry',
   title: 'Dry',
   fields: { until: { kind: 'choice', label: 'Until', of: ['touch', 'clean', 'coat', 'cured'] } },
-  // Days, not seconds: the schedule says when.
-  usualS: 0,
   each: false,
   setsFilm: true,
-  care: [],
   says: (move) => WORDS[move.until],
 });

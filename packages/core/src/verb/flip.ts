@@ -1,6 +1,6 @@
 import { TURNED_OVER } from '../cup/outlets';
+import { defineVerb } from './define';
 import { placeWords } from './place';
-import { defineVerb } from './verb';
 
 /** How far a hand strays while it lifts, mm (tuned). */
 const STRAY_MM = 4;
@@ -10,7 +10,7 @@ const emptiesS = (ml: number, nu: number): number =>
   Math.min(40, Math.max(3, 7.5 * Math.sqrt((nu / 9e-4) * (ml / 80))));
 
 export const flip = defineVerb({
-  verb: 'flip',
+  id: 'flip',
   title: 'Flip',
   fields: {
     cup: { kind: 'cup', label: 'Cup' },
@@ -26,35 +26,44 @@ export const flip = defineVerb({
   },
   usualS: 30,
   each: true,
-  care: [],
+  standsS: ({ restS = 0 }) => restS,
   says: (move, { cupName, widthMm, heightMm }) =>
     `Turn ${cupName(move.cup)} over on ${placeWords(move.atMm, widthMm, heightMm)}` +
     (move.restS ? `, let it stand ${move.restS} s, then lift it slowly.` : ' and lift it slowly.'),
-  flows: ({ cup: id, atMm, restS }, { cup, nu }) => {
-    const loaded = cup(id);
-    const ml = loaded?.layers.reduce((sum, l) => sum + l.ml, 0) ?? 0;
-    if (!loaded || ml <= 0) return [];
-    const rim = loaded.vessel.topMm / 2;
-    return [
-      ...(restS ? [{ kind: 'rest' as const, s: restS }] : []),
-      {
-        kind: 'stream',
-        pathMm: [atMm],
-        // The mouth stands on the surface until little is left, then the last of it falls in the middle.
-        radiusMm: [
-          { at: 0, mm: rim },
-          { at: 0.4, mm: rim },
-          { at: 1, mm: rim / 5 },
-        ],
-        strayMm: STRAY_MM,
-        s: emptiesS(ml, nu),
-        core: true,
-        strata: loaded.layers,
-        stir: loaded.stir,
-        outlet: TURNED_OVER,
-        lamination: 'rings',
-      },
-    ];
+  does: ({ cup, atMm, restS }, { inCup, mouthMm, nu }) => {
+    const held = inCup(cup);
+    if (!held || held.ml <= 0) return {};
+    const rim = mouthMm(cup) / 2;
+    return {
+      acts: [
+        ...(restS ? [{ kind: 'rest' as const, s: restS }] : []),
+        {
+          kind: 'stream',
+          pathMm: [atMm],
+          // The mouth stands on the surface until little is left, then the last of it falls in the middle.
+          radiusMm: [
+            { at: 0, mm: rim },
+            { at: 0.4, mm: rim },
+            { at: 1, mm: rim / 5 },
+          ],
+          strayMm: STRAY_MM,
+          s: emptiesS(held.ml, nu),
+          core: true,
+          strata: held.strata,
+          stir: held.stir,
+          outlet: TURNED_OVER,
+          lamination: 'rings',
+        },
+      ],
+      takes: [{ cup, ml: held.ml, g: held.g }],
+    };
   },
-  takes: (move, { cup }) => [{ cup: move.cup, ...cup(move.cup) }],
+  empties: () => ({
+    outlet: TURNED_OVER,
+    first: 'touches the surface first, runs outward',
+    last: 'comes last, ends on top in the middle',
+    sunk: 'comes out last',
+  }),
+  marks: ({ cup, atMm }, { mouthMm }) => [{ kind: 'disc', atMm, rMm: mouthMm(cup) / 2 }],
+  label: ({ cup }, { cupName }) => cupName(cup),
 });

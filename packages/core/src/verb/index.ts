@@ -1,6 +1,21 @@
 export { CARE, type CareCode } from './care';
-export { cupsOf, type Move, VERBS, type VerbId, verbOf } from './move';
+export { coatMove } from './coat';
+export type { Desk, Done, Empties, InCup, MoveBase, Scene, Take, VerbDefinition } from './define';
+export { pouredThrough } from './empties';
+export { type Entry, keepLedger, type Ledger, type Table } from './ledger';
+export { type Mark, markOf, type Face as MarkedFace, type Stroke } from './mark';
+export {
+  careOf,
+  cupsOf,
+  type Move,
+  referencesOf,
+  secondsOf,
+  type Verb,
+  type VerbId,
+  verbOf,
+  VERBS,
+} from './move';
 export { directionWords, placeWords } from './place';
 export { layRunSheet, type RunStep } from './run-sheet';
 export { type Task, TASK_IDS, type TaskId, TASKS, usualTasks } from './task';
-export type { FlowScene, LoadedForFlow, MoveBase, Scene, Take, VerbDefinition } from './verb';
+export { taskMove, taskOf } from './tend';

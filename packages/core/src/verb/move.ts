@@ -1,6 +1,9 @@
-import type { ValuesOf } from '../field/kind';
+import { FIELD_KINDS, type Fields, referencesIn, type ValuesOf } from '../field/kind';
+import type { Reference } from '../field/define';
+import { has, registry } from '../registry';
 import type { CareCode } from './care';
 import { coat } from './coat';
+import type { MoveBase, VerbDefinition } from './define';
 import { dry } from './dry';
 import { edge } from './edge';
 import { flip } from './flip';
@@ -10,34 +13,40 @@ import { rest } from './rest';
 import { tend } from './tend';
 import { tilt } from './tilt';
 import { torch } from './torch';
-import type { Primitive } from '../flow/primitive';
-import type { FlowScene, MoveBase, Scene, Take, VerbDefinition } from './verb';
 
-/** Every verb by its name. */
-export const VERBS = { tend, edge, lay, flip, pour, tilt, torch, rest, dry, coat } as const;
+const ALL = [tend, edge, lay, flip, pour, tilt, torch, rest, dry, coat] as const;
+type Known = (typeof ALL)[number];
 
-export type VerbId = keyof typeof VERBS;
+export type VerbId = Known['id'];
 
-type MoveOf<V extends VerbId> = MoveBase & { verb: V } & ValuesOf<(typeof VERBS)[V]['fields']>;
+type MoveOf<V extends Known> = MoveBase & { verb: V['id'] } & ValuesOf<V['fields']>;
 
 /** One line of the list that drives run sheet, timers, paint taken and schedule. */
-export type Move = { [V in VerbId]: MoveOf<V> }[VerbId];
+export type Move = { [V in VerbId]: MoveOf<Extract<Known, { id: V }>> }[VerbId];
 
 /** A verb's definition with its functions open to any move of it. */
-type OpenVerb = Omit<VerbDefinition, 'says' | 'named' | 'minding' | 'takes' | 'flows'> & {
-  readonly says: (move: Move, scene: Scene) => string;
-  readonly named?: (move: Move) => string;
-  readonly minding?: (move: Move) => readonly CareCode[];
-  readonly takes?: (move: Move, scene: Scene) => readonly Take[];
-  readonly flows?: (move: Move & { readonly s: number }, scene: FlowScene) => readonly Primitive[];
-};
+export type Verb = VerbDefinition<VerbId, Fields, Move>;
+
+/** Every verb by its name. */
+export const VERBS = registry<Verb>()('verb', ALL, ({ id, title, fields }) => {
+  const strange = Object.entries(fields).find(([, f]) => !has(FIELD_KINDS, f.kind));
+  if (strange) return `has a field "${strange[0]}" of no kind there is`;
+  return title === '' || id.length > 24 ? 'needs a title and a short name' : undefined;
+});
+
+/** The definition behind a move. */
+export const verbOf = (move: Move): Verb => VERBS[move.verb];
+
+/** What a move names in its plan, each with the pointer to where, from the move. */
+export const referencesOf = (move: Move): readonly Reference[] =>
+  referencesIn(verbOf(move).fields, move);
 
 /** The cups a move uses, in order. */
 export const cupsOf = (move: Move): readonly string[] =>
-  Object.entries(verbOf(move).fields).flatMap(([name, { kind }]) => {
-    const value = (move as unknown as Record<string, string | string[]>)[name];
-    return (kind === 'cup' || kind === 'cups') && value !== undefined ? value : [];
-  });
+  referencesOf(move).flatMap(({ to, id }) => (to === 'cup' ? [id] : []));
 
-/** The definition behind a move. */
-export const verbOf = (move: Move): OpenVerb => VERBS[move.verb] as unknown as OpenVerb;
+/** What to take care of in a move, in words' codes; see `CARE`. */
+export const careOf = (move: Move): readonly CareCode[] => verbOf(move).care?.(move) ?? [];
+
+/** How long a move takes, seconds; 0 where it is not timed. */
+export const secondsOf = (move: Move): number => move.s ?? verbOf(move).usualS ?? 0;

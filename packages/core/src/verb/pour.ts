@@ -1,6 +1,8 @@
-import type { Primitive } from '../flow/primitive';
+import { outletOf } from '../cup/outlets';
+import type { Act } from '../flow/act';
+import { defineVerb, type Take } from './define';
+import { pouredThrough } from './empties';
 import { placeWords } from './place';
-import { defineVerb } from './verb';
 
 /** How fast a cup is poured, mL/s at 1 Pa·s; thicker paint runs slower (tuned). */
 const RATE_ML_PER_S = 10;
@@ -11,7 +13,7 @@ const HIGH_MM = 300;
 const STRAY_MM = 3;
 
 export const pour = defineVerb({
-  verb: 'pour',
+  id: 'pour',
   title: 'Pour',
   fields: {
     cups: { kind: 'cups', label: 'Cups, one after the other' },
@@ -27,29 +29,33 @@ export const pour = defineVerb({
   },
   usualS: 30,
   each: true,
-  care: [],
   says: ({ cups, atMm, heightMm }, { cupName, widthMm, heightMm: surfaceMm }) =>
     `Pour ${cups.map(cupName).join(', then ')} on ${placeWords(atMm, widthMm, surfaceMm)} in one place, ${Math.round(heightMm / 10)} cm high, in an even stream.`,
-  takes: (move, { cup }) => move.cups.map((id) => ({ cup: id, ...cup(id) })),
-  flows: ({ cups, atMm, heightMm }, { cup, nu }) =>
-    cups.flatMap((id): Primitive[] => {
-      const loaded = cup(id);
-      const ml = loaded?.layers.reduce((sum, l) => sum + l.ml, 0) ?? 0;
-      if (!loaded || ml <= 0) return [];
-      const mm = WIDE_MM - (WIDE_MM - THIN_MM) * Math.min(1, heightMm / HIGH_MM);
-      return [
-        {
-          kind: 'stream',
-          pathMm: [atMm],
-          radiusMm: [{ at: 0, mm }],
-          strayMm: STRAY_MM,
-          s: Math.max(3, ml / (RATE_ML_PER_S * Math.sqrt(9e-4 / nu))),
-          core: false,
-          strata: loaded.layers,
-          stir: loaded.stir,
-          outlet: loaded.outlet,
-          lamination: 'stack',
-        },
-      ];
-    }),
+  does: ({ cups, atMm, heightMm }, { inCup, outletOf: outletIn, nu }) => {
+    const acts: Act[] = [];
+    const takes: Take[] = [];
+    const mm = WIDE_MM - (WIDE_MM - THIN_MM) * Math.min(1, heightMm / HIGH_MM);
+    // A cup named twice is empty the second time.
+    for (const cup of new Set(cups)) {
+      const held = inCup(cup);
+      if (!held || held.ml <= 0) continue;
+      acts.push({
+        kind: 'stream',
+        pathMm: [atMm],
+        radiusMm: [{ at: 0, mm }],
+        strayMm: STRAY_MM,
+        s: Math.max(3, held.ml / (RATE_ML_PER_S * Math.sqrt(9e-4 / nu))),
+        core: false,
+        strata: held.strata,
+        stir: held.stir,
+        outlet: outletOf(outletIn(cup)),
+        lamination: 'stack',
+      });
+      takes.push({ cup, ml: held.ml, g: held.g });
+    }
+    return { acts, takes };
+  },
+  empties: pouredThrough,
+  marks: ({ atMm }) => [{ kind: 'disc', atMm, rMm: 0 }],
+  label: () => 'pour',
 });

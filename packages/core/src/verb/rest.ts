@@ -1,12 +1,12 @@
-import { defineVerb } from './verb';
+import { defineVerb } from './define';
 
 export const rest = defineVerb({
-  verb: 'rest',
+  id: 'rest',
   title: 'Rest',
   fields: {},
   usualS: 300,
   each: false,
-  care: [],
-  flows: ({ s }) => [{ kind: 'rest', s }],
+  waits: true,
+  does: ({ s }) => ({ acts: [{ kind: 'rest', s }] }),
   says: () => 'Leave it level and look, without touching it. Cells go on growing.',
 });

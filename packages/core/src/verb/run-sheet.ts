@@ -1,6 +1,8 @@
 import type { CareCode } from './care';
-import { type Move, verbOf } from './move';
-import type { Scene, Take } from './verb';
+import type { Take } from './define';
+import type { Ledger } from './ledger';
+import { careOf, type Move, secondsOf, verbOf } from './move';
+import type { Scene } from './define';
 
 /** One move as it is carried out. Times in seconds from the start of the run, all pieces done one after another. */
 export interface RunStep {
@@ -15,19 +17,20 @@ export interface RunStep {
   readonly times: number;
   /** Paint it uses, all pieces together. */
   readonly takes: readonly Take[];
+  /** What is left after it of what it took from, all pieces together. */
+  readonly leaves: readonly Take[];
   readonly care: readonly CareCode[];
 }
 
 /** Lays the moves out in time. A move `with` another starts together with it; the next starts when the later one ends. */
-export function layRunSheet(moves: readonly Move[], scene: Scene): RunStep[] {
+export function layRunSheet(moves: readonly Move[], scene: Scene, ledger: Ledger): RunStep[] {
   const started = new Map<string, RunStep>();
   let clock = 0;
-  return moves.map((move) => {
+  return moves.map((move, i) => {
     const verb = verbOf(move);
-    const times = verb.each && move.piece === undefined ? scene.pieces : 1;
-    const restS = move.verb === 'flip' ? (move.restS ?? 0) : 0;
+    const { times, takes, leaves } = ledger.entries[i]!;
     const startS = (move.with !== undefined ? started.get(move.with)?.startS : undefined) ?? clock;
-    const endS = startS + ((move.s ?? verb.usualS) + restS) * times;
+    const endS = startS + (secondsOf(move) + (verb.standsS?.(move) ?? 0)) * times;
     clock = Math.max(clock, endS);
     const step: RunStep = {
       move: move.id,
@@ -37,12 +40,9 @@ export function layRunSheet(moves: readonly Move[], scene: Scene): RunStep[] {
       startS,
       endS,
       times,
-      takes: (verb.takes?.(move, scene) ?? []).map((take) => ({
-        ...take,
-        ml: take.ml * times,
-        g: take.g * times,
-      })),
-      care: [...verb.care, ...(verb.minding?.(move) ?? [])],
+      takes,
+      leaves,
+      care: careOf(move),
     };
     started.set(move.id, step);
     return step;

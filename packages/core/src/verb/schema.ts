@@ -1,6 +1,6 @@
 import { type TObject, Type } from '@sinclair/typebox';
 import { fieldSchema } from '../field/kind';
-import { Id, tagged } from '../field/schema';
+import { Id, tagged } from '../schema/parts';
 import { VERBS } from './move';
 
 const COMMON = {
@@ -19,7 +19,7 @@ export const MoveSchema = tagged(
     Type.Object(
       {
         ...COMMON,
-        verb: Type.Literal(verb.verb),
+        verb: Type.Literal(verb.id),
         ...Object.fromEntries(
           Object.entries(verb.fields).map(([name, field]) => [name, fieldSchema(field)]),
         ),

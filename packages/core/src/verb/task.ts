@@ -8,6 +8,10 @@ export interface Task {
   readonly says: string;
   readonly when: 'before' | 'after';
   readonly care: readonly CareCode[];
+  /** What the ready check says of it, where a figure belongs to it. */
+  readonly ready?: (at: { readonly runsOffG: number }) => string;
+  /** Wants the film still soft: at the first drying, not the last. */
+  readonly soft?: boolean;
   /** Whether a surface like this wants it, where the artist has not said otherwise. */
   readonly usual: (surface: Surface) => boolean;
 }
@@ -17,8 +21,10 @@ const on =
   ({ support }: Surface) =>
     support !== undefined && supports.includes(support);
 
+const CATCH = 'Lay a tray or a sheet below: what runs off can be used again.';
+
 /** Every task in the order they are done (handbook 1, common practice). A new one is one entry here. */
-export const TASKS = {
+const LIST = {
   'clean-oil': {
     title: 'Clean off the oil',
     says: 'The old pour held silicone, or may have: clean it with what the finisher of that paint names, twice, or nothing will hold.',
@@ -119,13 +125,16 @@ export const TASKS = {
   },
   tray: {
     title: 'Tray below',
-    says: 'Lay a tray or a sheet below: what runs off can be used again.',
+    says: CATCH,
     when: 'before',
     care: [],
+    ready: ({ runsOffG }) =>
+      runsOffG > 0 ? `${CATCH} About ${Math.round(runsOffG)} g run off.` : CATCH,
     usual: ({ rim }) => rim.kind === 'open',
   },
   'peel-tape': {
     title: 'Peel off the tape',
+    soft: true,
     says: 'Peel the tape off the back while the paint at the edge is still soft, and cut what strings.',
     when: 'after',
     care: [],
@@ -140,7 +149,9 @@ export const TASKS = {
   },
 } as const satisfies Readonly<Record<string, Task>>;
 
-export type TaskId = keyof typeof TASKS;
+export type TaskId = keyof typeof LIST;
+
+export const TASKS: Readonly<Record<TaskId, Task>> = LIST;
 
 export const TASK_IDS = Object.keys(TASKS) as TaskId[];
 

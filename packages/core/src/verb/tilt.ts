@@ -1,8 +1,8 @@
+import { defineVerb } from './define';
 import { directionWords } from './place';
-import { defineVerb } from './verb';
 
 export const tilt = defineVerb({
-  verb: 'tilt',
+  id: 'tilt',
   title: 'Tilt',
   fields: {
     towardDeg: { kind: 'number', label: 'Down toward', min: -360, max: 360, unit: 'deg', usual: 0 },
@@ -10,7 +10,8 @@ export const tilt = defineVerb({
   },
   usualS: 14,
   each: true,
-  care: [],
-  flows: ({ towardDeg, angleDeg, s }) => [{ kind: 'tilt', towardDeg, angleDeg, s }],
+  sheds: ({ towardDeg }) => towardDeg,
+  does: ({ towardDeg, angleDeg, s }) => ({ acts: [{ kind: 'tilt', towardDeg, angleDeg, s }] }),
   says: (move) => `Tilt about ${move.angleDeg}° down to the ${directionWords(move.towardDeg)}.`,
+  marks: ({ towardDeg }) => [{ kind: 'wedge', towardDeg }],
 });

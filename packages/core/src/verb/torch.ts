@@ -1,14 +1,15 @@
-import { defineVerb } from './verb';
+import { defineVerb } from './define';
 
 export const torch = defineVerb({
-  verb: 'torch',
+  id: 'torch',
   title: 'Torch',
   fields: {},
   usualS: 8,
   each: true,
-  care: ['open-flame'],
+  care: () => ['open-flame'],
   // Heat opens cells; the film only goes on levelling meanwhile.
-  flows: ({ s }) => [{ kind: 'rest', s }],
+  does: ({ s }) => ({ acts: [{ kind: 'rest', s }] }),
   says: () =>
     'One quick pass of the flame, high and always moving. More can be added, never taken away.',
+  ready: () => 'The torch is at hand, and nothing flammable is near.',
 });

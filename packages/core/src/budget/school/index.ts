@@ -1,11 +1,12 @@
-import type { SchoolId } from '../schema';
+import { registry } from '../../registry';
 import { film } from './film';
 import { generous } from './generous';
 import { lean } from './lean';
 import { own } from './own';
 import type { School } from './school';
 
-/** Every school, in the order they are offered. To add one, copy a file here and name it in this table and the schema. */
-export const SCHOOLS: Readonly<Record<SchoolId, School>> = { generous, lean, film, own };
+/** Every school, in the order they are offered. To add one, copy a file here and name it in this list. */
+export const SCHOOLS = registry<School>()('school of amounts', [generous, lean, film, own]);
 
+export type SchoolId = keyof typeof SCHOOLS;
 export type { School };

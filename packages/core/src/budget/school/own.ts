@@ -1,7 +1,7 @@
 import { GENEROUS_G_PER_CM2 } from './generous';
 import type { School } from './school';
 
-export const own: School = {
+export const own = {
   id: 'own',
   name: 'Own figure',
   says: 'Your own grams for each square centimetre, edges included.',
@@ -11,4 +11,4 @@ export const own: School = {
   colours: ({ areaCm2, edgeCm2 }, { gPerCm2 = GENEROUS_G_PER_CM2 }) => ({
     g: (areaCm2 + edgeCm2) * gPerCm2,
   }),
-};
+} as const satisfies School;

@@ -1,9 +1,14 @@
 import type { SurfaceMeasure } from '../../surface/measure';
-import type { Budget, SchoolId } from '../schema';
+
+/** What a school's rule may be told by, where it has a figure of its own. */
+export interface SchoolFigures {
+  readonly laidMm?: number;
+  readonly gPerCm2?: number;
+}
 
 /** A way to reckon how much colour a surface takes. Gives grams or millilitres, whichever its rule is stated in. */
 export interface School {
-  readonly id: SchoolId;
+  readonly id: string;
   readonly name: string;
   readonly says: string;
   /** Whether its colours are laid over a base coat that comes on top. */
@@ -12,8 +17,12 @@ export interface School {
   readonly countsEdges: boolean;
   /** Insurance a new plan starts with. */
   readonly insurance: number;
+  /** Its figure covers everything that is laid: a base is taken out of the colours, never below the lean figure. */
+  readonly holdsBase?: boolean;
+  /** Figures a new plan starts with. */
+  readonly starts?: SchoolFigures;
   readonly colours: (
     measure: SurfaceMeasure,
-    budget: Budget,
+    figures: SchoolFigures,
   ) => { readonly g: number } | { readonly ml: number };
 }

@@ -1,3 +1,4 @@
+import { registry } from '../../registry';
 import { conditioner } from './conditioner';
 import { conditionerThin } from './conditioner-thin';
 import type { StockMedium } from './define';
@@ -13,15 +14,17 @@ import { thinner } from './thinner';
 export type { StockMedium } from './define';
 
 /** Mediums every plan may use without listing them. A plan's own medium of the same id takes precedence. */
-export const STOCK_MEDIUMS: readonly StockMedium[] = [
-  conditioner,
-  conditionerThin,
-  thinner,
-  glueWater,
-  glueWater70,
-  glueWaterConditioner,
-  studioBlend,
-  glossMedium,
-  glossConditioner,
-  mediumGluePolymer,
-];
+export const STOCK_MEDIUMS: readonly StockMedium[] = Object.values(
+  registry<StockMedium>()('medium', [
+    conditioner,
+    conditionerThin,
+    thinner,
+    glueWater,
+    glueWater70,
+    glueWaterConditioner,
+    studioBlend,
+    glossMedium,
+    glossConditioner,
+    mediumGluePolymer,
+  ]),
+);

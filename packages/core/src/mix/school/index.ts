@@ -1,3 +1,4 @@
+import { registry } from '../../registry';
 import type { Body } from '../../paint/schema';
 import { stepLimits } from '../consistency';
 import type { Recipe } from '../recipe';
@@ -20,22 +21,25 @@ import { studioBlendMix } from './studio-blend';
 
 export type { MixSchool } from './define';
 
-export const MIX_SCHOOLS: readonly MixSchool[] = [
-  conditionerOnly,
-  conditionerFluid,
-  conditionerThenThinner,
-  glueAndWater,
-  glueWaterConditionerMix,
-  studioBlendMix,
-  glossWithConditioner,
-  mediumGluePolymerMix,
-  readyToPour,
-  pillow,
-  darkActivator,
-  lightActivator,
-  pearlColour,
-  dumpColour,
-];
+/** Every way of making a mix, in the order they are offered. */
+export const MIX_SCHOOLS: readonly MixSchool[] = Object.values(
+  registry<MixSchool>()('school of mixes', [
+    conditionerOnly,
+    conditionerFluid,
+    conditionerThenThinner,
+    glueAndWater,
+    glueWaterConditionerMix,
+    studioBlendMix,
+    glossWithConditioner,
+    mediumGluePolymerMix,
+    readyToPour,
+    pillow,
+    darkActivator,
+    lightActivator,
+    pearlColour,
+    dumpColour,
+  ]),
+);
 
 /** Thinner goes in by twentieths of the paint, up to as much as this. */
 const PER_PART = 20;

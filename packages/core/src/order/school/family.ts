@@ -8,7 +8,7 @@ const NEUTRAL = 0.035;
 const NEUTRAL_KIN = 0.7;
 
 /** Handbook 5, common practice, no published source; kinship by the angle between hues is an estimate. */
-export const family: OrderSchool = {
+export const family = {
   id: 'family',
   name: 'Families',
   says: 'Blues lie with blues and reds with reds: kin may sit anywhere and never turn to mud.',
@@ -17,4 +17,4 @@ export const family: OrderSchool = {
     const kin = Math.min(a.c, b.c) < NEUTRAL ? NEUTRAL_KIN : 1 - hueTurn(a.h, b.h) / 180;
     return kin * (1 - neighbours(below, above).mud);
   },
-};
+} as const satisfies OrderSchool;

@@ -1,13 +1,11 @@
+import { registry } from '../../registry';
 import { contrast } from './contrast';
 import { family } from './family';
 import { ramp } from './ramp';
-import type { OrderSchool, OrderSchoolId } from './school';
+import type { OrderSchool } from './school';
 
-/** Every way to order colours. A new one is one such file, its id named in `school.ts`. */
-export const ORDER_SCHOOLS: Readonly<Record<OrderSchoolId, OrderSchool>> = {
-  contrast,
-  family,
-  ramp,
-};
+/** Every way to order colours. A new one is one such file, named in this list. */
+export const ORDER_SCHOOLS = registry<OrderSchool>()('school of order', [contrast, family, ramp]);
 
-export type { OrderSchool, OrderSchoolId } from './school';
+export type OrderSchoolId = keyof typeof ORDER_SCHOOLS;
+export type { OrderSchool };

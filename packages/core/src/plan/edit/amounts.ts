@@ -2,10 +2,10 @@ import { normalise } from '../../budget/budget';
 import { sharesByIntent } from '../../budget/intent';
 import type { Budget, Intent, SchoolId } from '../../budget/schema';
 import type { Surface } from '../../surface/schema';
-import { likelyIntents } from '../intents';
-import { rewriteMoves } from '../moves';
-import { budgetOfSchool } from '../schools';
-import type { Plan } from '../schema';
+import { likelyIntents } from '../beginning/intents';
+import { rewriteMoves } from '../beginning/moves';
+import { withSchool } from '../beginning/needs';
+import type { Plan } from '../document/schema';
 
 export const setSurface = (plan: Plan, change: Partial<Surface>): Plan =>
   rewriteMoves({ ...plan, surface: { ...plan.surface, ...change } }, plan);
@@ -21,7 +21,7 @@ export const setBudget = (plan: Plan, change: Partial<Budget>): Plan => ({
 
 /** Changes the school with what goes with it: its insurance, the base its technique wants, the edge pot. */
 export const setSchool = (plan: Plan, school: SchoolId): Plan =>
-  rewriteMoves(setBudget(plan, budgetOfSchool(plan, school)), plan);
+  rewriteMoves(withSchool(plan, school), plan);
 
 /**
  * Sets one colour's share of the whole, 0 to 1, by hand. Those not set by hand fill the rest in the relation they have; where all are

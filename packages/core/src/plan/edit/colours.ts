@@ -2,9 +2,10 @@ import type { Paint } from '../../paint/schema';
 import type { Mix } from '../../mix/schema';
 import type { CupOrder } from '../../order/schema';
 import { techniqueOf } from '../../technique';
-import { mixFor } from '../create';
-import { rewriteMoves } from '../moves';
-import type { Plan } from '../schema';
+import { referencesOf } from '../../verb';
+import { mixFor } from '../beginning/create';
+import { rewriteMoves } from '../beginning/moves';
+import type { Plan } from '../document/schema';
 import { setShare } from './amounts';
 import { freeId, moved } from './list';
 
@@ -53,7 +54,7 @@ export function removeColour(plan: Plan, mixId: string): Plan {
     cups: plan.cups.map((cup) =>
       cup.layers ? { ...cup, layers: cup.layers.filter((l) => l.mix !== mixId) } : cup,
     ),
-    moves: plan.moves.filter((m) => !('mix' in m && m.mix === mixId)),
+    moves: plan.moves.filter((m) => !referencesOf(m).some((r) => r.to === 'mix' && r.id === mixId)),
     ...(plan.order ? { order: withoutMix(plan.order, mixId) } : {}),
   };
   return rewriteMoves(without, { ...plan, moves: without.moves });

@@ -3,9 +3,10 @@ import type { Cup, Layer } from '../../cup/schema';
 import { volumeAtMl } from '../../vessel/frustum';
 import { type LibraryVessel, vesselOf } from '../../vessel/library';
 import type { Vessel } from '../../vessel/schema';
-import { copyOf } from '../copy';
-import { rewriteMoves } from '../moves';
-import type { Plan } from '../schema';
+import { copyOf } from '../document/copy';
+import { rewriteMoves } from '../beginning/moves';
+import { loadedAs } from '../beginning/starting-cups';
+import type { Plan } from '../document/schema';
 import { freeId, moved } from './list';
 
 export const setCup = (plan: Plan, index: number, change: (cup: Cup) => Cup): Plan => ({
@@ -117,20 +118,7 @@ export const setLoading = (plan: Plan, index: number, loading: NonNullable<Cup['
   setCup(plan, index, (cup) => ({
     ...cup,
     loading,
-    ...(cup.layers
-      ? {
-          layers: cup.layers.map((layer, i, all): Layer => {
-            if (loading === 'side')
-              return {
-                ...layer,
-                placement: 'side',
-                sideDeg: layer.sideDeg ?? Math.round((360 * i) / all.length),
-              };
-            const { sideDeg: _, ...plain } = layer;
-            return layer.placement === 'side' ? { ...plain, placement: 'wall' } : layer;
-          }),
-        }
-      : {}),
+    ...(cup.layers ? { layers: loadedAs(loading, cup.layers) } : {}),
   }));
 
 /** Takes another vessel, with the outlet and the loading it is used with. */

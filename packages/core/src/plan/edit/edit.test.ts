@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { normalise } from '../../budget/budget';
-import { brief } from '../brief';
-import { checkPlan } from '../check';
+import { brief } from '../brief/brief';
+import { checkPlan } from '../document/check';
 import * as edit from './index';
 import { BRASS, DAMSON, KALE, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
-import type { Plan } from '../schema';
+import type { Plan } from '../document/schema';
 import { type VerbId, VERBS } from '../../verb';
 
 const shareOf = (p: Plan, mix: string) =>
@@ -74,7 +74,7 @@ test('a move edited by hand stays through a change of settings; the rest is writ
 test('a change of school brings its insurance, base and edges, and takes them away again', () => {
   const start = plan([OAT, SLATE], { edgeDepthMm: 20, coverEdges: true });
   const lean = edit.setSchool(start, 'lean');
-  expect(lean.budget.pots.map((p) => p.use)).toEqual(['base', 'edge']);
+  expect(lean.budget.pots.map((p) => p.use)).toEqual(['base', 'edge', 'keep']);
   expect(lean.moves.find((m) => m.verb !== 'tend')).toMatchObject({ verb: 'lay', filmMm: 1 });
   const back = edit.setSchool(lean, 'generous');
   expect(back.budget).toMatchObject({ pots: [], insurance: 0 });

@@ -6,3 +6,4 @@ export * from './mixes';
 export * from './moves';
 export * from './order';
 export * from './whole';
+export * from './technique';

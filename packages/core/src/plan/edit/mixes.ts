@@ -9,10 +9,10 @@ import type { Additive, Mix } from '../../mix/schema';
 import { mixBySchool, type MixSchool } from '../../mix/school';
 import type { Paint } from '../../paint/schema';
 import { techniqueOf } from '../../technique';
-import type { Plan } from '../schema';
-import { holdsMetal, wantedConsistency } from '../wanted';
-import { mixFor } from '../create';
-import { rewriteMoves } from '../moves';
+import type { Plan } from '../document/schema';
+import { holdsMetal, wantedConsistency } from '../beginning/wanted';
+import { mixFor } from '../beginning/create';
+import { rewriteMoves } from '../beginning/moves';
 import { asColour } from './colours';
 import { freeId } from './list';
 

@@ -1,12 +1,13 @@
-import type { Field } from '../../field/kind';
+import type { Surroundings } from '../../field/define';
+import { type FieldValue, startOf } from '../../field/kind';
 import { shapeOf } from '../../surface/measure';
 import { type Move, type VerbId, VERBS } from '../../verb';
-import { rewriteMoves, withEarlier } from '../moves';
-import type { Plan, SettingValue } from '../schema';
+import { rewriteMoves, withEarlier } from '../beginning/moves';
+import type { Plan } from '../document/schema';
 import { freeId, moved } from './list';
 
 /** Changes the technique's settings; what it wrote is written anew, what the artist did stays. */
-export const setTechniqueSettings = (plan: Plan, settings: Record<string, SettingValue>): Plan =>
+export const setTechniqueSettings = (plan: Plan, settings: Record<string, FieldValue>): Plan =>
   rewriteMoves(
     {
       ...plan,
@@ -30,35 +31,21 @@ export const releaseMove = (plan: Plan, index: number): Plan =>
 
 /** Puts in a move of this verb at a place in the list, with values that work. */
 export function addMove(plan: Plan, verb: VerbId, at: number): Plan {
-  const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
+  const around: Surroundings = {
+    ...shapeOf(plan.surface.shape).bounds(plan.surface.shape),
+    mixes: plan.mixes.map((m) => m.id),
+    cups: plan.cups.map((c) => c.id),
+    pots: plan.budget.pots,
+  };
   const id = freeId(
     verb,
     plan.moves.map((m) => m.id),
   );
-  const values = Object.fromEntries(
-    Object.entries(VERBS[verb].fields).flatMap(
-      ([name, field]: [string, Field]): [string, unknown][] => {
-        if (field.optional) return [];
-        switch (field.kind) {
-          case 'number':
-            return [[name, Math.min(field.max, Math.max(field.min, field.usual ?? field.min))]];
-          case 'choice':
-            return [[name, field.of[0]]];
-          case 'yes-no':
-            return [[name, false]];
-          case 'point':
-            return [[name, [Math.round(widthMm / 2), Math.round(heightMm / 2)]]];
-          case 'mix':
-            return [[name, plan.mixes[0]?.id]];
-          case 'cup':
-            return [[name, plan.cups[0]?.id]];
-          case 'cups':
-            return [[name, plan.cups.slice(0, 1).map((c) => c.id)]];
-        }
-      },
-    ),
-  );
-  const move = { id, verb, ...values, own: true } as unknown as Move;
+  const values = Object.entries(VERBS[verb].fields).flatMap(([name, field]) => {
+    const start = startOf(field, around);
+    return start === undefined ? [] : [[name, start] as const];
+  });
+  const move = { id, verb, ...Object.fromEntries(values), own: true } as unknown as Move;
   return { ...plan, moves: [...plan.moves.slice(0, at), move, ...plan.moves.slice(at)] };
 }
 

@@ -2,7 +2,7 @@ import type { Layer } from '../../cup/schema';
 import { separatorLayer } from '../../cup/separator';
 import type { Arranged } from '../../order/arrange';
 import type { CupOrder } from '../../order/schema';
-import type { Plan } from '../schema';
+import type { Plan } from '../document/schema';
 import { setCup } from './cups';
 
 /** Changes what is asked of the order; a wish set to undefined is given up. */

@@ -1,4 +1,4 @@
-import type { Plan } from '../schema';
+import type { Plan } from '../document/schema';
 
 export const rename = (plan: Plan, title: string): Plan => ({ ...plan, title });
 

@@ -55,7 +55,7 @@ function lay({ text, font, heightMm }: Glyphs): Laid {
 const measures = byRings<Glyphs>((shape) => lay(shape).rings);
 
 export const glyphs = {
-  kind: 'glyphs',
+  id: 'glyphs',
   name: 'Letters and figures',
   schema: Type.Object(
     {

@@ -14,7 +14,7 @@ const measures = byRings<Outline>(({ path }) => atOrigin(readPath(path)));
 
 /** A free outline: SVG path data in mm, filled by the even-odd rule, so that inner rings are holes. */
 export const outline = {
-  kind: 'outline',
+  id: 'outline',
   name: 'Free outline',
   schema: Type.Object(
     { kind: Type.Literal('outline'), path: Type.String({ minLength: 1, maxLength: MOST_PATH }) },

@@ -8,7 +8,7 @@ import { Side } from './side';
 export type Oval = { kind: 'oval'; widthMm: number; heightMm: number };
 
 export const oval = {
-  kind: 'oval',
+  id: 'oval',
   name: 'Oval',
   schema: Type.Object(
     { kind: Type.Literal('oval'), widthMm: Side, heightMm: Side },

@@ -11,7 +11,7 @@ const Coordinate = Type.Number({ minimum: -5000, maximum: 5000 });
 const measures = byRings<Polygon>(({ cornersMm }) => atOrigin([cornersMm.flat()]));
 
 export const polygon = {
-  kind: 'polygon',
+  id: 'polygon',
   name: 'Polygon',
   schema: Type.Object(
     {

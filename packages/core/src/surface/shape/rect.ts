@@ -6,7 +6,7 @@ import { Side } from './side';
 export type Rect = { kind: 'rect'; widthMm: number; heightMm: number };
 
 export const rect = {
-  kind: 'rect',
+  id: 'rect',
   name: 'Rectangle',
   schema: Type.Object(
     { kind: Type.Literal('rect'), widthMm: Side, heightMm: Side },

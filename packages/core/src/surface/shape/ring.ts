@@ -10,7 +10,7 @@ export type RingShape = { kind: 'ring'; outerMm: number; innerMm: number };
 const LEAST_BAND_MM = 3;
 
 export const ring = {
-  kind: 'ring',
+  id: 'ring',
   name: 'Ring',
   schema: Type.Object(
     { kind: Type.Literal('ring'), outerMm: Side, innerMm: Side },

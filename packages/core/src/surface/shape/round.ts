@@ -8,7 +8,7 @@ import { Side } from './side';
 export type Round = { kind: 'round'; diameterMm: number };
 
 export const round = {
-  kind: 'round',
+  id: 'round',
   name: 'Round',
   schema: Type.Object(
     { kind: Type.Literal('round'), diameterMm: Side },

@@ -8,7 +8,7 @@ export interface Limb {
 
 /** What every surface shape must tell about itself. Lengths in mm, areas in mm². */
 export interface ShapeDefinition<S extends { kind: string }> {
-  readonly kind: S['kind'];
+  readonly id: S['kind'];
   /** What it is called where a shape is chosen. */
   readonly name: string;
   readonly schema: TObject;

@@ -1,0 +1,18 @@
+import { type Path, PATHS, PathSchema, pathLengthMm, type PathKind } from '../../surface/path';
+import { idsOf } from '../../registry';
+import { defineKind, type FieldBase } from '../define';
+
+/** A way over the surface. */
+export interface PathField extends FieldBase {
+  readonly kind: 'path';
+  /** What a new one is; the first there is where nothing is said. */
+  readonly usual?: PathKind;
+}
+
+export const path = defineKind<PathField, Path>({
+  id: 'path',
+  schema: () => PathSchema,
+  start: ({ usual = idsOf(PATHS)[0]! }, size) => PATHS[usual].start(size),
+  fault: (value) =>
+    pathLengthMm(value) > 0 ? undefined : 'begins and ends in one place; give it a length',
+});

@@ -1,0 +1,63 @@
+import type { Site } from '../ground';
+import type { FilmKernel } from '../kernel';
+import type { Step } from '../step';
+
+/** A pour under way, as an act finds it. */
+export interface UnderWay {
+  readonly kernel: FilmKernel;
+  readonly site: Site;
+  /** Kinematic viscosity, m²/s. */
+  readonly nu: number;
+  readonly seed: number;
+  /** Which of the scene's acts this is: what its births say they came from. */
+  readonly source: number;
+  /** Motions of a pour given up, whose memory may be used again. */
+  readonly spare: Int16Array[];
+  /** Tells of paint that came on to the surface, m³. */
+  readonly laid: (m3: number) => void;
+  /** Takes up what ran over the edge since it was last asked. */
+  readonly collect: () => void;
+  /** Which way the next sweep goes first; it changes with every step of the film. */
+  xFirst: boolean;
+}
+
+/** One piece's face, as far as it decides how much paint an act brings. */
+export interface Face {
+  readonly areaCm2: number;
+  readonly outlineMm: number;
+}
+
+export interface Brought {
+  readonly mix: string;
+  readonly ml: number;
+}
+
+/** How births of one act find their stratum. Strata are counted from 0 in the order `brings` names mixes. */
+export interface ActStrata {
+  /** The wave of its layers where a birth left it, −1..1; smooth, so it may be taken between births that agree. */
+  readonly wave: (s: number, xi: number, eta: number) => number;
+  /** How far its paint had left, waves and all, in bins of `STREAM_BINS`; 0 where it has no course. */
+  readonly bin: (s: number, wave: number) => number;
+  readonly stratum: (bin: number, s: number, xi: number, wave: number) => number;
+  /** How far down from one birth to another the stratum changes, 0..1; half way where that cannot be told. */
+  readonly change: (topBin: number, lowBin: number) => number;
+}
+
+/**
+ * One thing flow can do. A new one is one such file, named in `index.ts`; nothing else asks what kind an act is.
+ */
+export interface ActDefinition<A extends { readonly kind: string }> {
+  readonly id: A['kind'];
+  /** How long it is felt by the progress told, in weighted seconds. */
+  readonly weight: (act: A) => number;
+  /** The paint it brings on to a face, stratum by stratum; none where it brings none. */
+  readonly brings: (act: A, face: Face) => readonly Brought[];
+  /** The act without which mix is which: alike for two acts exactly where their births are. */
+  readonly key: (act: A) => unknown;
+  /** Carries it out on the kernel's film; yields each step once it is done. */
+  readonly run: (act: A, under: UnderWay) => Generator<Step, void>;
+  /** Absent where it brings no paint. `nth` counts acts of its kind before it, for chances that differ. */
+  readonly strata?: (act: A, seed: number, nth: number) => ActStrata;
+  /** Where its paint first stood, cells: what traces back beside every stream is taken for the nearest one's first paint. */
+  readonly began?: (act: A, under: Pick<UnderWay, 'site' | 'seed'>) => readonly [number, number];
+}

@@ -1,0 +1,19 @@
+import { registry } from '../../registry';
+import type { ActDefinition } from './define';
+import { overlay } from './overlay';
+import { rest } from './rest';
+import { stream } from './stream';
+import { tilt } from './tilt';
+
+const ALL = [overlay, stream, tilt, rest] as const;
+
+/** What flow knows; every verb compiles to some of these, in the order they happen. Lengths in mm, angles clockwise from +x. */
+export type Act = Parameters<(typeof ALL)[number]['weight']>[0];
+
+/** Every act by its kind. */
+const ACTS = registry<ActDefinition<Act>>()('act', ALL);
+
+/** The definition behind an act. */
+export const actOf = (act: Act): ActDefinition<Act> => ACTS[act.kind];
+
+export type { ActDefinition, ActStrata, Brought, Face, UnderWay } from './define';

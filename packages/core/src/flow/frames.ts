@@ -1,0 +1,137 @@
+import type { UnderWay } from './act/define';
+import type { Disc } from './disc';
+import type { Film } from './film';
+import { type Drive, GRAVITY } from './grid';
+import type { Site } from './ground';
+import type { Motion } from './motion';
+import type { Step, Traced } from './step';
+
+/** Cells the surface may move in one frame; frames longer than this bend paths too coarsely. */
+export const FRAME_CELLS = 3.2;
+/** Steps of a frame, and the most of one streams pour in; how far a heap may spread in a step of those, as a share of the disc's area. */
+const STEPS = 2;
+const MOST_STEPS = 12;
+const SPREAD_PER_STEP = 0.33;
+/** The shortest and longest frame, s. */
+const SHORTEST_S = 0.01;
+const LONGEST_S = 60;
+/** The surface outruns the mean of a film by this much (Nusselt's parabola). */
+const SURFACE = 1.5;
+/** Tilts come and go over this long, s. */
+export const RAMP_S = 1.5;
+
+/** A frame as what pours in it meets it again on the way back. */
+export interface FrameSeen {
+  readonly motion: Motion;
+  /** Wet height in the middle of the frame, m, cell by cell; only where a stream lies on what is there. */
+  readonly h?: Float32Array;
+}
+
+/** A stretch of time in which one thing happens to the film. */
+export interface Span {
+  readonly s: number;
+  /** What a second of it counts for in the progress told. */
+  readonly felt: number;
+  readonly driveAt: (t: number) => Drive;
+  readonly longestS?: (t: number) => number;
+  /** Sets the film's fields of force for a frame; `driveAt` says that there are some. */
+  readonly forces?: (t: number, seconds: number) => void;
+  /** Paint that arrives meanwhile. */
+  readonly pours?: {
+    /** Whether it lies on what is there. */
+    readonly onto: boolean;
+    /** Its disc in a frame; it sets the film's source too. */
+    readonly disc: (t: number, seconds: number) => Disc;
+    readonly meet: (traced: Traced, disc: Disc, frame: FrameSeen) => void;
+  };
+}
+
+/** Runs a span in frames of some steps each, bounded by how far the surface moves. */
+export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
+  const { kernel, site } = under;
+  const { film } = kernel;
+  const { s, driveAt, longestS, pours } = span;
+  let t = 0;
+  let next = Infinity;
+  while (t < s - 1e-6) {
+    const drive = driveAt(t + Math.min(next, RAMP_S / 3) / 2);
+    if (next === Infinity) span.forces?.(t, 0);
+    // The film's own estimate at the start of a span, what the last frame showed after that.
+    let seconds = next === Infinity ? firstFrame(film, site, drive) : next;
+    seconds = Math.min(Math.max(seconds, SHORTEST_S), LONGEST_S, longestS?.(t) ?? Infinity, s - t);
+    // No sliver left over at the end.
+    if (s - t - seconds < 0.25 * seconds) seconds = s - t;
+    const disc = pours?.disc(t, seconds);
+    span.forces?.(t, seconds);
+    const before = pours?.onto ? Float32Array.from(film.h) : undefined;
+    kernel.beginFrame();
+    const during = driveAt(t + seconds / 2);
+    const steps = disc ? stepsFor(film, drive.nu, seconds, disc) : STEPS;
+    for (let step = 0; step < steps; step++) {
+      kernel.step(during, seconds / steps, under.xFirst);
+      under.xFirst = !under.xFirst;
+      under.collect();
+    }
+    const motion = kernel.endFrame(under.spare.pop());
+    const h = before?.map((was, i) => 0.5 * (was + film.h[i]!));
+    const seen: FrameSeen = { motion, ...(h ? { h } : {}) };
+    yield {
+      weight: span.felt * seconds,
+      motion,
+      back: (traced) => {
+        if (disc) remember(traced);
+        traced.kernel.load(motion);
+        traced.kernel.trace(traced.count);
+        if (disc) pours?.meet(traced, disc, seen);
+      },
+    };
+    const farthest = Math.hypot(motion.most[0], motion.most[1]);
+    const wanted = (FRAME_CELLS / SURFACE / Math.max(farthest, 1e-9)) * seconds;
+    next = Math.min(wanted, 1.6 * seconds);
+    t += seconds;
+  }
+}
+
+function remember({ kernel: { samples }, count, before }: Traced): void {
+  for (let k = 0; k < count; k++) {
+    before.x[k] = samples.x[k]!;
+    before.y[k] = samples.y[k]!;
+    before.z[k] = samples.z[k]!;
+  }
+}
+
+/**
+ * Steps of a frame streams pour in. An implicit step spreads a heap as e^(−|x|)·e^(−|y|), in diamonds: kept short against the
+ * time a heap takes to spread over the disc, rings stay round.
+ */
+function stepsFor({ h, grid }: Film, nu: number, seconds: number, { from, to }: Disc): number {
+  let most = 0;
+  for (let i = 0; i < h.length; i++) if (h[i]! > most) most = h[i]!;
+  const cellsSquared = (GRAVITY * most ** 3 * seconds) / (3 * nu * grid.dx * grid.dx);
+  const steps = cellsSquared / (SPREAD_PER_STEP * Math.max(1, (from.r + to.r) / 2) ** 2);
+  return Math.min(MOST_STEPS, Math.max(STEPS, Math.ceil(steps)));
+}
+
+/** Seconds in which the surface moves at most a frame's cells, from heights, slopes and forces as they are. */
+function firstFrame(film: Film, { inside, grid }: Site, { nu, gx, gy, fields }: Drive): number {
+  let fastest = 0;
+  for (let i = 0; i < inside.length; i++) {
+    const h = film.h[i]!;
+    if (!inside[i] || h === 0) continue;
+    const steepest = (one: number, other: number) =>
+      Math.max(
+        inside[one] ? Math.abs(film.h[one]! - h) : 0,
+        inside[other] ? Math.abs(film.h[other]! - h) : 0,
+      ) *
+      (GRAVITY / grid.dx);
+    const pull =
+      Math.abs(gx) + Math.abs(gy) + steepest(i - 1, i + 1) + steepest(i - grid.nx, i + grid.nx);
+    let speed = (h * h * pull) / (2 * nu);
+    if (fields)
+      speed +=
+        (h * h * (Math.abs(film.pushX[i]!) + Math.abs(film.pushY[i]!))) / (2 * nu) +
+        (h * (Math.abs(film.shearX[i]!) + Math.abs(film.shearY[i]!))) / nu;
+    fastest = Math.max(fastest, speed);
+  }
+  return (FRAME_CELLS * grid.dx) / Math.max(fastest, 1e-12);
+}

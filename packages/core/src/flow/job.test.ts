@@ -1,0 +1,59 @@
+import { hexToSpectrum } from '../optics/spectrum';
+import { finish, pourJob, pourSeeds, type Told, workbench } from './job';
+import { plainKernel } from './kernel';
+import { BASE, flipped, scene } from './scene.test-data';
+
+const palette = {
+  inks: Object.fromEntries(
+    ['a', 'b', 'base'].map((mix, i) => [mix, { q: new Array<number>(36).fill(0.05 + i), s: 0.05 }]),
+  ),
+  ground: hexToSpectrum('#f4f4f1'),
+};
+const dry = scene([BASE, flipped([100, 100], 30, 2, { strayMm: 5 })]);
+const ask = { scene: dry, palette, pixels: [24, 40], cells: 40 };
+const bench = () => workbench(plainKernel, 4096);
+/** A sum that any changed byte changes. */
+const sumOf = (bytes: Uint8ClampedArray) =>
+  bytes.reduce((sum, byte, i) => (sum * 31 + byte + i) % 4294967291, 7);
+const kinds = (told: Iterable<Told>) =>
+  [...told].flatMap((t) =>
+    typeof t === 'number' ? [] : t.kind === 'doing' ? [t.doing] : [t.kind],
+  );
+
+test('a job pours, looks, and shows coarse before fine, each picture with its outcome', () => {
+  const told = kinds(pourJob(bench(), ask));
+  expect(told.slice(0, 2)).toEqual(['pouring', 'looking']);
+  expect(told.filter((k) => k === 'picture').length).toBe(
+    told.filter((k) => k === 'outcome').length,
+  );
+  expect(told.at(-2)).toBe('picture');
+});
+
+test('only colours changed: nothing is poured again, the fine picture comes at once', () => {
+  const on = bench();
+  finish(on, ask);
+  const black = { ...palette, ground: hexToSpectrum('#101010') };
+  expect(kinds(pourJob(on, { ...ask, palette: black }))).toEqual(['looking', 'picture', 'outcome']);
+  expect(kinds(pourJob(on, { ...ask, scene: { ...dry, seed: 8 } }))[0]).toBe('pouring');
+});
+
+test('another grid is another pour', () => {
+  const on = bench();
+  finish(on, ask);
+  expect(kinds(pourJob(on, { ...ask, cells: 32 }))[0]).toBe('pouring');
+});
+
+test('one seed gives one picture, on a fresh bench and on one whose memory is used again', () => {
+  const on = bench();
+  const all = [...pourSeeds(on, ask, [7, 9, 7])].map(({ finished }) => sumOf(finished.rgba));
+  expect(all[2]).toBe(all[0]);
+  expect(all[1]).not.toBe(all[0]);
+  expect(sumOf(finish(bench(), ask).rgba)).toBe(all[0]);
+});
+
+test('a job left half way leaves a bench that works', () => {
+  const on = bench();
+  const work = pourJob(on, ask);
+  for (let i = 0; i < 5; i++) work.next();
+  expect(finish(on, { ...ask, pixels: [16] }).width).toBe(16);
+});

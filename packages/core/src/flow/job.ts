@@ -1,0 +1,157 @@
+import { birthsKey } from './births-key';
+import { colourPlate, type Palette } from './colour';
+import { develop, type Plate } from './develop';
+import { filmMap } from './film-map';
+import { layGrid } from './ground';
+import type { FilmKernel, MakeKernel } from './kernel';
+import { type Outcome, outcomeOf } from './outcome';
+import type { PourScene } from './scene';
+import { motionsOf, type Pour, pourOn } from './simulate';
+import { mixesOf } from './strata';
+
+/** A preview that is wanted. */
+export interface PourAsk {
+  readonly scene: PourScene;
+  readonly palette: Palette;
+  /** Longer side of each picture, px, coarse to fine. */
+  readonly pixels: readonly number[];
+  /** As it is seen, or the film as a map. */
+  readonly view?: 'picture' | 'film';
+  /** Cells along the longer side of the film's grid; pictures of one plan all use the usual. */
+  readonly cells?: number;
+}
+
+export type Doing = 'pouring' | 'looking';
+
+/** What a job tells as it goes; a bare number is the share done of what it does, 0..1. */
+export type Told =
+  | number
+  | { readonly kind: 'doing'; readonly doing: Doing }
+  | {
+      readonly kind: 'picture';
+      readonly width: number;
+      readonly height: number;
+      /** Red, green, blue, alpha of each pixel. */
+      readonly rgba: Uint8ClampedArray<ArrayBuffer>;
+      /** No finer one follows. */
+      readonly finished: boolean;
+    }
+  /** What came of it, after each picture. */
+  | { readonly kind: 'outcome'; readonly outcome: Outcome };
+
+/**
+ * What a host keeps between jobs: the last pour and its finest plate. Where only colours changed nothing is poured or traced anew; where
+ * more did, the old pour's memory becomes the new one's. One bench serves one job at a time.
+ */
+export interface Workbench {
+  readonly make: MakeKernel;
+  /** Places traced at a time. */
+  readonly samples: number;
+  poured?: { readonly key: string; readonly pour: Pour; readonly kernel: FilmKernel };
+  plate?: { readonly key: string; readonly pixels: number; readonly plate: Plate };
+}
+
+const SAMPLES = 65_536;
+
+export const workbench = (make: MakeKernel, samples = SAMPLES): Workbench => ({ make, samples });
+
+/**
+ * Simulates, develops, colours and judges a pour. Free of any host: a page's worker, a server's thread and a command all run it to
+ * its end, or stop asking. Keyed by scene, seed and grid (see `birthsKey`) and pixels: what stands on the bench under its key is used.
+ */
+export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> {
+  const { scene, cells } = ask;
+  const key = `${cells ?? ''}${birthsKey(scene)}`;
+  const finest = ask.pixels.at(-1) ?? 0;
+  const have = bench.plate?.key === key ? bench.plate : undefined;
+  yield { kind: 'doing', doing: bench.poured?.key === key ? 'looking' : 'pouring' };
+  // Same births, other colours: what is developed is coloured anew, at once.
+  if (have) yield* shown(bench, ask, have.plate, have.pixels >= finest);
+  if (have && have.pixels >= finest) return;
+
+  if (bench.poured?.key !== key) {
+    const spare = bench.poured ? motionsOf(bench.poured.pour) : [];
+    bench.poured = undefined;
+    bench.plate = undefined;
+    const site = layGrid(scene, cells);
+    const kernel = bench.make(site.grid, bench.samples);
+    const pour = yield* pourOn(kernel, scene, site, spare);
+    bench.poured = { key, pour, kernel };
+    yield { kind: 'doing', doing: 'looking' };
+  }
+  const { pour, kernel } = bench.poured;
+  for (const pixels of ask.pixels) {
+    if (have && have.pixels >= pixels) continue;
+    for (const step of develop(pour, kernel, pixels)) {
+      if (typeof step === 'number') {
+        yield step;
+        continue;
+      }
+      // A coarse picture after a fine one would be a step back.
+      if (!step.last && bench.plate?.key === key) continue;
+      if (step.last) bench.plate = { key, pixels, plate: step.plate };
+      yield* shown(bench, ask, step.plate, step.last && pixels === finest);
+    }
+  }
+}
+
+/** Colours a plate and judges it. */
+function* shown(
+  { poured }: Workbench,
+  { scene, palette, view }: PourAsk,
+  plate: Plate,
+  finished: boolean,
+): Generator<Told, void> {
+  if (!poured) return;
+  const mixes = mixesOf(scene);
+  let rgba: Uint8ClampedArray<ArrayBuffer>;
+  if (view === 'film') rgba = filmMap(plate);
+  else {
+    const colouring = colourPlate(plate, mixes, palette);
+    let step = colouring.next();
+    while (!step.done) {
+      yield 1;
+      step = colouring.next();
+    }
+    rgba = step.value;
+  }
+  const { width, height } = plate;
+  yield { kind: 'picture', width, height, rgba, finished };
+  // The pour may be an older one with the same births, whose corners are the same too.
+  yield { kind: 'outcome', outcome: outcomeOf(poured.pour, plate, mixes, palette) };
+}
+
+/** What came of a job that was run to its end. */
+export interface Finished {
+  readonly width: number;
+  readonly height: number;
+  readonly rgba: Uint8ClampedArray<ArrayBuffer>;
+  readonly outcome: Outcome;
+}
+
+/** Runs a job to its end and returns its last picture and outcome; `tell` hears the share done meanwhile. */
+export function finish(
+  bench: Workbench,
+  ask: PourAsk,
+  tell: (share: number) => void = () => undefined,
+): Finished {
+  let picture: Extract<Told, { kind: 'picture' }> | undefined;
+  let outcome: Outcome | undefined;
+  for (const told of pourJob(bench, ask))
+    if (typeof told === 'number') tell(told);
+    else if (told.kind === 'picture') picture = told;
+    else if (told.kind === 'outcome') outcome = told.outcome;
+  if (!picture || !outcome) throw new RangeError('no picture was asked for');
+  const { width, height, rgba } = picture;
+  return { width, height, rgba, outcome };
+}
+
+/** The same pour over several seeds, one after the other on one bench: what the hand's luck makes of it. */
+export function* pourSeeds(
+  bench: Workbench,
+  ask: PourAsk,
+  seeds: readonly number[],
+): Generator<{ readonly seed: number; readonly finished: Finished }, void> {
+  for (const seed of seeds)
+    yield { seed, finished: finish(bench, { ...ask, scene: { ...ask.scene, seed } }) };
+}

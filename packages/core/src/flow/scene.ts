@@ -1,0 +1,18 @@
+import type { Act } from './act';
+
+/** Everything the flow needs of a plan, but colours. */
+export interface PourScene {
+  readonly widthMm: number;
+  readonly heightMm: number;
+  /** Outline as closed rings of x, y pairs, mm; inside by the even-odd rule, so holes are rings too. */
+  readonly rings: readonly (readonly number[])[];
+  /** Where tilts must carry paint to, mm. */
+  readonly reachesMm: readonly (readonly [number, number])[];
+  /** A raised rim lets nothing over the edge. */
+  readonly raisedRim: boolean;
+  /** Kinematic viscosity, m²/s: one for the whole pour. */
+  readonly nu: number;
+  /** What happens to the film, in order; at most `MOST_ACTS`. */
+  readonly acts: readonly Act[];
+  readonly seed: number;
+}

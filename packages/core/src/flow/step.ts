@@ -1,0 +1,30 @@
+import type { Site } from './ground';
+import type { FilmKernel } from './kernel';
+import type { Motion } from './motion';
+
+/** One thing that happened to the film, and its own way back for the trace. */
+export interface Step {
+  /** What it counts for in the progress told, in the weighted seconds of its act. */
+  readonly weight: number;
+  /** How the film moved, where it did: memory that may be used again once the pour is given up. */
+  readonly motion?: Motion;
+  /** Takes places to where they were before it; what came into being in it is told as born. */
+  readonly back: (traced: Traced) => void;
+}
+
+/**
+ * Places on their way back through a pour: the first `count` of the kernel's samples, x, y in cells and z = height ÷ wet height.
+ * A step moves them in place.
+ */
+export interface Traced {
+  readonly kernel: FilmKernel;
+  readonly site: Site;
+  readonly count: number;
+  /** Where places were before the frame under way; written by whoever needs it, as long as the samples. */
+  readonly before: { readonly x: Float32Array; readonly y: Float32Array; readonly z: Float32Array };
+  /**
+   * Notes a birth: of which act, what share of its paint had left, where across its stream. The place is done and the gap closed
+   * with the last one, so go through places from the last to the first.
+   */
+  readonly born: (place: number, source: number, s: number, xi: number, eta: number) => void;
+}

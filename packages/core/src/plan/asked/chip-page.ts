@@ -1,0 +1,119 @@
+import { openBook } from '../../material/book';
+import { mixTint, type Opacity, opacityOf } from '../../mix/opacity';
+import { makeRecipe } from '../../mix/recipe';
+import type { Mix } from '../../mix/schema';
+import { deltaE2000 } from '../../optics/delta-e';
+import { DRAWN_BLACK, DRAWN_WHITE, filmSpectrum, reflectanceOf } from '../../optics/film';
+import { hexToLab } from '../../optics/lab';
+import { hexToSpectrum, type Spectrum, spectrumToHex } from '../../optics/spectrum';
+import { notModelled } from '../../paint/property';
+import type { Brief } from '../brief/brief';
+import type { Plan } from '../document/schema';
+
+/** Wet film one brush coat lays: half of the two that opacity is stated for. */
+export const COAT_UM = 100;
+/** Coats a chip page shows. */
+export const MOST_COATS = 4;
+
+/** What the ground does to a film: nothing to be seen, it shows through, or the two make a third colour. */
+export type Reads = 'hides' | 'shows' | 'new-colour';
+
+/** A film of one mix. */
+export interface ChipFilm {
+  /** So many brush coats; absent for the film as it is poured. */
+  readonly coats?: number;
+  readonly opacity: Opacity;
+  readonly hexOverWhite: string;
+  readonly hexOverBlack: string;
+  /** Over the other mix that was asked for, thick and dry. */
+  readonly hexOverMix?: string;
+  readonly readsOverMix?: Reads;
+}
+
+/** What becomes of the class as medium goes in. */
+export interface Thinned {
+  /** Parts of medium to one part of paint. */
+  readonly parts: number;
+  /** Where its two coats stand: 0 to 1 transparent, to 2 semi-transparent, to 3 semi-opaque, above it opaque; 4 is a step beyond. */
+  readonly classes: number;
+  readonly opacity: Opacity;
+}
+
+export interface ChipPage {
+  readonly films: readonly ChipFilm[];
+  readonly thinned: readonly Thinned[];
+  /** Medium the curve is reckoned with, by its id. */
+  readonly medium: string;
+  /** What no chip can show of paints in it. */
+  readonly notes: readonly string[];
+}
+
+/** Nearer than this to its own masstone a film hides; further than that from both, it is a colour of its own (science-colour, 2.3). */
+const HIDES_DELTA_E = 5;
+const NEW_DELTA_E = 15;
+const PARTS = Array.from({ length: 9 }, (_, i) => i / 2);
+/** Let down with this where the mix has no medium of its own. */
+const USUAL_MEDIUM = 'conditioner';
+
+/** All a chip page shows of a mix of a plan: films of 1 to 4 coats and as poured, over white, black and another mix, and what medium costs it. */
+export function chipPage(plan: Plan, brief: Brief, mix: Mix, over?: Mix): ChipPage {
+  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
+  const paintOf = (id: string) => {
+    const paint = plan.paints.find((p) => p.id === id);
+    if (!paint) throw new RangeError(`no paint "${id}"`);
+    return paint;
+  };
+  const tintOf = (of: Mix) => mixTint(makeRecipe(of, paintOf, book), paintOf);
+  const tint = tintOf(mix);
+  const masstoneOf = (id: string) => brief.mixes.find((m) => m.id === id)?.masstoneHex ?? '#808080';
+  const ground = over && {
+    hex: masstoneOf(over.id),
+    spectrum: over.paints.length === 1 ? hexToSpectrum(masstoneOf(over.id)) : thick(tintOf(over).q),
+  };
+  const film = (filmUm: number, coats?: number): ChipFilm => {
+    const on = (under: number | Spectrum) => spectrumToHex(filmSpectrum(tint, filmUm, under));
+    const overMix = ground && on(ground.spectrum);
+    return {
+      ...(coats === undefined ? {} : { coats }),
+      opacity: opacityOf(tint, filmUm),
+      hexOverWhite: on(DRAWN_WHITE),
+      hexOverBlack: on(DRAWN_BLACK),
+      ...(overMix && ground
+        ? { hexOverMix: overMix, readsOverMix: readsOf(overMix, masstoneOf(mix.id), ground.hex) }
+        : {}),
+    };
+  };
+  const poured = brief.mixes.find((m) => m.id === mix.id)?.opacity.film.filmUm;
+  const medium = mix.medium?.id ?? USUAL_MEDIUM;
+  return {
+    films: [
+      ...Array.from({ length: MOST_COATS }, (_, i) => film((i + 1) * COAT_UM, i + 1)),
+      ...(poured === undefined ? [] : [film(poured)]),
+    ],
+    medium,
+    thinned: PARTS.map((parts): Thinned => {
+      const { medium: _medium, waterParts: _water, ...dry } = mix;
+      const opacity = opacityOf(
+        tintOf(parts === 0 ? dry : { ...dry, medium: { id: medium, parts } }),
+      );
+      return { parts, classes: classesOf(opacity.reserve), opacity };
+    }),
+    notes: [...new Set(mix.paints.flatMap(({ paint }) => notModelled(paintOf(paint)) ?? []))],
+  };
+}
+
+const thick = (q: Spectrum): Spectrum => q.map(reflectanceOf);
+
+/** What the eye makes of a film on a ground. */
+export function readsOf(filmHex: string, masstoneHex: string, groundHex: string): Reads {
+  const film = hexToLab(filmHex);
+  const own = deltaE2000(film, hexToLab(masstoneHex));
+  if (own < HIDES_DELTA_E) return 'hides';
+  return own > NEW_DELTA_E && deltaE2000(film, hexToLab(groundHex)) > NEW_DELTA_E
+    ? 'new-colour'
+    : 'shows';
+}
+
+/** A class is a factor 3 of reserve, so classes are its logarithm; held to 0 and 4. */
+const classesOf = (reserve: number): number =>
+  Math.min(4, Math.max(0, 3 + Math.log(reserve) / Math.log(3)));

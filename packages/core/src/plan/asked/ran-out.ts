@@ -1,0 +1,54 @@
+import { apportion } from '../../quantity/apportion';
+import { normalise } from '../../budget/budget';
+import type { Brief } from '../brief/brief';
+import type { Plan } from '../document/schema';
+
+/** What is bare in the middle of a pour. */
+export interface Bare {
+  /** Share of the face, 0 to 1. */
+  readonly face: number;
+  /** Share of the edges, 0 to 1. */
+  readonly edges: number;
+}
+
+/** Paint poured on a bare place covers some more before it stays: laid against stays (estimate). */
+const LAID_FOR_STAYS = 1.6;
+const EDGE_MM = 0.5;
+
+/**
+ * "It ran out": grams of each colour that make good what is bare, on one piece, by the scale's step and never less than one step of
+ * each; and what has been set aside that may serve before anything is mixed.
+ */
+export function ranOut(
+  plan: Plan,
+  brief: Brief,
+  bare: Bare,
+): {
+  readonly totalG: number;
+  readonly colours: readonly { readonly mix: string; readonly g: number; readonly keptG: number }[];
+} {
+  const { pieces } = brief.surface;
+  const faceMl =
+    ((brief.surface.areaCm2 / pieces) *
+      bare.face *
+      Math.max(0.8, brief.budget.stayMm) *
+      LAID_FOR_STAYS) /
+    10;
+  const depthCm2 = (brief.surface.outlineMm * plan.surface.edgeDepthMm) / 100;
+  const edgeMl = (depthCm2 * bare.edges * EDGE_MM) / 10;
+  const shares = normalise(plan.budget.shares).filter((s) => s.share > 0);
+  const densityOf = (mix: string) => brief.mixes.find((m) => m.id === mix)?.densityGPerMl ?? 1.15;
+  const step = plan.budget.stepG;
+  const wanted = shares.map((s) => s.share * (faceMl + edgeMl) * densityOf(s.mix));
+  const grams = apportion(wanted, step).map((g, i) => (wanted[i]! > 0 ? Math.max(step, g) : g));
+  return {
+    totalG: Number(grams.reduce((sum, g) => sum + g, 0).toFixed(6)),
+    colours: shares.map((s, i) => ({
+      mix: s.mix,
+      g: grams[i]!,
+      keptG: brief.budget.pots
+        .filter((p) => p.mix === s.mix && (p.use === 'keep' || p.use === 'extender'))
+        .reduce((sum, p) => sum + p.g, 0),
+    })),
+  };
+}

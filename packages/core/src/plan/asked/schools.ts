@@ -1,0 +1,38 @@
+import { type Amounts, reckon } from '../../budget/budget';
+import type { Budget, SchoolId } from '../../budget/schema';
+import { SCHOOLS } from '../../budget/school';
+import { measureSurface } from '../../surface/measure';
+import type { Surface } from '../../surface/schema';
+import { idsOf } from '../../registry';
+import { withSchool } from '../beginning/needs';
+import type { Brief } from '../brief/brief';
+import type { Plan } from '../document/schema';
+import type { Studio } from '../document/studio';
+
+/** A plan's amounts with another budget or surface, without computing the rest of its brief. */
+export function amountsOf(
+  { budget, surface }: { readonly budget: Budget; readonly surface: Surface },
+  brief: Brief,
+  studio: Studio = {},
+): Amounts {
+  return reckon(budget, {
+    measure: measureSurface(surface),
+    raisedRim: surface.rim.kind === 'raised',
+    densityOf: (mix) => brief.mixes.find((m) => m.id === mix)?.densityGPerMl ?? 1.15,
+    ...(studio.stayMm === undefined ? {} : { ownStayMm: studio.stayMm }),
+  });
+}
+
+/** What every school would say to this plan, side by side. */
+export const compareSchools = (
+  plan: Plan,
+  brief: Brief,
+  studio: Studio = {},
+): { readonly school: SchoolId; readonly amounts: Amounts }[] =>
+  idsOf(SCHOOLS).map((school) => ({
+    school,
+    amounts:
+      school === plan.budget.school
+        ? brief.budget
+        : amountsOf(withSchool(plan, school), brief, studio),
+  }));

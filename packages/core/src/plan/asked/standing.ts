@@ -1,0 +1,44 @@
+import type { Plan } from '../document/schema';
+
+/** A mix that has stood so long that it should be tested again. */
+export interface Standing {
+  readonly mix: string;
+  readonly name: string;
+  readonly minutes: number;
+}
+
+/** Mixes thicken on standing (common practice, no published source). */
+const STAND_MIN = 30;
+/** After this nobody waits for a reminder any more. */
+const FORGOTTEN_MIN = 12 * 60;
+
+/**
+ * Mixes that were made, or last tested or let down, half an hour ago or more, longest first.
+ * @param now local date and time, as documents have them
+ * @param pouredAt when the pour began, if it has: what has been poured stands no more
+ */
+export function standing(plan: Plan, now: string, pouredAt?: string): Standing[] {
+  return (plan.made ?? [])
+    .flatMap((made): Standing[] => {
+      const touched = [
+        made.on,
+        ...(plan.readings ?? []).flatMap((r) => (r.mix === made.mix ? [r.on] : [])),
+      ]
+        .filter((on) => on.length > DAY_LETTERS)
+        .sort()
+        .at(-1);
+      if (touched === undefined || (pouredAt !== undefined && pouredAt >= touched)) return [];
+      const minutes = Math.floor(minutesOf(now) - minutesOf(touched) + 1e-9);
+      const name = plan.mixes.find((m) => m.id === made.mix)?.name ?? made.mix;
+      return minutes >= STAND_MIN && minutes < FORGOTTEN_MIN
+        ? [{ mix: made.mix, name, minutes }]
+        : [];
+    })
+    .sort((a, b) => b.minutes - a.minutes);
+}
+
+/** Letters of a date without a time. */
+const DAY_LETTERS = '2026-11-28'.length;
+
+/** Minutes of a local date and time since some day; zones do not matter, since both are of one place. */
+const minutesOf = (local: string): number => Date.parse(`${local.slice(0, 16)}Z`) / 60_000;

@@ -1,0 +1,56 @@
+import fc from 'fast-check';
+import { consistencyOf } from '../../mix/consistency';
+import { brief } from '../brief/brief';
+import { checkPlan } from '../document/check';
+import { anyPlan } from '../any-plan.test-data';
+import { DAMSON, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
+
+test('any plan it writes is whole: no fault, every cup within its head-room, every colour poured, no number missing', () => {
+  fc.assert(
+    fc.property(anyPlan, (p) => {
+      expect(checkPlan(p)).toEqual([]);
+      const b = brief(p, { today: '2026-11-24' });
+      for (const cup of b.cups) expect(cup.filledMl).toBeLessThanOrEqual(cup.fillableMl + 0.5);
+      expect(
+        b.remarks.filter((r) => r.code === 'colour-not-loaded' || r.code === 'cup-too-full'),
+      ).toEqual([]);
+      expect(JSON.stringify(b)).not.toMatch(/null|NaN|Infinity/);
+      const poured = b.cups.reduce((sum, c) => sum + c.filledMl * c.loads, 0);
+      const pots = b.budget.pots
+        .filter((pot) => pot.use === 'colour')
+        .reduce((sum, pot) => sum + pot.ml, 0);
+      expect(poured).toBeCloseTo(pots, 6);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('mixes come out at the thickness a flip wants', () => {
+  for (const m of brief(plan([OAT, SLATE, QUINCE, DAMSON])).mixes)
+    expect(consistencyOf(m.viscosityPaS)).toBe('medium');
+});
+
+// Handbook 5: flips often have the same white first and last (common practice, no published source).
+test('the palest colour goes in first and last', () => {
+  const layers = plan([SLATE, OAT, QUINCE]).cups[0]?.layers ?? [];
+  expect(layers[0]?.mix).toBe('m-oat');
+  expect(layers.at(-1)?.mix).toBe('m-oat');
+});
+
+test('a large canvas is poured from several cups, spread over it', () => {
+  const p = plan([OAT, SLATE], { shape: { kind: 'rect', widthMm: 800, heightMm: 600 } });
+  expect(p.cups.length).toBeGreaterThan(2);
+  const spots = p.moves.flatMap((m) => (m.verb === 'flip' ? [m.atMm.join()] : []));
+  expect(new Set(spots).size).toBe(p.cups.length);
+});
+
+test('the lean school gets base and keep-back, the generous one neither', () => {
+  expect(plan([OAT, SLATE], {}, { school: 'lean' }).budget.pots.map((p) => p.use)).toEqual([
+    'base',
+    'keep',
+  ]);
+  expect(plan([OAT, SLATE]).budget.pots).toEqual([]);
+});
+
+test('without a paint there is no plan', () =>
+  expect(() => plan([])).toThrow(/at least one paint/));

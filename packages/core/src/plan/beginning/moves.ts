@@ -1,0 +1,120 @@
+import { shapeOf } from '../../surface/measure';
+import { techniqueOf } from '../../technique';
+import {
+  type Move,
+  referencesOf,
+  TASK_IDS,
+  type TaskId,
+  taskMove,
+  taskOf,
+  TASKS,
+  usualTasks,
+  verbOf,
+} from '../../verb';
+import type { Plan } from '../document/schema';
+
+/** The moves a plan's technique writes for it. */
+function written(plan: Plan): Move[] {
+  const technique = techniqueOf(plan.technique.id);
+  const shape = shapeOf(plan.surface.shape);
+  const pot = (use: string) => plan.budget.pots.find((p) => p.use === use);
+  // The background: what is set aside for edges, else what goes into the cup first.
+  const edgeMix =
+    plan.surface.rim.kind === 'raised'
+      ? undefined
+      : (pot('edge')?.mix ?? plan.cups[0]?.layers?.[0]?.mix);
+  const poured = technique.moves(
+    {
+      cups: plan.cups.map((c) => c.id),
+      pot,
+      ...(edgeMix === undefined ? {} : { edgeMix }),
+      ...shape.bounds(plan.surface.shape),
+      spots: (count) => shape.spots(plan.surface.shape, count),
+      reaches: shape.reaches(plan.surface.shape),
+    },
+    { ...technique.defaults, ...plan.technique.settings },
+  );
+  return tended(plan, poured);
+}
+
+/** A pour with what its surface wants done before and after: tape comes off at the first drying, sanding waits for the last. */
+function tended({ surface }: Plan, poured: readonly Move[]): Move[] {
+  const before = usualTasks(surface, 'before').map(taskMove);
+  const after = usualTasks(surface, 'after').map(taskMove);
+  const soft = poured.findIndex((m) => verbOf(m).setsFilm) + 1 || poured.length;
+  const peel = after.filter((m) => TASKS[taskOf(m)!].soft);
+  return [
+    ...before,
+    ...poured.slice(0, soft),
+    ...peel,
+    ...poured.slice(soft),
+    ...after.filter((m) => !peel.includes(m)),
+  ];
+}
+
+/**
+ * Writes the technique's moves anew, as after a change of surface, cups or settings. The list keeps the artist's
+ * hand: moves edited by hand stay as they are, an order changed by hand stays, a move taken out stays out.
+ * @param before the plan as it was, from which the artist's hand is told; absent for a plan just begun
+ */
+export function rewriteMoves(plan: Plan, before?: Plan): Plan {
+  const fresh = written(plan);
+  if (!before) return { ...plan, moves: fresh };
+  const takenOut = new Set(
+    written(before)
+      .map((m) => m.id)
+      .filter((id) => !before.moves.some((m) => m.id === id)),
+  );
+  const moves = before.moves.flatMap((m): Move[] => {
+    const anew = fresh.find((f) => f.id === m.id);
+    if (m.own) return stillPossible(m, plan) ? [m] : anew ? [anew] : [];
+    return anew ? [anew] : [];
+  });
+  fresh.forEach((move, i) => {
+    if (takenOut.has(move.id) || moves.some((m) => m.id === move.id)) return;
+    // After the nearest written move before it that is still there; at the start where there is none.
+    const ahead = fresh
+      .slice(0, i)
+      .reverse()
+      .find((f) => moves.some((m) => m.id === f.id));
+    moves.splice(ahead ? moves.findIndex((m) => m.id === ahead.id) + 1 : 0, 0, move);
+  });
+  return { ...plan, moves: moves.map((m, i) => withEarlier(m, moves.slice(0, i))) };
+}
+
+const stillPossible = (move: Move, plan: Plan): boolean =>
+  referencesOf(move).every(({ to, id }) =>
+    (to === 'cup' ? plan.cups : plan.mixes).some((one) => one.id === id),
+  ) && (move.piece ?? 1) <= plan.surface.pieces;
+
+/** A move can only go with one that comes before it. */
+export function withEarlier(move: Move, earlier: readonly Move[]): Move {
+  if (move.with === undefined || earlier.some((m) => m.id === move.with)) return move;
+  const { with: _, ...alone } = move;
+  return alone as Move;
+}
+
+/**
+ * Sets what is done before the pour. Tasks are the artist's own where the surface would not have asked for them; those left out
+ * stay out.
+ */
+export function setPreparation(plan: Plan, tasks: readonly TaskId[]): Plan {
+  const usual = usualTasks(plan.surface, 'before');
+  const moves = TASK_IDS.filter((t) => TASKS[t].when === 'before' && tasks.includes(t)).map(
+    (task): Move => ({ ...taskMove(task), ...(usual.includes(task) ? {} : { own: true }) }),
+  );
+  const rest = plan.moves.filter((m) => !isPreparation(m));
+  return {
+    ...plan,
+    moves: [...moves, ...rest].map((m, i, all) => withEarlier(m, all.slice(0, i))),
+  };
+}
+
+/** What this plan has done before the pour, in order. */
+export const preparationOf = (plan: Plan): TaskId[] =>
+  plan.moves.filter(isPreparation).map((m) => taskOf(m)!);
+
+function isPreparation(move: Move): boolean {
+  const task = taskOf(move);
+  return task !== undefined && TASKS[task].when === 'before';
+}

@@ -1,0 +1,140 @@
+import type { Pot, SchoolId } from '../../budget/schema';
+import { SCHOOLS } from '../../budget/school';
+import type { Mix } from '../../mix/schema';
+import { MIX_SCHOOLS, mixBySchool } from '../../mix/school';
+import { hexToLab } from '../../optics/lab';
+import type { Surface } from '../../surface/schema';
+import { type Needs, techniqueOf, type TechniqueId, type UseNeed } from '../../technique';
+import { openPlan } from '../document/open';
+import type { Plan } from '../document/schema';
+import { likelyIntents } from './intents';
+
+/** Covered edges take half a millimetre under schools that do not count them (estimate; science.md, default pots). */
+const EDGE_MM = 0.5;
+
+/** The pots a technique and a school want of a surface, before it is said which mix stands in them. */
+function wantedPots(needs: Needs, school: SchoolId, surface: Surface): (UseNeed & { pot: Pot })[] {
+  const { overBase, countsEdges } = SCHOOLS[school];
+  const edges = !countsEdges && surface.coverEdges && surface.edgeDepthMm > 0;
+  const uses: readonly UseNeed[] = [
+    ...needs.uses,
+    ...(edges && !needs.uses.some((u) => u.use === 'edge')
+      ? [{ use: 'edge' as const, overBase: { filmMm: EDGE_MM }, inAll: { filmMm: EDGE_MM } }]
+      : []),
+  ];
+  const rank = (use: Pot['use']) => ORDER.indexOf(use);
+  return uses
+    .flatMap((need) => {
+      const amount = overBase ? need.overBase : need.inAll;
+      return amount ? [{ ...need, pot: { use: need.use, ...amount } }] : [];
+    })
+    .sort((a, b) => rank(a.use) - rank(b.use));
+}
+
+/** Pots in the order they are listed. */
+const ORDER: readonly Pot['use'][] = ['base', 'edge', 'activator', 'extender', 'keep'];
+
+/** Uses whose pot is one mix; a little of every colour stands in the others. */
+const OF_ONE_MIX: ReadonlySet<Pot['use']> = new Set(['base', 'edge', 'activator']);
+
+/** A technique and a school, as far as they want pots. */
+interface Wanting {
+  readonly technique: TechniqueId;
+  readonly school: SchoolId;
+}
+
+/**
+ * Sets aside what a plan's technique asks for under its school: pots, and the mixes in them that a school of mixes brings. What the artist
+ * has set aside for a use that is still wanted stays as it is, unless its amount was only what was wanted before.
+ * @param before what it was set aside for until now; absent for a new plan
+ */
+export function meetNeeds(plan: Plan, before?: Wanting): Plan {
+  const now = { technique: plan.technique.id, school: plan.budget.school };
+  const wanted = wantedPots(techniqueOf(now.technique).needs, now.school, plan.surface);
+  const was = before
+    ? wantedPots(techniqueOf(before.technique).needs, before.school, plan.surface)
+    : [];
+  const usual = (pot: Pot) => was.find((w) => w.use === pot.use && sameAmount(w.pot, pot));
+  // Base and edge are the school's to say; other pots of the artist's own stay whatever is wanted.
+  const own = plan.budget.pots.filter((pot) => !bySchool(pot.use) && !usual(pot));
+  const had = (use: Pot['use']) => plan.budget.pots.find((p) => p.use === use);
+  let grown = plan;
+  const pots: Pot[] = [];
+  for (const need of wanted) {
+    if (own.some((pot) => pot.use === need.use)) continue;
+    if (!OF_ONE_MIX.has(need.use)) {
+      pots.push(need.pot);
+      continue;
+    }
+    const held = had(need.use)?.mix;
+    if (held !== undefined) pots.push({ ...need.pot, mix: held });
+    else if (need.school === undefined) pots.push({ ...need.pot, mix: colourFor(grown, need) });
+    else {
+      const made = withMixOf(grown, need);
+      grown = made.plan;
+      pots.push({ ...need.pot, mix: made.mix });
+    }
+  }
+  return { ...grown, budget: { ...grown.budget, pots: [...pots, ...own] } };
+}
+
+const bySchool = (use: Pot['use']): boolean => use === 'base' || use === 'edge';
+
+const sameAmount = (a: Pot, b: Pot): boolean =>
+  a.filmMm === b.filmMm && a.ml === b.ml && a.g === b.g && a.share === b.share;
+
+/** The mix of the background: what is set aside for base or edges, else what is meant for it, else the palest. */
+export function backgroundOf(plan: Plan): string {
+  const set = (use: string) => plan.budget.pots.find((p) => p.use === use)?.mix;
+  const meant = plan.budget.shares.find((s) => s.intent === 'background')?.mix;
+  const likely = [...likelyIntents(plan)].find(([, intent]) => intent === 'background')?.[0];
+  return set('base') ?? set('edge') ?? meant ?? likely ?? plan.budget.shares[0]!.mix;
+}
+
+/** The colour of the plan a use is made of. */
+function colourFor(plan: Plan, { of = 'background' }: UseNeed): string {
+  if (of === 'background') return backgroundOf(plan);
+  const { hexOf } = openPlan(plan);
+  const light = (mix: string) => (of === 'palest' ? 1 : -1) * hexToLab(hexOf(mix))[0];
+  return plan.budget.shares
+    .map((s) => s.mix)
+    .reduce((best, m) => (light(m) > light(best) ? m : best));
+}
+
+/** A mix made by the school a use asks for: one that was made for it before, else a new one, of the school's own paint if it brings one. */
+function withMixOf(plan: Plan, need: UseNeed): { plan: Plan; mix: string } {
+  const id = mixIdFor(need.use);
+  if (plan.mixes.some((m) => m.id === id)) return { plan, mix: id };
+  const school = MIX_SCHOOLS.find((s) => s.id === need.school)!;
+  const open = openPlan(plan);
+  const paint = school.paints?.[0] ?? open.paint(open.mix(colourFor(plan, need)).paints[0]!.paint);
+  const paints = open.hasPaint(paint.id) ? plan.paints : [...plan.paints, paint];
+  const { consistency } = techniqueOf(plan.technique.id).needs;
+  const bare: Mix = {
+    id,
+    name: school.name,
+    basis: 'volume',
+    paints: [{ paint: paint.id, parts: 1 }],
+    consistency: school.consistency ?? consistency,
+  };
+  const grown = { ...plan, paints, mixes: [...plan.mixes, bare] };
+  const mix = mixBySchool(bare, school, paint.body, consistency, openPlan(grown).recipeOf);
+  return { plan: { ...grown, mixes: [...plan.mixes, mix] }, mix: id };
+}
+
+/** Id of the mix a use's school makes. */
+export const mixIdFor = (use: Pot['use']): string => `m-${use}`;
+
+/** A plan reckoned by another school. */
+export const withSchool = (plan: Plan, school: SchoolId): Plan =>
+  meetNeeds(
+    {
+      ...plan,
+      budget: {
+        ...plan.budget,
+        school,
+        insurance: SCHOOLS[school].insurance,
+      },
+    },
+    { technique: plan.technique.id, school: plan.budget.school },
+  );

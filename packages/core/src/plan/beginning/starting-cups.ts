@@ -1,0 +1,150 @@
+import type { Budget } from '../../budget/schema';
+import { SCHOOLS } from '../../budget/school';
+import { LEAN_ML_PER_CM2 } from '../../budget/school/lean';
+import type { Cup, Layer } from '../../cup/schema';
+import type { Mix } from '../../mix/schema';
+import { hexToLab } from '../../optics/lab';
+import { arrange, type OrderWish } from '../../order/arrange';
+import type { Paint } from '../../paint/schema';
+import { limbsOf, measureSurface, shapeOf } from '../../surface/measure';
+import type { Limb } from '../../surface/shape/shape';
+import { covers } from '../../surface/outline/covers';
+import { lengthOfLine } from '../../surface/path';
+import type { Surface } from '../../surface/schema';
+import { fillableMl } from '../../vessel/frustum';
+import { CUPS, vesselOf } from '../../vessel/library';
+import type { AnyTechnique, Needs } from '../../technique';
+import type { Vessel } from '../../vessel/schema';
+
+/** Layers as a way of loading wants them: side by side each has its own direction, evenly round; otherwise they go down the wall. */
+export const loadedAs = (loading: NonNullable<Cup['loading']>, layers: readonly Layer[]): Layer[] =>
+  layers.map((layer, i, all): Layer => {
+    if (loading === 'side')
+      return {
+        ...layer,
+        placement: 'side',
+        sideDeg: layer.sideDeg ?? Math.round((360 * i) / all.length),
+      };
+    const { sideDeg: _, ...plain } = layer;
+    return layer.placement === 'side' ? { ...plain, placement: 'wall' } : layer;
+  });
+
+/** Few colours go in twice, so that there is a picture to stretch; the palest also closes the cup. */
+export function startingCups(
+  surface: Surface,
+  paints: readonly Paint[],
+  mixes: readonly Mix[],
+  budget: Budget,
+  needs: Needs,
+  pins: AnyTechnique['pins'],
+): Cup[] {
+  const hexes = paints.map((p) => p.hex);
+  const pale = palest(paints);
+  const rounds = paints.length === 1 ? 1 : paints.length <= 4 ? 2 : 1;
+  // What begins a cup also ends it.
+  const closes = pins.first === pins.last && needs.loading === 'layered' && paints.length > 1;
+  const counts = paints.map((_, i) => rounds + (closes && i === pale ? 1 : 0));
+  const ordered = (wish: OrderWish, times: readonly number[]) =>
+    paints.length > MOST_ORDERED ? undefined : arrange(hexes, times, wish)?.layers;
+  const order = (
+    ordered({ school: 'contrast', ...(closes ? { first: pale, last: pale } : {}) }, counts) ??
+    ordered(
+      { school: 'contrast' },
+      paints.map(() => 1),
+    ) ??
+    paints.map((_, colour) => ({ colour }))
+  ).map((l) => l.colour);
+  const layers = loadedAs(
+    needs.loading,
+    order.map((i) => layerOf(mixes[i]?.id ?? '')),
+  );
+
+  const measure = measureSurface(surface);
+  const asked = SCHOOLS[budget.school].colours(measure, budget);
+  // Mixes of this kind weigh about 1.1 g/mL; the brief reckons exactly, this only picks the cup.
+  const colourMl =
+    ('ml' in asked ? asked.ml : Math.max(asked.g / 1.08, measure.areaCm2 * LEAN_ML_PER_CM2)) *
+    (1 + budget.insurance);
+  const perPiece = (colourMl / measure.pieces) * 1.03;
+  const limbs = limbsOf(surface.shape);
+  if (needs.loading === 'single')
+    return mixes.map((m, i) =>
+      cupOf(`c${i + 1}`, fitting(perPiece / mixes.length), [layerOf(m.id)], 1, 'single'),
+    );
+  if (limbs.length > 0 && limbs.length < MOST_CUPS && needs.cups.most === undefined)
+    return limbCups(limbs, layers, perPiece);
+  // Round a hole no single cup gets: what is poured on one side stays on it.
+  const most = Math.min(MOST_CUPS, needs.cups.most ?? MOST_CUPS);
+  const least = Math.min(most, Math.max(needs.cups.least, isHollow(surface) ? HOLLOW_CUPS : 1));
+  const vessel = fitting(perPiece / least);
+  const cups = Math.min(most, Math.max(least, Math.ceil(perPiece / fillableMl(vessel))));
+  return Array.from({ length: cups }, (_, i) =>
+    cupOf(`c${i + 1}`, vessel, layers, 1, needs.loading),
+  );
+}
+
+/** The smallest cup so much goes into. */
+const fitting = (ml: number) => CUPS.find((v) => fillableMl(v) >= ml) ?? LARGEST;
+
+const layerOf = (mix: string): Layer => ({ mix, parts: 1, placement: 'wall' });
+
+const cupOf = (
+  id: string,
+  vessel: Vessel,
+  layers: readonly Layer[],
+  parts: number,
+  loading: NonNullable<Cup['loading']> = 'layered',
+  of?: string,
+): Cup => ({
+  id,
+  vessel: vesselOf(vessel),
+  loading,
+  layers: layers.map((l) => ({ ...l, parts: Number(((l.parts ?? 1) * parts).toFixed(4)) })),
+  outlet: 'rim',
+  ...(of === undefined ? {} : { for: of }),
+});
+
+/**
+ * A cup for each stroke by its length, and one more for the gaps (handbook 1, common practice).
+ * @param ml what all of them hold together
+ */
+export function limbCups(limbs: readonly Limb[], layers: readonly Layer[], ml: number): Cup[] {
+  const long = limbs.map(({ alongMm }) => Math.max(1, lengthOfLine(alongMm)));
+  const mean = long.reduce((sum, l) => sum + l, 0) / long.length;
+  const parts = [...long.map((l) => Number((l / mean).toFixed(2))), GAPS_PARTS];
+  const whole = parts.reduce((sum, p) => sum + p, 0);
+  return parts.map((share, i) =>
+    cupOf(
+      `c${i + 1}`,
+      fitting((ml * share) / whole),
+      layers,
+      share,
+      'layered',
+      i < limbs.length ? `limb:${limbs[i]!.name}` : 'gaps',
+    ),
+  );
+}
+
+/** Whether the middle of a surface is not on its face. */
+function isHollow({ shape }: Surface): boolean {
+  const { rings, bounds } = shapeOf(shape);
+  const { widthMm, heightMm } = bounds(shape);
+  return !covers(rings(shape), widthMm / 2, heightMm / 2);
+}
+
+/** More different colours than this are too many to weigh: they go in as they were chosen. */
+const MOST_ORDERED = 14;
+/** As many cups as a plan may have. */
+export const MOST_CUPS = 48;
+/** Cups that go round a hole (estimate). */
+const HOLLOW_CUPS = 4;
+const LARGEST = CUPS[3];
+/** The cup for gaps, against that of a stroke of mean length (estimate). */
+const GAPS_PARTS = 0.6;
+
+/** The palest of some paints, as a position among them. */
+export const palest = (paints: readonly Paint[]): number =>
+  paints.reduce(
+    (best, p, i) => (hexToLab(p.hex)[0] > hexToLab(paints[best]?.hex ?? '#000000')[0] ? i : best),
+    0,
+  );

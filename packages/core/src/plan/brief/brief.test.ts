@@ -1,0 +1,94 @@
+import { brief } from './brief';
+import { coresOf } from '../asked/cores';
+import { BRASS, DAMSON, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
+import type { Plan } from '../document/schema';
+
+test('what is weighed is what is set aside, for every mix', () => {
+  const p = plan([OAT, SLATE, QUINCE, DAMSON, BRASS], {}, { school: 'lean' });
+  const b = brief(p);
+  for (const mix of b.mixes) {
+    const pots = b.budget.pots
+      .filter((pot) => pot.mix === mix.id)
+      .reduce((sum, pot) => sum + pot.g, 0);
+    expect(mix.g).toBeCloseTo(pots, 9);
+    expect(mix.steps.at(-1)?.scaleReadsG).toBeCloseTo(mix.g, 6);
+  }
+  expect(b.mixes.reduce((sum, m) => sum + m.g, 0)).toBeCloseTo(b.budget.totalG, 6);
+});
+
+test('a base of one colour is laid, taken and mixed as one pot with it', () => {
+  const b = brief(plan([OAT, SLATE], {}, { school: 'lean' }));
+  const base = b.budget.pots.find((p) => p.use === 'base');
+  const laid = b.run.find((s) => s.move === 'base')?.takes[0];
+  expect(laid).toMatchObject({ use: 'base', mix: 'm-oat' });
+  expect(laid?.ml).toBeCloseTo(base!.ml, 0);
+});
+
+test('three answers to opacity: thinner with medium, thinner again with its share of the film', () => {
+  const { opacity } = brief(plan([OAT, SLATE, QUINCE, DAMSON])).mixes[1]!;
+  expect(opacity.paint.class).toBe('opaque');
+  expect(opacity.mix.reserve).toBeCloseTo(opacity.paint.reserve / 3, 1);
+  expect(opacity.mix.filmUm).toBe(200);
+  expect(opacity.film.filmUm).toBeLessThan(800);
+});
+
+test('a medium of several materials is made first, enough for all', () => {
+  const p = plan();
+  const blended: Plan = {
+    ...p,
+    mixes: p.mixes.map((m) => ({ ...m, medium: { id: 'studio-blend', parts: 2 } })),
+  };
+  const b = brief(blended);
+  expect(b.mediums).toHaveLength(1);
+  const used = b.mixes
+    .flatMap((m) => m.steps)
+    .filter((s) => s.material === 'studio-blend')
+    .reduce((sum, s) => sum + s.g, 0);
+  expect(b.mediums[0]?.g).toBeCloseTo(used, 6);
+  expect(b.mediums[0]?.steps.map((s) => s.material)).toEqual([
+    'conditioner',
+    'pva',
+    'gloss-medium',
+    'water',
+  ]);
+  expect(b.mediums[0]?.steps.at(-1)?.scaleReadsG).toBeCloseTo(used, 6);
+});
+
+test('cost counts what is weighed and names what has no price', () => {
+  const p = plan([OAT, SLATE]);
+  const b = brief(p, {
+    currency: 'EUR',
+    prices: { oat: { price: 20, g: 100 }, conditioner: { price: 5, ml: 1000 } },
+    surfacePrice: 9,
+  });
+  const oatG = b.mixes[0]!.steps.find((s) => s.material === 'oat')!.g;
+  expect(b.cost.paint).toBeCloseTo(oatG * 0.2, 6);
+  expect(b.cost.surface).toBe(9);
+  expect(b.cost.unpriced).toEqual(['slate']);
+  expect(b.cost.total).toBeCloseTo(b.cost.paint + b.cost.medium + 9, 9);
+});
+
+test('no date known, no schedule; a date gives one from the end of the run', () => {
+  const p = plan();
+  expect(brief(p).schedule).toEqual([]);
+  expect(brief(p, { today: '2026-11-24' }).schedule[0]?.from).toBe('2026-11-24T10:00');
+  expect(brief({ ...p, dates: { pour: '2026-11-28T10:00' } }).schedule[0]?.from).toBe(
+    '2026-11-28T10:00',
+  );
+});
+
+test('the same plan gives the same brief', () => {
+  const p = plan([OAT, SLATE, QUINCE, DAMSON]);
+  expect(JSON.stringify(brief(p))).toBe(
+    JSON.stringify(brief(JSON.parse(JSON.stringify(p)) as Plan)),
+  );
+});
+
+test('the cores of a plan are its cups’ strata, each as high as it stands', () => {
+  const b = brief(plan([OAT, SLATE]));
+  const [core] = coresOf(b);
+  expect(core?.map((s) => s.hex)).toEqual(
+    b.cups[0]?.layers.map((l) => (l.mix === 'm-oat' ? OAT.hex : SLATE.hex)),
+  );
+  expect(core?.reduce((sum, s) => sum + s.mm, 0)).toBeCloseTo(b.cups[0]!.layers.at(-1)!.toMm, 0);
+});

@@ -1,0 +1,227 @@
+import { type Amounts, reckon } from '../../budget/budget';
+import { loadCups, type LoadedCup } from '../../cup/load';
+import type { Outcome } from '../../flow/outcome';
+import { consistencyOf } from '../../mix/consistency';
+import { drawdown, type Opacity, opacityOf, paintTint } from '../../mix/opacity';
+import type { Consistency } from '../../mix/schema';
+import { mediumsToMake, type MediumToMake } from '../../mix/mediums-to-make';
+import { type WeighStep, weighUp } from '../../mix/weigh';
+import { filmSpectrum, reflectanceOf } from '../../optics/film';
+import { spectrumToHex } from '../../optics/spectrum';
+import { type Evidence, type MixResult, type Remark, remarksOn } from '../../remark';
+import { isSmall, type ScheduleEntry, scheduleOf } from '../../schedule';
+import { measureSurface, type SurfaceMeasure } from '../../surface/measure';
+import { keepLedger, layRunSheet, type RunStep, verbOf } from '../../verb';
+import { type Cost, costOf } from './cost';
+import { type OpenPlan, openPlan } from '../document/open';
+import type { Plan } from '../document/schema';
+import type { Studio } from '../document/studio';
+import { tableOf } from './table';
+
+export interface MixBrief {
+  readonly id: string;
+  /** All that is made of it, every pot together. */
+  readonly g: number;
+  readonly ml: number;
+  readonly densityGPerMl: number;
+  readonly viscosityPaS: number;
+  readonly consistency: Consistency;
+  readonly waterShare: number;
+  /** Three answers: the paint, the mix (both 200 µm wet), and the film as it will be poured. */
+  readonly opacity: { readonly paint: Opacity; readonly mix: Opacity; readonly film: Opacity };
+  readonly hexOverWhite: string;
+  readonly hexOverBlack: string;
+  readonly masstoneHex: string;
+  readonly steps: readonly WeighStep[];
+}
+
+/** Everything computed from a plan. Screens show it and compute nothing. */
+export interface Brief {
+  readonly surface: SurfaceMeasure;
+  readonly budget: Amounts;
+  readonly mediums: readonly MediumToMake[];
+  readonly mixes: readonly MixBrief[];
+  readonly cups: readonly LoadedCup[];
+  readonly run: readonly RunStep[];
+  readonly remarks: readonly Remark[];
+  readonly schedule: readonly ScheduleEntry[];
+  readonly cost: Cost;
+}
+
+/**
+ * Computes a plan. Pure: the same plan and studio give the same brief; with the outcome of its preview there are remarks
+ * on that too (see `judged`, where the brief is there already). The plan must have passed `checkPlan`;
+ * one that has not may throw a RangeError for a reference to nothing.
+ */
+export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief {
+  const open = openPlan(plan);
+  const { densityOf } = open;
+  const measure = measureSurface(plan.surface);
+  const budget = reckon(plan.budget, {
+    measure,
+    raisedRim: plan.surface.rim.kind === 'raised',
+    densityOf,
+    ...(studio.stayMm === undefined ? {} : { ownStayMm: studio.stayMm }),
+  });
+  const colourPots = budget.pots.filter((p) => p.use === 'colour');
+  const cups = loadCups(plan.cups, colourPots, densityOf, measure.pieces);
+
+  const ground = groundOf(open, budget);
+  const mixes = plan.mixes.map((mix): MixBrief & { readonly result: MixResult } => {
+    const recipe = open.recipe(mix.id);
+    const tint = open.tint(mix.id);
+    const filmUm = filmUmOf(mix.id, budget, cups);
+    const pots = budget.pots.filter((p) => p.mix === mix.id);
+    const g = pots.reduce((sum, p) => sum + p.g, 0);
+    const film = opacityOf(tint, filmUm);
+    // A pure paint shows the artist's own colour, not what is left of it after a round through the spectrum.
+    const only = mix.paints.length === 1 ? mix.paints[0] : undefined;
+    const masstoneHex = only
+      ? open.paint(only.paint).hex
+      : spectrumToHex(tint.q.map(reflectanceOf));
+    return {
+      id: mix.id,
+      g,
+      ml: g / recipe.densityGPerMl,
+      densityGPerMl: recipe.densityGPerMl,
+      viscosityPaS: recipe.viscosityPaS,
+      consistency: consistencyOf(recipe.viscosityPaS),
+      waterShare: recipe.waterShare,
+      opacity: { paint: opacityOf(paintTint(recipe, open.paint)), mix: opacityOf(tint), film },
+      ...drawdown(tint),
+      masstoneHex,
+      steps: weighUp(recipe, g, plan.budget.stepG),
+      result: {
+        recipe,
+        masstoneHex,
+        film,
+        groundHex: ground.hex,
+        overGroundHex: spectrumToHex(filmSpectrum(tint, filmUm, ground.spectrum)),
+      },
+    };
+  });
+
+  const table = tableOf(open, measure, budget, cups);
+  const ledger = keepLedger(plan.moves, table);
+  const run = withReading(layRunSheet(plan.moves, table.scene, ledger), plan, budget);
+  const mixBriefs = mixes.map(({ result: _, ...shown }): MixBrief => shown);
+  const mediums = mediumsToMake(
+    mixBriefs.flatMap((m) => m.steps),
+    open.book,
+    plan.budget.stepG,
+    studio.ready,
+  );
+  const pour =
+    plan.dates?.pour ?? (studio.today === undefined ? undefined : `${studio.today}T10:00`);
+  const evidence: Evidence = {
+    plan,
+    measure,
+    amounts: budget,
+    cups,
+    ledger,
+    mixes: new Map(mixes.map((m) => [m.id, m.result])),
+    paintOf: open.paint,
+    book: open.book,
+    recipeOf: open.recipeOf,
+    reactions: studio.reactions ?? [],
+    makers: studio.makers ?? {},
+    ...(outcome === undefined ? {} : { outcome }),
+  };
+  const computed: Brief = {
+    surface: measure,
+    budget,
+    mediums,
+    mixes: mixBriefs,
+    cups,
+    run,
+    remarks: remarksOn(evidence),
+    schedule:
+      pour === undefined
+        ? []
+        : scheduleOf(
+            pour,
+            run.at(-1)?.endS ?? 0,
+            dryingOf(open, budget, measure),
+            plan.moves,
+            plan.dates?.due,
+          ),
+    cost: costOf(
+      [
+        ...mixBriefs.flatMap((m) =>
+          m.steps.filter((s) => !mediums.some((medium) => medium.id === s.material)),
+        ),
+        ...mediums.flatMap((m) => m.steps),
+      ],
+      open.hasPaint,
+      run.flatMap((step) => step.takes),
+      measure.pieces,
+      studio,
+    ),
+  };
+  seen.set(computed, evidence);
+  return computed;
+}
+
+/** What each brief was judged by, so that an outcome that comes later needs no second brief. */
+const seen = new WeakMap<Brief, Evidence>();
+
+/** The same brief with remarks on what its preview came to. Nothing but remarks is worked out. */
+export function judged(computed: Brief, outcome: Outcome): Brief {
+  const evidence = seen.get(computed);
+  return evidence ? { ...computed, remarks: remarksOn({ ...evidence, outcome }) } : computed;
+}
+
+/** Where the blank has been weighed, the last move that lets paint run off says what the scale should read after it. */
+function withReading(run: readonly RunStep[], plan: Plan, { staysG }: Amounts): RunStep[] {
+  const { weighsG } = plan.surface;
+  const last = plan.moves.map((m) => verbOf(m).sheds !== undefined).lastIndexOf(true);
+  return run.map((step, i) =>
+    weighsG === undefined || i !== last
+      ? step
+      : {
+          ...step,
+          note: `${step.note ? `${step.note} ` : ''}Weigh it: go on until it reads ${Math.round(weighsG + staysG)} g.`,
+        },
+  );
+}
+
+/** What colours lie on: a base coat over the ground where there is one, else the ground. */
+function groundOf({ plan, ground, tint: tintOf }: OpenPlan, budget: Amounts) {
+  const base = budget.pots.find((p) => p.use === 'base');
+  const tint = base && tintOf(base.mix);
+  const spectrum = tint ? filmSpectrum(tint, baseUm(plan, base.mix), ground) : ground;
+  return { spectrum, hex: tint ? spectrumToHex(spectrum) : plan.surface.ground.hex };
+}
+
+const baseUm = (plan: Plan, mix: string): number =>
+  (plan.budget.pots.find((p) => p.use === 'base' && p.mix === mix)?.filmMm ?? 1) * 1000;
+
+/**
+ * Wet µm a mix has in the finished film: of what stays, the share of one of its layers; a mix that goes in no
+ * cup has the film of its own pot, spread over the surface.
+ */
+function filmUmOf(mix: string, budget: Amounts, cups: readonly LoadedCup[]): number {
+  const layers = cups.flatMap((c) => c.layers);
+  const own = layers.filter((l) => l.mix === mix && l.ml > 0);
+  const whole = layers.reduce((sum, l) => sum + l.ml, 0);
+  if (own.length === 0 || whole === 0) return budget.stayMm * 1000;
+  const perCup = whole / cups.filter((c) => c.filledMl > 0).length;
+  const largest = Math.max(...own.map((l) => l.ml));
+  return budget.stayMm * 1000 * Math.min(1, largest / perCup);
+}
+
+function dryingOf({ plan, book }: OpenPlan, budget: Amounts, measure: SurfaceMeasure) {
+  const base = budget.pots.filter((p) => p.use === 'base').reduce((sum, p) => sum + p.ml, 0);
+  const raised = plan.surface.rim.kind === 'raised';
+  // On an open surface the run-off takes base with it: what stays is the film that stays.
+  const wetMm = raised ? budget.stayMm + (base / measure.areaCm2) * 10 : budget.stayMm;
+  return {
+    wetMm: Math.max(0.1, wetMm),
+    tempC: plan.room?.tempC ?? 20,
+    rh: plan.room?.rh ?? 50,
+    small: isSmall(measure.areaCm2 / measure.pieces),
+    oily: plan.mixes.some((m) =>
+      m.additives?.some((a) => book.material(a.material).role === 'oil'),
+    ),
+  };
+}

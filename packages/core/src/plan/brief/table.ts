@@ -1,0 +1,49 @@
+import type { Amounts } from '../../budget/budget';
+import type { LoadedCup } from '../../cup/load';
+import { strataOf } from '../../cup/strata';
+import { measureSurface, shapeOf, type SurfaceMeasure } from '../../surface/measure';
+import type { InCup, Scene, Table } from '../../verb';
+import { type OpenPlan, openPlan } from '../document/open';
+import type { Plan } from '../document/schema';
+
+/** What verbs may ask about a plan. */
+export function sceneOf(open: OpenPlan, measure: SurfaceMeasure): Scene {
+  const { surface } = open.plan;
+  return {
+    mixName: open.mixName,
+    cupName: open.cupName,
+    densityOf: open.densityOf,
+    outletOf: (id) => open.cup(id)?.outlet,
+    mouthMm: (id) => open.cup(id)?.vessel.topMm ?? 0,
+    areaCm2: measure.areaCm2 / measure.pieces,
+    edgeCm2: measure.edgeCm2 / measure.pieces,
+    outlineMm: measure.outlineMm,
+    pieces: measure.pieces,
+    ...shapeOf(surface.shape).bounds(surface.shape),
+  };
+}
+
+/** What verbs may ask about a plan that has no brief yet. */
+export const verbScene = (plan: Plan): Scene =>
+  sceneOf(openPlan(plan), measureSurface(plan.surface));
+
+/** Cups loaded and pots set aside: what stands on the table before the first move. */
+export function tableOf(
+  open: OpenPlan,
+  measure: SurfaceMeasure,
+  { pots }: Amounts,
+  cups: readonly LoadedCup[],
+): Table {
+  return {
+    scene: sceneOf(open, measure),
+    cups: new Map(cups.map((cup) => [cup.id, inCup(cup)])),
+    pots: pots.filter((p) => p.use !== 'colour'),
+    viscosityOf: (mix) => open.recipe(mix).viscosityPaS,
+  };
+}
+
+const inCup = (cup: LoadedCup): InCup => ({
+  ...strataOf(cup),
+  ml: cup.filledMl,
+  g: cup.layers.reduce((sum, l) => sum + l.g, 0),
+});

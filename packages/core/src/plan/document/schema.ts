@@ -1,0 +1,145 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { BudgetSchema } from '../../budget/schema';
+import { CupSchema } from '../../cup/schema';
+import type { FieldValue } from '../../field';
+import { Id } from '../../schema/parts';
+import { MaterialSchema, MediumSchema } from '../../material/schema';
+import { MixSchema } from '../../mix/schema';
+import { CupOrderSchema } from '../../order/schema';
+import { PaintSchema } from '../../paint/schema';
+import { SurfaceSchema } from '../../surface/schema';
+import { TechniqueChoiceSchema } from '../../technique/schema';
+import type { TechniqueId } from '../../technique';
+import type { Move } from '../../verb';
+import { MoveSchema } from '../../verb/schema';
+
+/** Local date, or date and time, without a zone: a pour happens where the artist is. */
+const LocalDate = Type.String({
+  pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])(T([01][0-9]|2[0-3]):[0-5][0-9])?$',
+  title: 'a date such as 2026-11-28 or 2026-11-28T10:00',
+});
+
+/** A picture's id, as the studio hands it out. */
+const PictureId = Type.String({ pattern: '^[a-z0-9-]{8,40}$', title: 'the id of a picture' });
+
+/** What had gone into a mix when its picture was taken, or that it had dried. */
+const Stage = Type.Union([
+  Type.Literal('paint'),
+  Type.Literal('medium'),
+  Type.Literal('water'),
+  Type.Literal('additive'),
+  Type.Literal('dry'),
+]);
+
+export const PlanSchema = Type.Object(
+  {
+    format: Type.Literal('potter.pour'),
+    version: Type.Literal(1),
+    title: Type.String({ minLength: 1, maxLength: 120 }),
+    surface: SurfaceSchema,
+    paints: Type.Array(PaintSchema, { minItems: 1, maxItems: 48 }),
+    materials: Type.Optional(Type.Array(MaterialSchema, { maxItems: 48 })),
+    mediums: Type.Optional(Type.Array(MediumSchema, { maxItems: 48 })),
+    mixes: Type.Array(MixSchema, { minItems: 1, maxItems: 48 }),
+    budget: BudgetSchema,
+    cups: Type.Array(CupSchema, { minItems: 1, maxItems: 48 }),
+    /** What the artist asks of the order in the cups. */
+    order: Type.Optional(CupOrderSchema),
+    technique: TechniqueChoiceSchema,
+    moves: Type.Array(MoveSchema, { maxItems: 400 }),
+    dates: Type.Optional(
+      Type.Object(
+        { pour: Type.Optional(LocalDate), due: Type.Optional(LocalDate) },
+        { additionalProperties: false },
+      ),
+    ),
+    room: Type.Optional(
+      Type.Object(
+        {
+          tempC: Type.Number({ minimum: -10, maximum: 50 }),
+          rh: Type.Number({ minimum: 0, maximum: 100 }),
+        },
+        { additionalProperties: false },
+      ),
+    ),
+    /** What was really weighed, for the mixes that have been made. */
+    made: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            mix: Id,
+            on: LocalDate,
+            of: Type.Array(
+              Type.Object(
+                { material: Id, g: Type.Number({ minimum: 0, maximum: 1e5 }) },
+                { additionalProperties: false },
+              ),
+              { minItems: 1, maxItems: 48 },
+            ),
+          },
+          { additionalProperties: false },
+        ),
+        { maxItems: 48 },
+      ),
+    ),
+    /** How the artist keeps metallics: a step thicker than the other colours, or like them; without it both are said. */
+    metallics: Type.Optional(Type.Union([Type.Literal('thicker'), Type.Literal('alike')])),
+    /** Pictures of mixes by what had gone in, each kept in the studio by its id. */
+    pictures: Type.Optional(
+      Type.Array(
+        Type.Object(
+          { picture: PictureId, mix: Id, stage: Stage, on: LocalDate },
+          { additionalProperties: false },
+        ),
+        { maxItems: 400 },
+      ),
+    ),
+    /**
+     * How thick mixes were found to be, in the order it was noted: seconds a mound stayed, or a flow cup ran; and what was added to so much of it
+     * in between.
+     */
+    readings: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            mix: Id,
+            on: LocalDate,
+            added: Type.Optional(
+              Type.Object(
+                {
+                  material: Id,
+                  g: Type.Number({ exclusiveMinimum: 0, maximum: 1e5 }),
+                  inCupG: Type.Number({ exclusiveMinimum: 0, maximum: 1e5 }),
+                },
+                { additionalProperties: false },
+              ),
+            ),
+            moundS: Type.Optional(
+              Type.Array(Type.Number({ minimum: 0, maximum: 60 }), { minItems: 1, maxItems: 9 }),
+            ),
+            flow: Type.Optional(
+              Type.Object(
+                {
+                  cup: Type.String({ maxLength: 24 }),
+                  s: Type.Number({ exclusiveMinimum: 0, maximum: 1000 }),
+                },
+                { additionalProperties: false },
+              ),
+            ),
+          },
+          { additionalProperties: false },
+        ),
+        { maxItems: 200 },
+      ),
+    ),
+    seed: Type.Integer({ minimum: 0, maximum: 4294967295 }),
+    note: Type.Optional(Type.String({ maxLength: 4000 })),
+  },
+  { additionalProperties: false },
+);
+
+/** A plan: one pour, from surface to finish, as one document. The format's rules stand in docs/format. */
+export type Plan = Omit<Static<typeof PlanSchema>, 'moves' | 'technique'> & {
+  moves: Move[];
+  technique: { id: TechniqueId; settings: Record<string, FieldValue> };
+};

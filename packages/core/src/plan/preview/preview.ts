@@ -1,0 +1,57 @@
+import type { Palette } from '../../flow/colour';
+import type { PourScene } from '../../flow/scene';
+import { shapeOf } from '../../surface/measure';
+import { keepLedger } from '../../verb';
+import type { Brief } from '../brief/brief';
+import { tableOf } from '../brief/table';
+import { openPlan } from '../document/open';
+import type { Plan } from '../document/schema';
+
+/** A plan as the preview needs it: what flows, what colours it has, and what it weighs. */
+export interface Preview {
+  readonly scene: PourScene;
+  readonly palette: Palette;
+  /** Mean density of all that is poured, g/mL. */
+  readonly densityGPerMl: number;
+}
+
+/**
+ * What a plan's moves do to the film of one piece, up to where it is left to dry. Moves of other pieces of a set are left out.
+ * The viscosity is one for the whole pour: the mean of what is poured, by volume and logarithm.
+ */
+export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Preview {
+  const { shape, rim } = plan.surface;
+  const definition = shapeOf(shape);
+  const open = openPlan(plan);
+  const { acts, nu, densityGPerMl } = keepLedger(
+    plan.moves,
+    tableOf(open, brief.surface, brief.budget, brief.cups),
+  );
+  return {
+    scene: {
+      ...definition.bounds(shape),
+      rings: definition.rings(shape),
+      reachesMm: definition.reaches(shape),
+      raisedRim: rim.kind === 'raised',
+      nu,
+      acts,
+      seed,
+    },
+    palette: paletteOf(plan),
+    densityGPerMl,
+  };
+}
+
+/** Every mix as a film, and the ground it lies on. */
+export function paletteOf(plan: Plan): Palette {
+  const open = openPlan(plan);
+  return {
+    inks: Object.fromEntries(
+      plan.mixes.map(({ id }) => {
+        const { q, s } = open.tint(id);
+        return [id, { q, s }];
+      }),
+    ),
+    ground: open.ground,
+  };
+}

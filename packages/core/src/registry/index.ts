@@ -1,0 +1,1 @@
+export { has, idsOf, type Registry, registry } from './registry';

@@ -1,0 +1,77 @@
+import { type TObject, type TSchema, Type } from '@sinclair/typebox';
+import { registry } from '../../registry';
+import { tagged } from '../../schema/parts';
+import { apart, type PathShape, type Point } from './define';
+import { free } from './free';
+import { line } from './line';
+import { Place } from './parts';
+import { ring } from './ring';
+import { s } from './s';
+import { spiral } from './spiral';
+import { wiggle } from './wiggle';
+import { zigzag } from './zigzag';
+
+const ALL = [line, ring, spiral, wiggle, zigzag, s, free] as const;
+
+/** Done again, turned evenly about a place: petals of a flower. */
+export interface Repeat {
+  n: number;
+  aboutMm: Point;
+}
+
+/** A way over a surface, as a document holds it. */
+export type Path = Parameters<(typeof ALL)[number]['points']>[0] & { repeat?: Repeat };
+export type PathKind = Path['kind'];
+
+/** Every way there is to go, in the order they are offered. */
+export const PATHS = registry<PathShape<Path>>()('path', ALL);
+
+/** The definition that fits this path. */
+export const pathShapeOf = (path: Path): PathShape<Path> => PATHS[path.kind];
+
+const RepeatSchema = Type.Object(
+  { n: Type.Integer({ minimum: 2, maximum: 48 }), aboutMm: Place },
+  { additionalProperties: false },
+);
+
+export const PathSchema: TSchema = tagged(
+  'kind',
+  ALL.map(({ schema }): TObject =>
+    Type.Object(
+      { ...schema.properties, repeat: Type.Optional(RepeatSchema) },
+      { additionalProperties: false },
+    ),
+  ),
+);
+
+/** Its strokes as lines of points, one after the other: itself, or itself turned about a place so many times. */
+export function strokesOf(path: Path): readonly (readonly Point[])[] {
+  const once = pathShapeOf(path).points(path);
+  const { repeat } = path;
+  if (!repeat) return [once];
+  const [cx, cy] = repeat.aboutMm;
+  return Array.from({ length: repeat.n }, (_, k) => {
+    const [cos, sin] = [
+      Math.cos((2 * Math.PI * k) / repeat.n),
+      Math.sin((2 * Math.PI * k) / repeat.n),
+    ];
+    return once.map(([x, y]): Point => [
+      cx + (x - cx) * cos - (y - cy) * sin,
+      cy + (x - cx) * sin + (y - cy) * cos,
+    ]);
+  });
+}
+
+/** Length of a line of points, mm. */
+export const lengthOfLine = (points: readonly Point[]): number =>
+  points.slice(1).reduce((sum, p, i) => sum + apart(points[i]!, p), 0);
+
+/** Length of a path, all its strokes together, mm. */
+export const pathLengthMm = (path: Path): number =>
+  strokesOf(path).reduce((sum, stroke) => sum + lengthOfLine(stroke), 0);
+
+/** A path in words that follow "pour it". */
+export const pathWords = (path: Path): string =>
+  pathShapeOf(path).says(path) + (path.repeat ? `, ${path.repeat.n} times round` : '');
+
+export type { PathNumber, PathShape, Point } from './define';

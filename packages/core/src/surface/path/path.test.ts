@@ -1,0 +1,88 @@
+import fc from 'fast-check';
+import { idsOf } from '../../registry';
+import { CHORD_MM } from './define';
+import { type Path, PATHS, pathLengthMm, pathShapeOf, pathWords, strokesOf } from './index';
+
+const size = { widthMm: 300, heightMm: 200 };
+const starts = idsOf(PATHS).map((kind) => PATHS[kind].start(size));
+
+test.each(starts)('a new $kind lies on the face, has a length, words and handles', (path) => {
+  const [points] = strokesOf(path);
+  for (const [x, y] of points!) {
+    expect(x).toBeGreaterThanOrEqual(0);
+    expect(x).toBeLessThanOrEqual(size.widthMm);
+    expect(y).toBeGreaterThanOrEqual(0);
+    expect(y).toBeLessThanOrEqual(size.heightMm);
+  }
+  expect(pathLengthMm(path)).toBeGreaterThan(50);
+  expect(pathWords(path)).toMatch(/^(in|along|as) /);
+  expect(pathShapeOf(path).handles(path).length).toBeGreaterThanOrEqual(2);
+});
+
+test.each(starts)(
+  'a handle of a $kind goes where it is drawn, or the path gives way toward it',
+  (path) => {
+    const shape = pathShapeOf(path);
+    shape.handles(path).forEach((_, k) => {
+      const drawn = shape.moved(path, k, [140, 60]);
+      const [x, y] = shape.handles(drawn)[k]!;
+      // A radius follows the distance only, so the handle may lie elsewhere on the same circle.
+      const [cx, cy] = shape.handles(drawn)[0]!;
+      const onCircle = 'centreMm' in drawn && k > 0;
+      if (onCircle)
+        expect(Math.hypot(x - cx, y - cy)).toBeCloseTo(Math.hypot(140 - cx, 60 - cy), 6);
+      else if ('swingMm' in drawn && k === 2) {
+        const [[ax, ay], [bx, by]] = [drawn.fromMm, drawn.toMm];
+        const off = Math.abs((bx - ax) * (60 - ay) - (by - ay) * (140 - ax));
+        expect(drawn.swingMm).toBeCloseTo(off / Math.hypot(bx - ax, by - ay), 6);
+      } else expect([x, y]).toEqual([140, 60]);
+    });
+  },
+);
+
+// Closed forms: circumference 2πr; arc length of Archimedes' spiral from its centre, r = bθ:
+// b/2·(θ√(1 + θ²) + asinh θ) (standard calculus).
+test('rings and spirals are as long as geometry says', () => {
+  const round: Path = { kind: 'ring', centreMm: [0, 0], radiusMm: 40, turns: 2.5 };
+  expect(pathLengthMm(round) / (2 * Math.PI * 40 * 2.5)).toBeCloseTo(1, 2);
+  const turns = 4;
+  const theta = 2 * Math.PI * turns;
+  const b = 100 / theta;
+  const closed = (b / 2) * (theta * Math.sqrt(1 + theta * theta) + Math.asinh(theta));
+  const out: Path = { kind: 'spiral', centreMm: [0, 0], fromRadiusMm: 0, toRadiusMm: 100, turns };
+  expect(pathLengthMm(out) / closed).toBeCloseTo(1, 2);
+});
+
+test('chords of a ring stray from it by no more than is said', () =>
+  fc.assert(
+    fc.property(fc.double({ min: 1, max: 500, noNaN: true }), (radiusMm) => {
+      const path: Path = { kind: 'ring', centreMm: [0, 0], radiusMm, turns: 1 };
+      const [a, b] = strokesOf(path)[0]!;
+      const middle = Math.hypot((a![0] + b![0]) / 2, (a![1] + b![1]) / 2);
+      expect(radiusMm - middle).toBeLessThanOrEqual(CHORD_MM + 1e-9);
+    }),
+  ));
+
+test('a zigzag has straight strokes of one length between its corners', () => {
+  const path: Path = { kind: 'zigzag', fromMm: [0, 0], toMm: [120, 0], swingMm: 15, waveMm: 40 };
+  const inner = strokesOf(path)[0]!.slice(1, -1);
+  expect(inner).toHaveLength(6);
+  inner
+    .slice(1)
+    .forEach(([x, y], i) =>
+      expect(Math.hypot(x - inner[i]![0], y - inner[i]![1])).toBeCloseTo(Math.hypot(20, 30), 9),
+    );
+});
+
+test('a path repeated is turned evenly about its place, and as much longer', () => {
+  const once: Path = { kind: 'line', fromMm: [110, 100], toMm: [150, 100] };
+  const petals: Path = { ...once, repeat: { n: 4, aboutMm: [100, 100] } };
+  expect(pathLengthMm(petals)).toBeCloseTo(4 * pathLengthMm(once), 9);
+  const ends = strokesOf(petals).map((stroke) => stroke[1]!.map((v) => Math.round(v)));
+  expect(ends).toEqual([
+    [150, 100],
+    [100, 150],
+    [50, 100],
+    [100, 50],
+  ]);
+});

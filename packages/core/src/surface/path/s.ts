@@ -1,0 +1,44 @@
+import { Type } from '@sinclair/typebox';
+import { apart, type PathShape, type Point } from './define';
+import { beside, waveMoved } from './wave';
+import { Place } from './parts';
+
+/** One swing to either side: a sine of one wave from end to end. */
+export type SPath = { kind: 's'; fromMm: Point; toMm: Point; swingMm: number };
+
+const CHORDS = 48;
+
+/** It is a wave as long as itself. */
+const asWave = (path: SPath) => ({ ...path, waveMm: apart(path.fromMm, path.toMm) });
+
+export const s = {
+  id: 's',
+  title: 'S',
+  schema: Type.Object(
+    {
+      kind: Type.Literal('s'),
+      fromMm: Place,
+      toMm: Place,
+      swingMm: Type.Number({ minimum: 0, maximum: 2000 }),
+    },
+    { additionalProperties: false },
+  ),
+  numbers: { swingMm: { label: 'Swing to each side', min: 0, max: 2000, unit: 'mm' } },
+  start: ({ widthMm, heightMm }) => ({
+    kind: 's',
+    fromMm: [widthMm / 2, 0.15 * heightMm],
+    toMm: [widthMm / 2, 0.85 * heightMm],
+    swingMm: Math.round(widthMm / 5),
+  }),
+  points: (path) =>
+    Array.from({ length: CHORDS + 1 }, (_, i): Point =>
+      beside(asWave(path), i / CHORDS, path.swingMm * Math.sin((2 * Math.PI * i) / CHORDS)),
+    ),
+  places: () => ['Begins', 'Ends'],
+  handles: (path) => [path.fromMm, path.toMm, beside(asWave(path), 0.25, path.swingMm)],
+  moved: (path, handle, to) => {
+    const { kind, fromMm, toMm, swingMm } = waveMoved(asWave(path), handle, to);
+    return { kind, fromMm, toMm, swingMm };
+  },
+  says: () => 'in an S',
+} as const satisfies PathShape<SPath>;

@@ -1,0 +1,56 @@
+import { Type } from '@sinclair/typebox';
+import { apart, between, type PathNumber, type Point } from './define';
+import { Place } from './parts';
+
+/** What paths that swing to both sides of a line have in common: how far out they swing, and how long a swing is. */
+export interface Wave {
+  fromMm: Point;
+  toMm: Point;
+  /** From the line to the farthest of a swing. */
+  swingMm: number;
+  /** Along the line, from one swing to the next of the same side. */
+  waveMm: number;
+}
+
+export const WAVE_PARTS = {
+  fromMm: Place,
+  toMm: Place,
+  swingMm: Type.Number({ minimum: 0, maximum: 2000 }),
+  waveMm: Type.Number({ minimum: 2, maximum: 5000 }),
+};
+
+export const WAVE_NUMBERS: Readonly<Record<string, PathNumber>> = {
+  swingMm: { label: 'Swing to each side', min: 0, max: 2000, unit: 'mm' },
+  waveMm: { label: 'From swing to swing', min: 2, max: 5000, unit: 'mm' },
+};
+
+/** From one side of a face to the other. */
+export const acrossFace = (widthMm: number, heightMm: number): Wave => ({
+  fromMm: [0.1 * widthMm, heightMm / 2],
+  toMm: [0.9 * widthMm, heightMm / 2],
+  swingMm: Math.round(heightMm / 8),
+  waveMm: Math.max(2, Math.round(widthMm / 6)),
+});
+
+/** The place so far along the line and so far to its left, as one goes (y down: the left is up on a way to the right). */
+export function beside({ fromMm, toMm }: Wave, share: number, leftMm: number): Point {
+  const long = apart(fromMm, toMm) || 1;
+  const [x, y] = between(fromMm, toMm, share);
+  return [x + ((toMm[1] - fromMm[1]) / long) * leftMm, y - ((toMm[0] - fromMm[0]) / long) * leftMm];
+}
+
+/** Both ends, and the top of the first swing. */
+export const waveHandles = (wave: Wave): readonly Point[] => [
+  wave.fromMm,
+  wave.toMm,
+  beside(wave, Math.min(1, wave.waveMm / 4 / (apart(wave.fromMm, wave.toMm) || 1)), wave.swingMm),
+];
+
+export function waveMoved<W extends Wave>(wave: W, handle: number, to: Point): W {
+  if (handle === 0) return { ...wave, fromMm: to };
+  if (handle === 1) return { ...wave, toMm: to };
+  const [[ax, ay], [bx, by]] = [wave.fromMm, wave.toMm];
+  const long = apart(wave.fromMm, wave.toMm) || 1;
+  // Distance of the place from the line.
+  return { ...wave, swingMm: Math.abs((bx - ax) * (to[1] - ay) - (by - ay) * (to[0] - ax)) / long };
+}

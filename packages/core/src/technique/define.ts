@@ -1,0 +1,72 @@
+import type { Pot, PotUse } from '../budget/schema';
+import type { Cup } from '../cup/schema';
+import type { Fields, ValuesOf } from '../field/kind';
+import type { Consistency } from '../mix/schema';
+import type { Move } from '../verb';
+
+/** A colour by its part in the picture: the background, the palest, or the one that differs most from the background. */
+export type Pin = 'background' | 'palest' | 'contrast';
+
+/** How much is set aside: a film on the face, a volume for one piece, or a share of the colours. */
+export type PotAmount = Pick<Pot, 'filmMm' | 'ml' | 'share'>;
+
+/** A mix a technique asks to have set aside. */
+export interface UseNeed {
+  readonly use: PotUse;
+  /** Which colour of the plan it is made of, where its school brings no paint of its own; the background where nothing is said. */
+  readonly of?: 'background' | 'palest' | 'darkest';
+  /** Id of the school of mixes it is made by, as a mix of its own; see `MIX_SCHOOLS`. Without one the colour's own mix is set aside. */
+  readonly school?: string;
+  /** How much where colours are reckoned over a base coat; absent where none is wanted then. */
+  readonly overBase?: PotAmount;
+  /** How much where the school's figure holds all that is laid; absent where none is wanted then. */
+  readonly inAll?: PotAmount;
+}
+
+/** What a technique wants of a plan, as data; `plan/beginning/needs.ts` sees to it. */
+export interface Needs {
+  readonly consistency: Consistency;
+  readonly uses: readonly UseNeed[];
+  /** How cups are loaded, and how many it can do with. */
+  readonly loading: NonNullable<Cup['loading']>;
+  readonly cups: { readonly least: number; readonly most?: number };
+  /** What must lie at hand, in words for the ready check. */
+  readonly tools: readonly string[];
+}
+
+/** What a technique may look at when it writes its moves. */
+export interface Stage {
+  readonly cups: readonly string[];
+  /** What is set aside for a use; undefined where the plan has none of it. */
+  readonly pot: (use: PotUse) => Pot | undefined;
+  /** What wets the edges where there is no base and an edge to run over. */
+  readonly edgeMix?: string;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  /** So many places for cups, spread evenly over the face. */
+  readonly spots: (count: number) => readonly [number, number][];
+  /** Points a tilt must carry paint to, in turn. */
+  readonly reaches: readonly (readonly [number, number])[];
+}
+
+/**
+ * One technique: its needs as data, its settings as fields, the moves it writes. A new one is one such file, named in `index.ts`.
+ * `S` is what its functions are handed: the values of its own settings, or any once it is found through a plan.
+ */
+export interface Technique<I extends string = string, F extends Fields = Fields, S = ValuesOf<F>> {
+  readonly id: I;
+  readonly name: string;
+  readonly says: string;
+  /** What its pictures look like, for one who has to choose. */
+  readonly shows: string;
+  readonly needs: Needs;
+  /** What goes in first and last where the artist takes the technique's word for it, and why. */
+  readonly pins: { readonly first: Pin; readonly last: Pin; readonly why: string };
+  readonly settings: F;
+  readonly defaults: S;
+  readonly moves: (stage: Stage, settings: S) => Move[];
+}
+
+export const defineTechnique = <const I extends string, const F extends Fields>(
+  technique: Technique<I, F>,
+): Technique<I, F> => technique;

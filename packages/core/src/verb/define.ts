@@ -1,0 +1,123 @@
+import type { Cup } from '../cup/schema';
+import type { Outlet, Stratum } from '../cup/withdraw';
+import type { Fields, ValuesOf } from '../field/kind';
+import type { Act } from '../flow/act';
+import type { CareCode } from './care';
+import type { Mark } from './mark';
+
+/** Fields every move has. `s` is how long it takes, seconds. */
+export interface MoveBase {
+  id: string;
+  s?: number;
+  /** Starts together with that move instead of after the one before. */
+  with?: string;
+  /** Only for this piece of a set, counted from 1. */
+  piece?: number;
+  /** Edited by hand: a change of technique settings leaves it alone. */
+  own?: boolean;
+  note?: string;
+}
+
+/** What a verb may ask about the plan it stands in. */
+export interface Scene {
+  readonly mixName: (id: string) => string;
+  readonly cupName: (id: string) => string;
+  readonly densityOf: (mix: string) => number;
+  /** How a cup empties where it is poured and not turned over; how wide its mouth is. */
+  readonly outletOf: (cup: string) => Cup['outlet'];
+  readonly mouthMm: (cup: string) => number;
+  /** Face and covered edges of one piece, cm². */
+  readonly areaCm2: number;
+  readonly edgeCm2: number;
+  /** Outline of one piece, mm. */
+  readonly outlineMm: number;
+  readonly pieces: number;
+  /** Size in mm, for words such as "centre" or "upper right". */
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+/** Paint a move uses up: from a cup, from a pot by use and mix, or a finishing product. For one piece. */
+export interface Take {
+  readonly cup?: string;
+  readonly use?: 'base' | 'activator' | 'edge' | 'coat';
+  readonly mix?: string;
+  readonly product?: string;
+  readonly ml: number;
+  readonly g: number;
+}
+
+/** What one loading of a cup holds, layer by layer, first in first. */
+export interface InCup {
+  readonly strata: readonly (Stratum & { readonly mix: string })[];
+  readonly stir: number;
+  readonly ml: number;
+  readonly g: number;
+}
+
+/** The table as a move finds it: the plan, and what stands in cups and pots by now. */
+export interface Desk extends Scene {
+  /** Undefined where there is no such cup; one that has been emptied holds 0 mL. */
+  readonly inCup: (id: string) => InCup | undefined;
+  /** Kinematic viscosity of the pour, m²/s. */
+  readonly nu: number;
+}
+
+/** What a move does to one piece: to its film, in the flow's own terms, and to what stands on the table. */
+export interface Done {
+  readonly acts?: readonly Act[];
+  readonly takes?: readonly Take[];
+}
+
+/** How a verb lets a cup go: which way it empties, and what becomes of the first and the last that leave it. */
+export interface Empties {
+  readonly outlet: Outlet;
+  readonly first: string;
+  readonly last: string;
+  /** What becomes of a heavy last layer that sank through the others. */
+  readonly sunk: string;
+}
+
+/**
+ * One verb: its fields as data, its words, what it does. A new one is one such file, named in `move.ts`.
+ * `M` is what its functions are handed: the values of its own fields, or any move once it is found through one.
+ */
+export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf<F>> {
+  readonly id: V;
+  readonly title: string;
+  readonly fields: F;
+  /** Seconds where a move does not say; absent where it is not timed: it is ticked off, or the schedule says when. */
+  readonly usualS?: number;
+  /** Done once for each piece of a set, or once for all. */
+  readonly each: boolean;
+  readonly says: (move: M, scene: Scene) => string;
+  /** Its title, where that hangs on the move's values. */
+  readonly named?: (move: M) => string;
+  /** What to take care of, in this move. */
+  readonly care?: (move: M) => readonly CareCode[];
+  /** Seconds of waiting within it, before its own time begins. */
+  readonly standsS?: (move: M) => number;
+  /** Done before or after the pour, not in it: it is ticked off. */
+  readonly aside?: boolean;
+  /** It goes on by itself: its timer runs on when one goes to the next move. */
+  readonly waits?: boolean;
+  /** The film sets with it: what follows is another day's. */
+  readonly setsFilm?: boolean;
+  /** It lays a top coat. */
+  readonly coats?: boolean;
+  /** Which way paint is let run off by it, degrees clockwise from +x. */
+  readonly sheds?: (move: M) => number;
+  readonly does?: (move: M & { readonly s: number }, desk: Desk) => Done;
+  /** How it empties a cup with this outlet; absent where it empties none. */
+  readonly empties?: (outlet: Cup['outlet']) => Empties;
+  /** Where it acts on the surface. */
+  readonly marks?: (move: M, scene: Scene) => readonly Mark[];
+  /** What stands beside its mark on a template. */
+  readonly label?: (move: M, scene: Scene) => string;
+  /** What has to stand ready for it, beside paint and cups. */
+  readonly ready?: (move: M, at: { readonly runsOffG: number }) => string | undefined;
+}
+
+export const defineVerb = <const V extends string, const F extends Fields>(
+  verb: VerbDefinition<V, F>,
+): VerbDefinition<V, F> => verb;

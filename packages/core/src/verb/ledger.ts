@@ -1,0 +1,211 @@
+import { type Act, actOf, type Face } from '../flow/act';
+import type { Desk, InCup, Scene, Take } from './define';
+import { cupsOf, type Move, secondsOf, verbOf } from './move';
+
+/** What stands on the table before the first move. */
+export interface Table {
+  readonly scene: Scene;
+  /** One loading of each cup; a set has one for each of its pieces. */
+  readonly cups: ReadonlyMap<string, InCup>;
+  /** What has been set aside by use and mix, all pieces together. */
+  readonly pots: readonly {
+    readonly use: string;
+    readonly mix: string;
+    readonly ml: number;
+    readonly g: number;
+  }[];
+  readonly viscosityOf: (mix: string) => number;
+}
+
+/** A move in the ledger. Amounts are for all pieces together. */
+export interface Entry {
+  readonly times: number;
+  readonly takes: readonly Take[];
+  /** What is left afterwards of what it took from. */
+  readonly leaves: readonly Take[];
+  /** Cups it would pour that an earlier move has emptied, and which move that was. */
+  readonly dry: readonly { readonly cup: string; readonly by: string }[];
+  /** What it does to the film of the first piece. */
+  readonly acts: readonly Act[];
+}
+
+/** A pour kept as accounts: every figure of paint taken and left, and what flows, come from it. */
+export interface Ledger {
+  readonly entries: readonly Entry[];
+  /** What the first piece gets up to where it is left to dry. */
+  readonly acts: readonly Act[];
+  /** Mean of all that these acts bring: kinematic viscosity, m²/s, and density. */
+  readonly nu: number;
+  readonly densityGPerMl: number;
+  /** Cups nothing has been poured from in the end, with what they hold, all loadings together. */
+  readonly full: readonly { readonly cup: string; readonly ml: number; readonly g: number }[];
+}
+
+/** Where nothing is poured nothing flows; any number does. */
+const ANY_NU = 1e-3;
+/** Less than this is nothing, mL. */
+const NOTHING_ML = 1e-6;
+
+/**
+ * Folds the moves over the table. A move takes from cups and pots as they are by then. Twice, since how long a cup takes to empty
+ * hangs on the viscosity of all that is poured: once for that, once for what is done.
+ */
+export function keepLedger(moves: readonly Move[], table: Table): Ledger {
+  const { areaCm2, outlineMm } = table.scene;
+  const measured = meanOf(upToDrying(moves, fold(moves, table, ANY_NU).entries), table, {
+    areaCm2,
+    outlineMm,
+  });
+  const { entries, full } = fold(moves, table, measured.nu);
+  return { entries, full, acts: upToDrying(moves, entries), ...measured };
+}
+
+/** What flows on the first piece. */
+function upToDrying(moves: readonly Move[], entries: readonly Entry[]): Act[] {
+  const sets = moves.findIndex((m) => verbOf(m).setsFilm);
+  return entries.slice(0, sets < 0 ? entries.length : sets).flatMap((e) => e.acts);
+}
+
+/** Pieces whose cups stand alike: a move for one piece parts it from the rest. */
+interface Group {
+  readonly pieces: readonly number[];
+  readonly cups: ReadonlyMap<string, InCup>;
+}
+
+function fold(moves: readonly Move[], table: Table, nu: number) {
+  const { scene } = table;
+  let groups: readonly Group[] = [
+    { pieces: Array.from({ length: scene.pieces }, (_, i) => i + 1), cups: table.cups },
+  ];
+  const pots = new Map(table.pots.map((p) => [`${p.use} ${p.mix}`, { ml: p.ml, g: p.g }]));
+  /** By piece and cup: which move emptied it. */
+  const emptied = new Map<string, string>();
+  const entries = moves.map((move): Entry => {
+    const { each, does } = verbOf(move);
+    const only = each ? move.piece : undefined;
+    groups = only === undefined ? groups : parted(groups, only);
+    const dry = new Map<string, string>();
+    const takes: Take[] = [];
+    let acts: readonly Act[] = [];
+    groups = groups.map((group): Group => {
+      if (only !== undefined && group.pieces[0] !== only) return group;
+      const desk: Desk = { ...scene, nu, inCup: (id) => group.cups.get(id) };
+      const done = does?.({ ...move, s: secondsOf(move) }, desk) ?? {};
+      if (group.pieces.includes(1) && (move.piece ?? 1) === 1) acts = done.acts ?? [];
+      for (const cup of cupsOf(move)) {
+        const by = emptied.get(`${group.pieces[0]} ${cup}`);
+        if (by !== undefined) dry.set(cup, by);
+      }
+      const times = each ? group.pieces.length : 1;
+      for (const take of done.takes ?? [])
+        takes.push({ ...take, ml: take.ml * times, g: take.g * times });
+      const cups = taken(group.cups, done.takes ?? []);
+      for (const { cup } of done.takes ?? [])
+        if (cup !== undefined && cups.get(cup)!.ml <= NOTHING_ML)
+          for (const piece of group.pieces) emptied.set(`${piece} ${cup}`, move.id);
+      return { ...group, cups };
+    });
+    const summed = added(takes);
+    for (const take of summed) takeFromPot(pots, take);
+    return {
+      times: each && only === undefined ? scene.pieces : 1,
+      takes: summed,
+      leaves: summed.flatMap((take) => leftOf(take, groups, pots)),
+      dry: [...dry].map(([cup, by]) => ({ cup, by })),
+      acts,
+    };
+  });
+  const full = [...table.cups.keys()].flatMap((cup) => {
+    const untouched = groups.filter((g) => g.cups.get(cup) === table.cups.get(cup));
+    const loads = untouched.reduce((sum, g) => sum + g.pieces.length, 0);
+    const { ml, g } = table.cups.get(cup)!;
+    return loads > 0 && ml > NOTHING_ML ? [{ cup, ml: ml * loads, g: g * loads }] : [];
+  });
+  return { entries, full };
+}
+
+/** The same groups with one piece in a group of its own. */
+const parted = (groups: readonly Group[], piece: number): readonly Group[] =>
+  groups.flatMap((group) =>
+    group.pieces.length > 1 && group.pieces.includes(piece)
+      ? [
+          { ...group, pieces: [piece] },
+          { ...group, pieces: group.pieces.filter((p) => p !== piece) },
+        ]
+      : [group],
+  );
+
+/** Cups with what was taken from them gone, of every layer alike. */
+function taken(cups: Group['cups'], takes: readonly Take[]): Group['cups'] {
+  if (!takes.some((t) => t.cup !== undefined)) return cups;
+  const left = new Map(cups);
+  for (const { cup, ml } of takes) {
+    const held = cup === undefined ? undefined : left.get(cup);
+    if (cup === undefined || !held) continue;
+    const share = held.ml > 0 ? Math.max(0, 1 - ml / held.ml) : 0;
+    left.set(cup, {
+      ...held,
+      ml: held.ml * share,
+      g: held.g * share,
+      strata: held.strata.map((s) => ({ ...s, ml: s.ml * share })),
+    });
+  }
+  return left;
+}
+
+/** Takes of one source together. */
+function added(takes: readonly Take[]): Take[] {
+  const sums = new Map<string, Take>();
+  for (const take of takes) {
+    const key = [take.cup, take.use, take.mix, take.product].join(' ');
+    const sum = sums.get(key);
+    sums.set(key, sum ? { ...take, ml: sum.ml + take.ml, g: sum.g + take.g } : take);
+  }
+  return [...sums.values()];
+}
+
+function takeFromPot(
+  pots: Map<string, { ml: number; g: number }>,
+  { use, mix, ml, g }: Take,
+): void {
+  const pot = pots.get(`${use} ${mix}`);
+  if (!pot) return;
+  pot.ml = Math.max(0, pot.ml - ml);
+  pot.g = Math.max(0, pot.g - g);
+}
+
+function leftOf(
+  take: Take,
+  groups: readonly Group[],
+  pots: ReadonlyMap<string, { ml: number; g: number }>,
+): Take[] {
+  const { cup, use, mix } = take;
+  if (cup !== undefined) {
+    const sum = (of: 'ml' | 'g') =>
+      groups.reduce((total, g) => total + (g.cups.get(cup)?.[of] ?? 0) * g.pieces.length, 0);
+    return [{ cup, ml: sum('ml'), g: sum('g') }];
+  }
+  const pot = pots.get(`${use} ${mix}`);
+  return pot && use && mix !== undefined ? [{ use, mix, ...pot }] : [];
+}
+
+/** Mean of what is brought: ln μ by volume (Arrhenius; Grunberg and Nissan 1949 without interaction), density by volume. */
+function meanOf(acts: readonly Act[], { scene, viscosityOf }: Table, face: Face) {
+  const brought = new Map<string, number>();
+  for (const act of acts)
+    for (const { mix, ml } of actOf(act).brings(act, face))
+      brought.set(mix, (brought.get(mix) ?? 0) + ml);
+  let ml = 0;
+  let g = 0;
+  let logMu = 0;
+  for (const [mix, volume] of brought) {
+    ml += volume;
+    g += volume * scene.densityOf(mix);
+    logMu += volume * Math.log(viscosityOf(mix));
+  }
+  // Water would do.
+  if (ml <= 0) return { nu: ANY_NU, densityGPerMl: 1 };
+  const densityGPerMl = g / ml;
+  // 1 g/mL = 1000 kg/m³.
+  return { nu: Math.exp(logMu / ml) / (1000 * densityGPerMl), densityGPerMl };
+}
