@@ -26,10 +26,7 @@ export function ReachOfPaint() {
   const [haveG, setHaveG] = useState(Math.round(brief.budget.totalG));
   const here = useMemo(() => thinnessOf(plan, brief, haveG), [plan, brief, haveG]);
   const sold = length === 'in' ? 'in' : 'cm';
-  const reaches = useMemo(
-    () => reachOf(plan, brief, haveG, studio, sold),
-    [plan, brief, haveG, studio, sold],
-  );
+  const reaches = useMemo(() => reachOf(plan, haveG, studio, sold), [plan, haveG, studio, sold]);
   const sums = [false, true].flatMap((silicone) => {
     const of = jars.filter((j) => j.silicone === silicone);
     const g = of.reduce((sum, j) => sum + j.g, 0);

@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import { PIGMENTS } from '../paint/pigment';
 import type { Paint } from '../paint/schema';
+import { SCHOOLS } from '../budget/school';
+import { idsOf } from '../registry';
+import { TECHNIQUES } from '../technique';
 import { newPlan } from './beginning/create';
 import { CANVAS } from './fixture.test-data';
 
@@ -35,10 +38,10 @@ export const anyPlan = fc
         diameterMm: fc.integer({ min: 40, max: 900 }),
       }),
     ),
-    school: fc.constantFrom('generous' as const, 'lean' as const, 'film' as const, 'own' as const),
+    school: fc.constantFrom(...idsOf(SCHOOLS)),
     pieces: fc.integer({ min: 1, max: 8 }),
     coverEdges: fc.boolean(),
-    technique: fc.constantFrom('flip-cup' as const, 'straight-pour' as const),
+    technique: fc.constantFrom(...idsOf(TECHNIQUES)),
   })
   .map(({ paints, shape, school, pieces, coverEdges, technique }) =>
     newPlan({

@@ -1,9 +1,9 @@
-import { openBook } from '../material/book';
 import { blend } from '../optics/blend';
 import { reflectanceOf } from '../optics/film';
 import { paintOptics } from '../optics/reserve';
 import { spectrumToHex } from '../optics/spectrum';
 import type { Brief } from '../plan/brief/brief';
+import { openPlan } from '../plan/document/open';
 import type { Plan } from '../plan/document/schema';
 
 /** What a pour leaves behind, all pieces together. */
@@ -32,7 +32,7 @@ export function leftOver(plan: Plan, brief: Brief, runOffMl?: number): LeftOver 
   const keptG = budget.pots
     .filter((p) => p.use === 'keep' || p.use === 'extender')
     .reduce((sum, p) => sum + p.g, 0);
-  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
+  const { book } = openPlan(plan);
   const silicone = plan.mixes.some((m) =>
     m.additives?.some((a) => book.material(a.material).role === 'oil'),
   );

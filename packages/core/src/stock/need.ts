@@ -1,8 +1,8 @@
-import { openBook } from '../material/book';
 import { makeMedium } from '../mix/medium';
 import type { WeighStep } from '../mix/weigh';
 import { densityOf } from '../paint/property';
 import type { Brief } from '../plan/brief/brief';
+import { openPlan } from '../plan/document/open';
 import type { Plan } from '../plan/document/schema';
 import type { Surface } from '../surface/schema';
 import type { Vessel } from '../vessel/schema';
@@ -22,7 +22,8 @@ export type Need =
 
 /** All a plan needs, mediums of its own broken down to what goes into them. Water comes from the tap and is left out. */
 export function needsOf(plan: Plan, brief: Brief): Need[] {
-  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
+  const open = openPlan(plan);
+  const { book } = open;
   const made = new Set(brief.mediums.map((m) => m.id));
   const steps = [...brief.mixes.map((m) => weighed(m, plan)), ...brief.mediums.map((m) => m.steps)]
     .flat()
@@ -41,9 +42,8 @@ export function needsOf(plan: Plan, brief: Brief): Need[] {
   }
   return [
     ...[...poured].map(([id, amount]): Need => {
-      const paint = plan.paints.find((p) => p.id === id);
-      return paint
-        ? { kind: 'paint', id, name: paint.name, ...amount }
+      return open.hasPaint(id)
+        ? { kind: 'paint', id, name: open.paint(id).name, ...amount }
         : {
             // A medium that is not to be made stands ready.
             kind: book.materialIds.includes(id) ? 'material' : 'medium',
@@ -83,9 +83,8 @@ function weighed({ id, steps }: Brief['mixes'][number], plan: Plan): readonly We
 }
 
 function densityIn(plan: Plan, id: string): number {
-  const paint = plan.paints.find((p) => p.id === id);
-  if (paint) return densityOf(paint);
-  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
+  const { book, hasPaint, paint } = openPlan(plan);
+  if (hasPaint(id)) return densityOf(paint(id));
   return book.materialIds.includes(id)
     ? book.material(id).densityGPerMl
     : makeMedium(id, book).densityGPerMl;

@@ -1,8 +1,7 @@
 import type { CareCode } from './care';
-import type { Take } from './define';
+import type { Scene, Take } from './define';
 import type { Ledger } from './ledger';
 import { careOf, type Move, secondsOf, verbOf } from './move';
-import type { Scene } from './define';
 
 /** One move as it is carried out. Times in seconds from the start of the run, all pieces done one after another. */
 export interface RunStep {

@@ -1,13 +1,12 @@
-import { openBook } from '../../material/book';
 import { mixTint, type Opacity, opacityOf } from '../../mix/opacity';
-import { makeRecipe } from '../../mix/recipe';
 import type { Mix } from '../../mix/schema';
 import { deltaE2000 } from '../../optics/delta-e';
 import { DRAWN_BLACK, DRAWN_WHITE, filmSpectrum, reflectanceOf } from '../../optics/film';
 import { hexToLab } from '../../optics/lab';
 import { hexToSpectrum, type Spectrum, spectrumToHex } from '../../optics/spectrum';
 import { notModelled } from '../../paint/property';
-import type { Brief } from '../brief/brief';
+import { type Brief, masstoneIn } from '../brief/brief';
+import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
 /** Wet film one brush coat lays: half of the two that opacity is stated for. */
@@ -57,15 +56,10 @@ const USUAL_MEDIUM = 'conditioner';
 
 /** All a chip page shows of a mix of a plan: films of 1 to 4 coats and as poured, over white, black and another mix, and what medium costs it. */
 export function chipPage(plan: Plan, brief: Brief, mix: Mix, over?: Mix): ChipPage {
-  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
-  const paintOf = (id: string) => {
-    const paint = plan.paints.find((p) => p.id === id);
-    if (!paint) throw new RangeError(`no paint "${id}"`);
-    return paint;
-  };
-  const tintOf = (of: Mix) => mixTint(makeRecipe(of, paintOf, book), paintOf);
+  const { paint: paintOf, recipeOf } = openPlan(plan);
+  const tintOf = (of: Mix) => mixTint(recipeOf(of), paintOf);
   const tint = tintOf(mix);
-  const masstoneOf = (id: string) => brief.mixes.find((m) => m.id === id)?.masstoneHex ?? '#808080';
+  const masstoneOf = masstoneIn(brief);
   const ground = over && {
     hex: masstoneOf(over.id),
     spectrum: over.paints.length === 1 ? hexToSpectrum(masstoneOf(over.id)) : thick(tintOf(over).q),

@@ -3,6 +3,7 @@ import { trim } from '../../quantity/show';
 import { sizeWords } from '../../surface/size-words';
 import { techniqueOf } from '../../technique';
 import { type Brief, brief } from '../brief/brief';
+import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 import type { Studio } from '../document/studio';
 
@@ -36,7 +37,7 @@ function factsOf(plan: Plan, { budget, mixes, cups, run, remarks, surface }: Bri
   const facts = new Map<string, { group: CompareRow['group']; says: string }>();
   const say = (group: CompareRow['group'], what: string, says: string) =>
     void facts.set(what, { group, says });
-  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const { mixName: nameOf } = openPlan(plan);
 
   say('plan', 'Size', sizeWords(plan.surface.shape, 'cm'));
   say('plan', 'Pieces', String(surface.pieces));
@@ -47,8 +48,8 @@ function factsOf(plan: Plan, { budget, mixes, cups, run, remarks, surface }: Bri
   say('amounts', 'Stays', `${trim(budget.stayMm, 1)} mm`);
   say('amounts', 'Runs off', `${trim(budget.runOffShare * 100, 0)} %`);
   for (const mix of mixes) {
-    const doc = plan.mixes.find((m) => m.id === mix.id);
-    const ratio = doc?.medium ? `1 : ${trim(doc.medium.parts, 2)}` : 'as it comes';
+    const doc = openPlan(plan).mix(mix.id);
+    const ratio = doc.medium ? `1 : ${trim(doc.medium.parts, 2)}` : 'as it comes';
     say(
       'colours',
       nameOf(mix.id),

@@ -1,7 +1,7 @@
 import type { OrderAsk } from '../../order/answer';
 import type { OrderWish } from '../../order/arrange';
 import type { CupOrder } from '../../order/schema';
-import type { Brief } from '../brief/brief';
+import { type Brief, masstoneIn } from '../brief/brief';
 import type { Plan } from '../document/schema';
 
 /** What is asked about one cup, and which mixes its positions stand for. */
@@ -47,7 +47,7 @@ export function cupOrderAsk(
   return {
     mixes,
     ask: {
-      hexes: mixes.map((id) => brief.mixes.find((m) => m.id === id)?.masstoneHex ?? '#808080'),
+      hexes: mixes.map(masstoneIn(brief)),
       counts: mixes.map((id) => layers.filter((l) => l.mix === id).length),
       wish,
     },

@@ -4,9 +4,10 @@ import { LIGHT_L, type Lightening, lightening } from '../../mix/lighten';
 import { hexToLab } from '../../optics/lab';
 import { neighbours } from '../../optics/neighbour';
 import type { Paint } from '../../paint/schema';
-import type { Brief } from '../brief/brief';
+import { type Brief, masstoneIn } from '../brief/brief';
 import { setMix } from '../edit/mixes';
 import { isPair } from '../edit/order';
+import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
 /**
@@ -23,9 +24,8 @@ export function lightenOffer(
   const both = [a, b].map((id) => plan.mixes.find((m) => m.id === id));
   const [first, second] = both;
   if (!first || !second) return undefined;
-  const masstoneOf = (mix: string) =>
-    brief.mixes.find((m) => m.id === mix)?.masstoneHex ?? '#808080';
-  const paintOf = (id: string) => plan.paints.find((p) => p.id === id)!;
+  const masstoneOf = masstoneIn(brief);
+  const { paint: paintOf } = openPlan(plan);
   const by = (among: readonly Paint[]) => lightening([first, second], masstoneOf, paintOf, among);
   return by(plan.paints) ?? by(shelf);
 }
@@ -41,7 +41,7 @@ export function lightened(plan: Plan, { mix, paint, paints }: Lightening): Plan 
 
 /** The light mix of the plan that gets on with both, to lie between them; undefined where there is none. */
 export function lightBetween(plan: Plan, brief: Brief, a: string, b: string): string | undefined {
-  const hexOf = (mix: string) => brief.mixes.find((m) => m.id === mix)?.masstoneHex ?? '#808080';
+  const hexOf = masstoneIn(brief);
   const fits = plan.budget.shares.filter(
     ({ mix, share }) =>
       share > 0 &&

@@ -1,6 +1,6 @@
-import { openBook } from '../../material/book';
 import type { Consistency } from '../../mix/schema';
 import type { Brief } from '../brief/brief';
+import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 import { thicknesses } from './thickness';
 
@@ -23,7 +23,7 @@ export interface MadeMix {
 
 /** The log of a plan's mixes, in the order they were made. */
 export function madeMixes(plan: Plan, brief: Brief): MadeMix[] {
-  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
+  const { book } = openPlan(plan);
   const thick = thicknesses(plan, brief);
   return (plan.made ?? []).flatMap((made): MadeMix[] => {
     const mix = plan.mixes.find((m) => m.id === made.mix);

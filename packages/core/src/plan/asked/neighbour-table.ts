@@ -1,6 +1,6 @@
 import { layersOf } from '../../cup/load';
 import { type Neighbours, neighbours } from '../../optics/neighbour';
-import type { Brief } from '../brief/brief';
+import { type Brief, masstoneIn } from '../brief/brief';
 import type { Plan } from '../document/schema';
 
 /** Two colours of a plan beside each other. */
@@ -31,7 +31,7 @@ export const verdictWords = ({ verdict, makes }: Neighbours): string =>
 /** Every pair of the colours that are poured, worst first: what loses most contrast or turns most to mud. */
 export function neighbourTable(plan: Plan, brief: Brief): NeighbourPair[] {
   const poured = plan.budget.shares.filter((s) => s.share > 0).map((s) => s.mix);
-  const hexOf = (mix: string) => brief.mixes.find((m) => m.id === mix)?.masstoneHex ?? '#808080';
+  const hexOf = masstoneIn(brief);
   const touching = new Map<string, number>();
   for (const cup of plan.cups) {
     const layers = layersOf(cup, plan.cups);

@@ -1,6 +1,7 @@
 import { apportion } from '../../quantity/apportion';
 import { normalise } from '../../budget/budget';
 import type { Brief } from '../brief/brief';
+import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
 /** What is bare in the middle of a pour. */
@@ -37,7 +38,7 @@ export function ranOut(
   const depthCm2 = (brief.surface.outlineMm * plan.surface.edgeDepthMm) / 100;
   const edgeMl = (depthCm2 * bare.edges * EDGE_MM) / 10;
   const shares = normalise(plan.budget.shares).filter((s) => s.share > 0);
-  const densityOf = (mix: string) => brief.mixes.find((m) => m.id === mix)?.densityGPerMl ?? 1.15;
+  const { densityOf } = openPlan(plan);
   const step = plan.budget.stepG;
   const wanted = shares.map((s) => s.share * (faceMl + edgeMl) * densityOf(s.mix));
   const grams = apportion(wanted, step).map((g, i) => (wanted[i]! > 0 ? Math.max(step, g) : g));

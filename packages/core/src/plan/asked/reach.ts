@@ -27,7 +27,6 @@ export interface Reach {
  */
 export const reachOf = (
   plan: Plan,
-  brief: Brief,
   haveG: number,
   studio: Studio = {},
   unit: StockSize['unit'] = 'cm',
@@ -36,7 +35,7 @@ export const reachOf = (
     const { budget } = withSchool(plan, school);
     const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
     const takes = (surface: Plan['surface']): number =>
-      amountsOf({ budget, surface }, brief, studio).totalG;
+      amountsOf(plan, { budget, surface }, studio).totalG;
     const scaled = (k: number): Plan['surface'] => ({
       ...plan.surface,
       pieces: 1,

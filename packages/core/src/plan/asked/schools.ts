@@ -6,19 +6,20 @@ import type { Surface } from '../../surface/schema';
 import { idsOf } from '../../registry';
 import { withSchool } from '../beginning/needs';
 import type { Brief } from '../brief/brief';
+import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 import type { Studio } from '../document/studio';
 
 /** A plan's amounts with another budget or surface, without computing the rest of its brief. */
 export function amountsOf(
+  plan: Plan,
   { budget, surface }: { readonly budget: Budget; readonly surface: Surface },
-  brief: Brief,
   studio: Studio = {},
 ): Amounts {
   return reckon(budget, {
     measure: measureSurface(surface),
     raisedRim: surface.rim.kind === 'raised',
-    densityOf: (mix) => brief.mixes.find((m) => m.id === mix)?.densityGPerMl ?? 1.15,
+    densityOf: openPlan(plan).densityOf,
     ...(studio.stayMm === undefined ? {} : { ownStayMm: studio.stayMm }),
   });
 }
@@ -34,5 +35,5 @@ export const compareSchools = (
     amounts:
       school === plan.budget.school
         ? brief.budget
-        : amountsOf(withSchool(plan, school), brief, studio),
+        : amountsOf(plan, withSchool(plan, school), studio),
   }));

@@ -1,7 +1,7 @@
 import { layersOf } from '../../cup/load';
 import { type Pace, paceOf } from '../../cup/pace';
 import { type Neighbours, neighbours } from '../../optics/neighbour';
-import type { Brief } from '../brief/brief';
+import { type Brief, masstoneIn } from '../brief/brief';
 import { isPair } from '../edit/order';
 import { emptiesOf } from './leaves';
 import { verdictWords } from './neighbour-table';
@@ -35,7 +35,7 @@ export function seamsOf(plan: Plan, brief: Brief, cup: number): Seam[] {
   const doc = plan.cups[cup];
   if (!doc) return [];
   const mixOf = (id: string) => brief.mixes.find((m) => m.id === id);
-  const hexOf = (id: string) => mixOf(id)?.masstoneHex ?? '#808080';
+  const hexOf = masstoneIn(brief);
   const density = (id: string) => mixOf(id)?.densityGPerMl ?? 1;
   // What stands lower comes to lie above: a flip turns the stack over, and over a rim what comes later lies on what came before.
   const turned = emptiesOf(plan, doc.id).outlet.from === 'top';

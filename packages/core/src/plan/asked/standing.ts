@@ -1,3 +1,4 @@
+import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
 /** A mix that has stood so long that it should be tested again. */
@@ -29,7 +30,7 @@ export function standing(plan: Plan, now: string, pouredAt?: string): Standing[]
         .at(-1);
       if (touched === undefined || (pouredAt !== undefined && pouredAt >= touched)) return [];
       const minutes = Math.floor(minutesOf(now) - minutesOf(touched) + 1e-9);
-      const name = plan.mixes.find((m) => m.id === made.mix)?.name ?? made.mix;
+      const name = openPlan(plan).mixName(made.mix);
       return minutes >= STAND_MIN && minutes < FORGOTTEN_MIN
         ? [{ mix: made.mix, name, minutes }]
         : [];

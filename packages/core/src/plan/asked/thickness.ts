@@ -3,9 +3,10 @@ import { consistencyOf } from '../../mix/consistency';
 import { FLOW_CUPS, viscosityOfFlow } from '../../mix/flow-cup';
 import { makeMedium } from '../../mix/medium';
 import type { Consistency } from '../../mix/schema';
-import { type Book, openBook } from '../../material/book';
+import type { Book } from '../../material/book';
 import { densityOf, viscosityOf } from '../../paint/property';
 import type { Brief } from '../brief/brief';
+import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
 /** How thick a mix is: as it was last found, else as it is reckoned; what was added since is reckoned on top. */
@@ -25,7 +26,7 @@ type Entry = NonNullable<Plan['readings']>[number];
 /** All mixes on one scale; those whose step is not the one most of their kind have are the odd ones out. */
 export function thicknesses(plan: Plan, brief: Brief): Thickness[] {
   const all = brief.mixes.map((m) => {
-    const mix = plan.mixes.find((x) => x.id === m.id)!;
+    const mix = openPlan(plan).mix(m.id);
     const { viscosityPaS, read } = followed(plan, m);
     return {
       mix: m.id,
@@ -52,7 +53,7 @@ export function thicknessAdvice(plan: Plan, brief: Brief, mixId: string, inCupG:
   const made = brief.mixes.find((m) => m.id === mixId);
   const paint = mix?.paints[0];
   if (!mix || !made || !paint) return { kind: 'none' };
-  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
+  const { book } = openPlan(plan);
   const { viscosityPaS, strength, waterShare } = followed(plan, made);
   return advise(
     { ml: inCupG / made.densityGPerMl, viscosityPaS, waterShare },
@@ -88,7 +89,7 @@ function followed(
   readonly read: boolean;
   readonly strength: number;
 } {
-  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
+  const { book } = openPlan(plan);
   let now = Math.log(made.viscosityPaS);
   let { waterShare } = made;
   let found: number | undefined;

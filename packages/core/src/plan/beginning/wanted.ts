@@ -2,6 +2,7 @@ import { CONSISTENCIES, stepRank } from '../../mix/consistency';
 import type { Consistency } from '../../mix/schema';
 import { isMetallic } from '../../paint/property';
 import { techniqueOf } from '../../technique';
+import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
 /** How thick a mix should be, and why. */
@@ -13,13 +14,12 @@ export interface Wanted {
 }
 
 /** Whether a mix holds a metal or pearl, which sinks and vanishes where it is thin. */
-export const holdsMetal = (plan: Plan, mixId: string): boolean =>
-  plan.mixes
-    .find((m) => m.id === mixId)
-    ?.paints.some((p) => {
-      const paint = plan.paints.find((x) => x.id === p.paint);
-      return paint !== undefined && isMetallic(paint.finish);
-    }) ?? false;
+export function holdsMetal(plan: Plan, mixId: string): boolean {
+  const open = openPlan(plan);
+  return (
+    open.hasMix(mixId) && open.mix(mixId).paints.some((p) => isMetallic(open.paint(p.paint).finish))
+  );
+}
 
 /** How thick a mix should be for what the plan does with it (handbook 4, common practice, no published source). */
 export function wantedConsistency(plan: Plan, mixId: string): Wanted {

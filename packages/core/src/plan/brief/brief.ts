@@ -162,6 +162,12 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
   return computed;
 }
 
+/** The colour of each mix where it hides everything; mid grey for a mix that is none of the plan's. */
+export const masstoneIn =
+  ({ mixes }: Brief): ((mix: string) => string) =>
+  (mix) =>
+    mixes.find((m) => m.id === mix)?.masstoneHex ?? '#808080';
+
 /** What each brief was judged by, so that an outcome that comes later needs no second brief. */
 const seen = new WeakMap<Brief, Evidence>();
 

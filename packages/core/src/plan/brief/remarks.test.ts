@@ -34,6 +34,14 @@ const bare = (p: Plan): Plan => ({ ...p, budget: { ...p.budget, pots: [] } });
 const oneCup = (p: Plan): Plan => rewriteMoves({ ...p, cups: p.cups.slice(0, 1), moves: [] });
 const cup = { topMm: 64, bottomMm: 44, heightMm: 40 };
 
+const small = plan([OAT, SLATE], { shape: { kind: 'rect', widthMm: 180, heightMm: 180 } });
+const flipOf = (id: string, cupId: string): Plan['moves'][number] => ({
+  id,
+  verb: 'flip',
+  cup: cupId,
+  atMm: [90, 90],
+});
+
 /** For each remark a plan that provokes it; where the second entry is false no fix is offered there. */
 const CASES: Record<string, [Plan, boolean][]> = {
   'too-little-paint': [
@@ -66,6 +74,21 @@ const CASES: Record<string, [Plan, boolean][]> = {
       true,
     ],
     [oneCup(plan([OAT, SLATE], { shape: { kind: 'rect', widthMm: 330, heightMm: 400 } })), true],
+  ],
+  'cup-poured-twice': [
+    // By a second move of its own, and by one that pours another cup too.
+    [{ ...small, moves: [...small.moves, flipOf('again', 'c1')] }, true],
+    [
+      {
+        ...small,
+        cups: [...small.cups, { ...small.cups[0]!, id: 'c2' }],
+        moves: [
+          flipOf('once', 'c1'),
+          { id: 'both', verb: 'pour', cups: ['c1', 'c2', 'c1'], atMm: [90, 90], heightMm: 60 },
+        ],
+      },
+      true,
+    ],
   ],
   'thirsty-ground': [[plan([OAT, SLATE], { absorbency: 'raw' }), true]],
   'no-top-coat': [

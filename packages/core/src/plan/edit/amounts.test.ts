@@ -84,7 +84,7 @@ describe('schools side by side', () => {
 describe('"I have so much"', () => {
   test('the face it covers takes just that much, by every school', () => {
     const p = plan(FIVE);
-    for (const { school, sidesMm } of reachOf(p, brief(p), 180)) {
+    for (const { school, sidesMm } of reachOf(p, 180)) {
       const sized = edit.setSurface(edit.setSchool(p, school), {
         shape: { kind: 'rect', widthMm: sidesMm[0], heightMm: sidesMm[1] },
       });
@@ -98,7 +98,7 @@ describe('"I have so much"', () => {
     const b = brief(p);
     let before = 0;
     for (const g of [40, 100, 180, 400, 900, 2000]) {
-      const generous = reachOf(p, b, g)[0]!;
+      const generous = reachOf(p, g)[0]!;
       expect(generous.areaCm2).toBeGreaterThan(before);
       before = generous.areaCm2;
       // The generous rule: cm² ÷ 2.5 = g (common practice, no published source).

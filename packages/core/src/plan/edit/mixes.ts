@@ -1,14 +1,13 @@
 import type { Material, Medium } from '../../material/schema';
-import { openBook } from '../../material/book';
 import { STOCK_MEDIUMS } from '../../material/medium';
 import { letDown } from '../../mix/let-down';
 import type { FoundMix } from '../../mix/find';
 import type { SaidRatio } from '../../mix/ratio';
-import { makeRecipe, type Recipe } from '../../mix/recipe';
 import type { Additive, Mix } from '../../mix/schema';
 import { mixBySchool, type MixSchool } from '../../mix/school';
 import type { Paint } from '../../paint/schema';
 import { techniqueOf } from '../../technique';
+import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 import { holdsMetal, wantedConsistency } from '../beginning/wanted';
 import { mixFor } from '../beginning/create';
@@ -20,12 +19,6 @@ export const setMix = (plan: Plan, index: number, change: (mix: Mix) => Mix): Pl
   ...plan,
   mixes: plan.mixes.map((m, i) => (i === index ? change(m) : m)),
 });
-
-const recipesOf = (plan: Plan): ((mix: Mix) => Recipe) => {
-  const book = openBook(plan.materials ?? [], plan.mediums ?? []);
-  const paintOf = (id: string): Paint => plan.paints.find((p) => p.id === id) ?? plan.paints[0]!;
-  return (mix) => makeRecipe(mix, paintOf, book);
-};
 
 /**
  * Gives a mix another medium, or none. One from the artist's shelf is copied into the plan, with the mediums inside it and the materials it
@@ -114,7 +107,9 @@ export function makeBySchool(plan: Plan, index: number, school: MixSchool): Plan
   const paint = plan.paints.find((p) => p.id === mix?.paints[0]?.paint);
   if (!mix || !paint) return plan;
   const wanted = wantedConsistency(plan, mix.id).step;
-  return setMix(plan, index, (m) => mixBySchool(m, school, paint.body, wanted, recipesOf(plan)));
+  return setMix(plan, index, (m) =>
+    mixBySchool(m, school, paint.body, wanted, openPlan(plan).recipeOf),
+  );
 }
 
 /** What an activator and a pillow begin with (tuned, not measured). */
@@ -220,7 +215,7 @@ export function toWanted(plan: Plan, index: number): Plan {
   if (!mix) return plan;
   const { step } = wantedConsistency(plan, mix.id);
   return setMix(plan, index, (m) => ({
-    ...(letDown(m, step, recipesOf(plan)) ?? m),
+    ...(letDown(m, step, openPlan(plan).recipeOf) ?? m),
     consistency: step,
   }));
 }
