@@ -1,3 +1,5 @@
+const { readdirSync, readFileSync } = require('node:fs');
+const { join } = require('node:path');
 const { globalIgnores } = require('eslint/config');
 const expo = require('eslint-config-expo/flat');
 const prettier = require('eslint-config-prettier/flat');
@@ -37,6 +39,62 @@ const layerZones = LAYERS.slice(0, -1).map((layer, i) => ({
   message: `${layer} lies below it: imports in the core run one way, in the order of eslint.config.js`,
 }));
 
+/** Ids of the definitions in a folder, read off their files, so that the rule below knows each new one by itself. */
+const idsIn = (folder) =>
+  readdirSync(join(__dirname, core, folder))
+    .filter((file) => file.endsWith('.ts') && !file.includes('.test.'))
+    .flatMap((file) =>
+      [
+        ...readFileSync(join(__dirname, core, folder, file), 'utf8').matchAll(
+          /^ {2}id: '([a-z-]+)'/gm,
+        ),
+      ].map(([, id]) => id),
+    );
+
+const named = (ids) => `Literal[value=/^(${ids.join('|')})$/]`;
+const comparison = (member, literal) =>
+  `BinaryExpression[operator=/^[!=]==?$/]:has(> ${member}):has(> ${literal})`;
+const ASK = 'let its definition say it: no name is compared outside its own file and registry.';
+
+/** What a definition is called stands in its file and its registry, and nowhere decides anything. */
+const NO_NAMES = [
+  {
+    selector: comparison('MemberExpression[property.name="verb"]', 'Literal'),
+    message: `A verb: ${ASK}`,
+  },
+  { selector: comparison('Identifier[name="verb"]', 'Literal'), message: `A verb: ${ASK}` },
+  {
+    selector: 'SwitchStatement[discriminant.property.name="verb"]',
+    message: `A verb: ${ASK}`,
+  },
+  {
+    selector: comparison(
+      'MemberExpression[property.name=/^(kind|id)$/]',
+      named([...idsIn('flow/act'), ...idsIn('technique'), ...idsIn('verb')]),
+    ),
+    message: `A verb, an act or a technique: ${ASK}`,
+  },
+  {
+    selector: comparison(
+      'MemberExpression[object.name=/[fF]ield$/][property.name="kind"]',
+      named(idsIn('field/kind')),
+    ),
+    message: `A kind of field: ${ASK}`,
+  },
+  {
+    selector: 'SwitchStatement[discriminant.object.name=/[fF]ield$/]',
+    message: `A kind of field: ${ASK}`,
+  },
+];
+
+/** Folders of a plan, lowest first, in the same way. */
+const PLAN_LAYERS = ['document', 'brief', 'beginning', 'edit', 'asked', 'preview'];
+const planZones = PLAN_LAYERS.slice(0, -1).map((layer, i) => ({
+  target: `${core}/plan/${layer}/!(*.test).ts`,
+  from: PLAN_LAYERS.slice(i + 1).map((higher) => `${core}/plan/${higher}`),
+  message: `plan/${layer} lies below it`,
+}));
+
 module.exports = [
   globalIgnores([
     '**/dist/**',
@@ -62,7 +120,7 @@ module.exports = [
     files: ['packages/core/src/**/*.ts'],
     rules: {
       'import/no-cycle': 'error',
-      'import/no-restricted-paths': ['error', { zones: layerZones }],
+      'import/no-restricted-paths': ['error', { zones: [...layerZones, ...planZones] }],
       'no-restricted-imports': ['error', { patterns: ['@potter/*', 'node:*', 'react', 'react-*'] }],
       'no-restricted-globals': [
         'error',
@@ -84,7 +142,20 @@ module.exports = [
       ],
     },
   },
-  { files: ['packages/core/src/**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
+  {
+    files: ['packages/*/src/**/*.ts', 'apps/*/src/**/*.{ts,tsx}', 'scripts/**/*.ts'],
+    ignores: ['**/*.test.{ts,tsx}', '**/*.test-data.ts'],
+    rules: { 'no-restricted-syntax': ['error', ...NO_NAMES] },
+  },
+  // A verb's own file may know its own name.
+  {
+    files: ['packages/core/src/verb/tend.ts'],
+    rules: { 'no-restricted-syntax': 'off' },
+  },
+  {
+    files: ['packages/core/src/**/*.test.ts'],
+    rules: { 'no-restricted-imports': 'off' },
+  },
   {
     files: ['apps/web/**/*.{ts,tsx}'],
     rules: {

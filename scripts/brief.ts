@@ -1,25 +1,10 @@
 // Prints the brief of a plan file as JSON: npm run -s brief -- FILE.pour.json [--studio FILE]
 // Faults go to standard error, one a line; exit code 2 then, 1 for wrong arguments.
-import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { check } from '@potter/contract/validators';
-import { faultLine, openPour } from '@potter/core/format';
+import { faultLine } from '@potter/core/format';
 import { brief, type Studio } from '@potter/core/plan';
-
-const fail = (code: number, lines: readonly string[]): never => {
-  process.stderr.write(`${lines.join('\n')}\n`);
-  process.exit(code);
-};
-
-const read = (file: string): string => {
-  try {
-    return readFileSync(file, 'utf8');
-  } catch (error) {
-    return fail(2, [
-      `/ cannot read ${file}: ${error instanceof Error ? error.message : String(error)}`,
-    ]);
-  }
-};
+import { fail, read, readPlan } from './command';
 
 function readStudio(file: string): Studio {
   let value: unknown;
@@ -41,6 +26,5 @@ if (file === undefined || positionals.length > 1)
   fail(1, ['usage: npm run -s brief -- FILE.pour.json [--studio FILE]']);
 
 const studio = values.studio === undefined ? {} : readStudio(values.studio);
-const opened = openPour(read(file as string), (value) => check('Plan', value));
-if (!opened.ok) fail(2, opened.faults.map(faultLine));
-else process.stdout.write(`${JSON.stringify(brief(opened.plan, studio), null, 2)}\n`);
+const plan = readPlan(file as string);
+process.stdout.write(`${JSON.stringify(brief(plan, studio), null, 2)}\n`);

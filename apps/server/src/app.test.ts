@@ -7,6 +7,7 @@ import { plainSurface } from '@potter/core/surface';
 import type { FastifyInstance } from 'fastify';
 import { buildApp } from './app';
 import { type Database, openDatabase } from './db/open';
+import { runs } from './db/schema';
 import { seed } from './seed/seed';
 
 const OAT: ShelfPaint = {
@@ -244,10 +245,26 @@ test('a run is kept as the device at the table has it, newest first', async () =
   await ask('PUT', '/api/runs/run-00000002', { ...run, id: 'run-00000002', startedAt: 2_000_000 });
   const { runs } = (await ask('GET', '/api/runs')).body;
   expect(runs.map((r: { id: string }) => r.id)).toEqual(['run-00000002', 'run-00000001']);
-  expect(runs[1]).toEqual(on);
+  // Under way, so it is there whole; the list itself carries no plan.
+  expect(runs[1].run).toEqual(on);
+  expect(runs[1]).toMatchObject({ title: p.title, startedAt: 1_000_000 });
+  expect((await ask('GET', `/api/runs/${run.id}`)).body).toEqual(on);
+  expect((await ask('GET', '/api/runs/run-00000009')).body.error.code).toBe('no-run');
   expect((await ask('PUT', '/api/runs/run-00000003', run)).status).toBe(400);
   expect((await ask('DELETE', `/api/runs/${run.id}`)).status).toBe(200);
   expect((await ask('DELETE', `/api/runs/${run.id}`)).body.error.code).toBe('no-run');
+});
+
+test('a finished pour is listed by its summary, also one kept before there were summaries', async () => {
+  const { id: planId, plan: p } = await made();
+  const run = { ...beginRun('run-00000004', planId, p, 1_000_000), endedAt: 1_100_000, at: 0 };
+  await ask('PUT', `/api/runs/${run.id}`, run);
+  const first = (await ask('GET', '/api/runs')).body;
+  expect(first.runs[0].run).toBeUndefined();
+  expect(first.runs[0].totalG).toBeGreaterThan(50);
+  expect(first.runs[0].dries.map((d: { act: string }) => d.act)).toContain('cured');
+  await db.write((w) => w.update(runs).set({ summary: null }));
+  expect((await ask('GET', '/api/runs')).body).toEqual(first);
 });
 
 test('settings start with what most studios want, and stay as they were set', async () => {

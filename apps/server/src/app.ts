@@ -45,7 +45,7 @@ export async function buildApp({
   }));
   planRoutes(app, db, now);
   shelfRoutes(app, db);
-  runRoutes(app, db);
+  runRoutes(app, db, now);
   pictureRoutes(app, db, now);
   reactionRoutes(app, db);
   settingsRoutes(app, db);

@@ -8,6 +8,7 @@ export type {
   ReactionList,
   Refusal,
   RunList,
+  RunRow,
   SchemaName,
   Settings,
   Shelf,

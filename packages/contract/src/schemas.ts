@@ -11,6 +11,7 @@ import { PlanSchema, StudioSchema } from '@potter/core/document';
 import { ReactionSchema } from '@potter/core/paint/document';
 import { RunSchema } from '@potter/core/journal/document';
 import { ShelfItemSchema } from '@potter/core/stock/document';
+import type { DryingAct } from '@potter/core/journal';
 import type { Plan } from '@potter/core/plan';
 import type { ShelfItem as ShelfItemType } from '@potter/core/stock';
 import { type Support, SUPPORTS } from '@potter/core/surface';
@@ -27,6 +28,9 @@ export const PlanRecord = Type.Object({
   plan: Type.Unsafe<Plan>(PlanSchema),
 });
 
+/** A cup's strata, bottom first: each by its colour and its height in mm. */
+const Core = Type.Array(Type.Object({ hex: Type.String(), mm: Type.Number() }));
+
 /** A plan in a list: enough to draw its core samples without its document. */
 export const PlanSummary = Type.Object({
   id: ServerId,
@@ -40,8 +44,8 @@ export const PlanSummary = Type.Object({
   pour: Type.Optional(Type.String()),
   due: Type.Optional(Type.String()),
   spoils: Type.Integer(),
-  /** One core per cup: each stratum's colour and its height in mm, bottom first. */
-  cores: Type.Array(Type.Array(Type.Object({ hex: Type.String(), mm: Type.Number() }))),
+  /** One per cup. */
+  cores: Type.Array(Core),
 });
 
 export const PlanList = Type.Object({ plans: Type.Array(PlanSummary) });
@@ -88,6 +92,8 @@ export const Settings = Type.Object(
     mat: oneOf('white', 'grey', 'black'),
     shortcuts: Type.Boolean(),
     chimes: Type.Boolean(),
+    /** Film that stays on the artist's own pieces, mm; without it a usual one. */
+    stayMm: Type.Optional(Type.Number({ minimum: 0.1, maximum: 5 })),
     /** What the artist's powder scoop holds; without it a usual one. */
     scoopMl: Type.Optional(Type.Number({ minimum: 0.05, maximum: 50 })),
     /** What the artist does before a pour, by what the surface is made of; those without keep the usual. */
@@ -103,7 +109,28 @@ export const Settings = Type.Object(
   { additionalProperties: false },
 );
 
-export const RunList = Type.Object({ runs: Type.Array(RunSchema) });
+/** A pour in a list: what bench and journal show; with the run whole where it is under way, or was until lately. */
+export const RunRow = Type.Object({
+  id: ServerId,
+  planId: Type.String(),
+  title: Type.String(),
+  startedAt: Type.Number(),
+  endedAt: Type.Optional(Type.Number()),
+  note: Type.Optional(Type.String()),
+  totalG: Type.Number(),
+  cores: Type.Array(Core),
+  dries: Type.Array(
+    Type.Object({
+      act: Type.Unsafe<DryingAct['act']>(Type.String()),
+      fromMin: Type.Number(),
+      toMin: Type.Number(),
+      why: Type.String(),
+    }),
+  ),
+  run: Type.Optional(RunSchema),
+});
+
+export const RunList = Type.Object({ runs: Type.Array(RunRow) });
 
 export const ReactionList = Type.Object({ reactions: Type.Array(ReactionSchema) });
 
@@ -151,5 +178,6 @@ export type PlanSaved = Static<typeof PlanSaved>;
 export type Shelf = { items: ShelfItemType[] };
 export type Settings = Static<typeof Settings>;
 export type ReactionList = Static<typeof ReactionList>;
+export type RunRow = Static<typeof RunRow>;
 export type RunList = Static<typeof RunList>;
 export type Refusal = Static<typeof Refusal>;

@@ -1,6 +1,6 @@
 import type { PlanSummary, Settings } from '@potter/contract';
 import type { ShelfItem, ShelfKind } from '@potter/core/stock';
-import type { Run } from '@potter/core/journal';
+import type { Run, RunSummary } from '@potter/core/journal';
 import type { Reaction } from '@potter/core/paint';
 import type { Plan } from '@potter/core/plan';
 import { blob, index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
@@ -39,6 +39,8 @@ export const runs = sqliteTable(
     id: text('id').primaryKey(),
     startedAt: integer('started_at').notNull(),
     run: text('run', { mode: 'json' }).$type<Run>().notNull(),
+    /** What a list shows, worked out at each save; absent in rows of before there was one. */
+    summary: text('summary', { mode: 'json' }).$type<RunSummary>(),
   },
   (table) => [index('runs_started').on(table.startedAt)],
 );

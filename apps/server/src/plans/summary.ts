@@ -1,10 +1,8 @@
 import type { PlanSummary } from '@potter/contract';
+import { MOST_CORES } from '@potter/core/journal';
 import { brief, coresOf, type Plan } from '@potter/core/plan';
 import { sizeWords } from '@potter/core/surface';
 import { TECHNIQUES } from '@potter/core/technique';
-
-/** A thumbnail has room for so many. */
-const MOST_CORES = 4;
 
 /** What a list shows of a plan. */
 export function summarise(plan: Plan): Omit<PlanSummary, 'id' | 'revision' | 'updatedAt'> {

@@ -2,12 +2,15 @@ import type { Run } from '@potter/core/journal';
 import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
 import { by } from '../http/contract';
-import { deleteRun, listRuns, putRun } from './store';
+import { deleteRun, getRun, listRuns, putRun } from './store';
 
 type ById = { Params: { id: string } };
 
-export function runRoutes(app: FastifyInstance, db: Database): void {
-  app.get('/api/runs', { schema: { response: { 200: by('RunList') } } }, () => listRuns(db));
+export function runRoutes(app: FastifyInstance, db: Database, now: () => Date): void {
+  app.get('/api/runs', { schema: { response: { 200: by('RunList') } } }, () => listRuns(db, now()));
+  app.get<ById>('/api/runs/:id', { schema: { response: { 200: by('Run') } } }, ({ params }) =>
+    getRun(db, params.id),
+  );
   app.put<ById & { Body: Run }>(
     '/api/runs/:id',
     { schema: { body: by('Run'), response: { 200: by('Run') } } },

@@ -89,13 +89,13 @@ function UnderWay() {
       {runs
         .filter((run) => run.endedAt === undefined)
         .map((run) => {
-          const timer = timers.find((t) => t.run.id === run.id && t.at === run.at);
+          const timer = timers.find((t) => t.run.id === run.id && t.at === run.run?.at);
           return (
             <Clock
               key={run.id}
               run={run.id}
-              label={`running: ${run.plan.title}`}
-              title={sheetOf(run)[run.at]?.title ?? ''}
+              label={`running: ${run.title}`}
+              title={run.run ? (sheetOf(run.run)[run.run.at]?.title ?? '') : ''}
               left={timer && (timer.dueAt - now) / 1000}
             />
           );
@@ -184,31 +184,28 @@ function Rack() {
   const now = useNow(60_000);
   const { runs } = useRuns();
   const local = localTime(now);
-  const drying = runs
-    .flatMap((run) =>
-      run.endedAt === undefined
-        ? []
-        : [{ pour: run, drying: dryingOf(run, localTime(run.endedAt), local) }],
-    )
-    .filter(
-      ({ drying: { schedule } }) =>
-        Date.parse(`${schedule.at(-1)?.to ?? local}Z`) + OFF_THE_RACK_MS > Date.parse(`${local}Z`),
-    );
+  const drying = runs.flatMap((run) => {
+    // A piece that has hung for long needs no working out.
+    const curesMs = (run.dries.at(-1)?.toMin ?? 0) * 60_000;
+    return run.endedAt === undefined || run.endedAt + curesMs + OFF_THE_RACK_MS < now
+      ? []
+      : [{ pour: run, drying: dryingOf(run.dries, localTime(run.endedAt), local) }];
+  });
   if (drying.length === 0) return null;
   return (
     <View className="mb-6">
       <Heading>On the rack</Heading>
       <View role="list" className="mt-2 border-t border-rule">
-        {drying.map(({ pour, drying: { title, schedule, now: may, next } }) => (
+        {drying.map(({ pour, drying: { schedule, now: may, next } }) => (
           <View role="listitem" key={pour.id} className="border-b border-rule">
             <Link
               href={`/journal/${pour.id}`}
-              aria-label={title}
+              aria-label={pour.title}
               className="flex flex-col gap-1 py-3 no-underline active:bg-pressed"
             >
               <View className="w-full flex-row items-baseline justify-between gap-3">
                 <Strong className="flex-1" lines={1}>
-                  {title}
+                  {pour.title}
                 </Strong>
                 {next ? <Strong>{dayWords(next.from)}</Strong> : null}
               </View>

@@ -2,6 +2,7 @@ import { brief, type Brief, type Plan } from '@potter/core/plan';
 import { useQueries } from '@tanstack/react-query';
 import { studioOf } from '@/plan/studio';
 import { openSession, type PlanSession } from './plan-session';
+import { useSettings } from './settings';
 import { useShelf } from './shelf';
 
 export interface OpenPlan {
@@ -19,6 +20,7 @@ export function useOpenPlans(ids: readonly string[]): {
   readonly error: Error | null;
 } {
   const shelf = useShelf();
+  const settings = useSettings();
   // Edits not yet saved count too: a session holds them, a fetch would not.
   const sessions = useQueries({
     queries: ids.map((id) => ({
@@ -40,7 +42,7 @@ export function useOpenPlans(ids: readonly string[]): {
             title: plan.title,
             plan,
             edit: open.edit,
-            brief: brief(plan, studioOf(items ?? [], new Date(), plan.surface)),
+            brief: brief(plan, studioOf(items ?? [], new Date(), plan.surface, [], settings)),
           },
         ]
       : [];

@@ -52,7 +52,10 @@ beforeEach(() => {
     return {
       ok: true,
       status: 200,
-      json: () => Promise.resolve({ runs: [...studio.runs.values()] }),
+      json: () =>
+        Promise.resolve({
+          runs: [...studio.runs.values()].map((r) => ({ ...r, dries: [], run: r })),
+        }),
     } as Response;
   });
   jest.useFakeTimers();

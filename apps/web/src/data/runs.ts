@@ -1,14 +1,27 @@
-import type { RunList } from '@potter/contract';
-import type { Run } from '@potter/core/journal';
-import { useSyncExternalStore } from 'react';
+import type { RunList, RunRow } from '@potter/contract';
+import { type Run, summariseRun } from '@potter/core/journal';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { Away, call } from './api';
 import { device } from './device';
 
+/** A pour in the list; its run where it is under way, ended lately, or was changed on this device. */
+export type Listed = Omit<RunRow, 'run'> & { readonly run?: Run };
+
 interface State {
-  readonly runs: readonly Run[];
+  readonly runs: readonly Listed[];
   readonly loaded: boolean;
   /** Why the journal could not be read, where nothing of it is on this device either. */
   readonly fault?: string;
+}
+
+function listed(run: Run): Listed {
+  return { ...(summariseRun(run) as RunRow), run };
+}
+
+function sorted(seen: readonly Listed[], newer: readonly Run[]): Listed[] {
+  const byId = new Map(seen.map((r) => [r.id, r]));
+  for (const run of newer) byId.set(run.id, listed(run));
+  return [...byId.values()].sort((x, y) => y.startedAt - x.startedAt);
 }
 
 /**
@@ -20,7 +33,7 @@ const SEEN = 'runs.seen';
 const RETRY_AFTER_MS = 3000;
 
 let state: State = {
-  runs: sorted(device.get<Run[]>(SEEN) ?? [], device.get<Run[]>(UNSENT) ?? []),
+  runs: sorted([], [...(device.get<Run[]>(SEEN) ?? []), ...(device.get<Run[]>(UNSENT) ?? [])]),
   loaded: false,
 };
 const listeners = new Set<() => void>();
@@ -29,20 +42,16 @@ const set = (next: Partial<State>): void => {
   for (const listener of listeners) listener();
 };
 
-function sorted(seen: readonly Run[], newer: readonly Run[]): Run[] {
-  const byId = new Map([...seen, ...newer].map((r) => [r.id, r]));
-  return [...byId.values()].sort((a, b) => b.startedAt - a.startedAt);
-}
-
 const unsent = (): Run[] => device.get<Run[]>(UNSENT) ?? [];
-const active = (runs: readonly Run[]): Run[] => runs.filter((r) => r.endedAt === undefined);
+const active = (runs: readonly Listed[]): Run[] =>
+  runs.flatMap(({ run }) => (run && run.endedAt === undefined ? [run] : []));
 
 async function load(): Promise<void> {
   try {
     const { runs } = await call<RunList>('/api/runs');
     // Only what is under way has to be here when the studio is away.
-    device.set(SEEN, active(runs));
-    set({ runs: sorted(runs, unsent()), loaded: true, fault: undefined });
+    device.set(SEEN, active(runs as Listed[]));
+    set({ runs: sorted(runs as Listed[], unsent()), loaded: true, fault: undefined });
   } catch (error) {
     set({
       loaded: true,
@@ -117,3 +126,39 @@ function subscribe(listener: () => void): () => void {
 }
 
 export const useRuns = (): State => useSyncExternalStore(subscribe, () => state);
+
+/** One run whole: as this device has it, else as the studio does. */
+export function useRun(id: string): {
+  readonly run?: Run;
+  readonly loaded: boolean;
+  readonly fault?: string;
+} {
+  const { runs, loaded, fault } = useRuns();
+  const row = runs.find((r) => r.id === id);
+  const here = row?.run;
+  const wanted = row !== undefined && here === undefined;
+  const [why, setWhy] = useState<string>();
+  useEffect(() => {
+    if (!wanted) return;
+    let gone = false;
+    call<Run>(`/api/runs/${id}`).then(
+      (run) => {
+        // What was changed here meanwhile is newer.
+        if (!gone && !state.runs.some((r) => r.id === id && r.run))
+          set({ runs: sorted(state.runs, [run]) });
+      },
+      (error: unknown) => {
+        if (!gone) setWhy(error instanceof Error ? error.message : String(error));
+      },
+    );
+    return () => {
+      gone = true;
+    };
+  }, [id, wanted]);
+  const told = fault ?? (wanted ? why : undefined);
+  return {
+    ...(here ? { run: here } : {}),
+    loaded: loaded && !(wanted && told === undefined),
+    ...(told === undefined ? {} : { fault: told }),
+  };
+}

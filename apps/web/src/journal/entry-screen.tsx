@@ -1,7 +1,7 @@
-import { dryingOf } from '@potter/core/journal';
+import { dryingOf, summariseRun } from '@potter/core/journal';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { deleteRun, putRun, useRuns } from '@/data/runs';
+import { deleteRun, putRun, useRun } from '@/data/runs';
 import { ACT_WORDS } from '@/finish/act-words';
 import { Moves } from '@/run/moves-done';
 import { sheetOf } from '@/run/use-timers';
@@ -9,7 +9,7 @@ import { Button } from '@/ui/button';
 import { dayWords } from '@/ui/day-words';
 import { localTime } from '@/ui/local-time';
 import { Screen } from '@/ui/screen';
-import { Empty, Waiting } from '@/ui/state';
+import { Empty, Failed, Waiting } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Heading } from '@/ui/type';
 import { useNow } from '@/ui/use-now';
@@ -21,12 +21,12 @@ export function EntryScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
   const now = useNow(60_000);
-  const { runs, loaded } = useRuns();
-  const run = runs.find((r) => r.id === id);
+  const { run, loaded, fault } = useRun(id);
   if (!run)
     return (
       <Screen title="Journal">
-        {loaded ? (
+        {fault ? <Failed what="This pour cannot be read." why={fault} /> : null}
+        {fault ? null : loaded ? (
           <Empty
             says="This pour is not in the journal any more."
             act="To the journal"
@@ -38,7 +38,7 @@ export function EntryScreen() {
       </Screen>
     );
   const ended = localTime(run.endedAt ?? run.startedAt);
-  const drying = dryingOf(run, ended, localTime(now));
+  const drying = dryingOf(summariseRun(run).dries, ended, localTime(now));
   return (
     <Screen
       title={run.plan.title}

@@ -1,9 +1,6 @@
-import type { Run } from '@potter/core/journal';
-import { brief, coresOf } from '@potter/core/plan';
 import { Link, useRouter } from 'expo-router';
-import { useMemo } from 'react';
 import { View } from 'react-native';
-import { putRun, useRuns } from '@/data/runs';
+import { type Listed, putRun, useRuns } from '@/data/runs';
 import { CoresThumbnail } from '@/ui/cores-thumbnail';
 import { dayWords } from '@/ui/day-words';
 import { clock, localTime } from '@/ui/local-time';
@@ -49,21 +46,20 @@ export function JournalScreen() {
   );
 }
 
-function JournalRow({ run }: { readonly run: Run }) {
-  const computed = useMemo(() => brief(run.plan), [run.plan]);
+function JournalRow({ run }: { readonly run: Listed }) {
   const day = dayWords(localTime(run.startedAt));
   return (
     <View role="listitem" className="border-b border-rule wide:w-[calc(50%-16px)]">
       <Link
         href={`/journal/${run.id}`}
-        aria-label={`${run.plan.title}, ${day}`}
+        aria-label={`${run.title}, ${day}`}
         className="flex min-h-[88px] flex-row items-center gap-3 py-3 no-underline active:bg-pressed"
       >
         <View className="w-[72px]">
-          <CoresThumbnail cores={coresOf(computed).slice(0, 4)} height={64} />
+          <CoresThumbnail cores={run.cores} height={64} />
         </View>
         <View className="min-w-0 flex-1">
-          <Strong lines={1}>{run.plan.title}</Strong>
+          <Strong lines={1}>{run.title}</Strong>
           <Small>
             {day}, {clock(((run.endedAt ?? run.startedAt) - run.startedAt) / 1000)}
           </Small>
@@ -73,7 +69,7 @@ function JournalRow({ run }: { readonly run: Run }) {
             </Small>
           ) : null}
         </View>
-        <Mass g={computed.budget.totalG} />
+        <Mass g={run.totalG} />
       </Link>
     </View>
   );

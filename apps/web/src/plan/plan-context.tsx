@@ -16,6 +16,7 @@ import type { View } from '@/workers/messages';
 import { useWide } from '@/ui/use-wide';
 import { Failed, Waiting } from '@/ui/state';
 import { useReactions } from '@/data/reactions';
+import { useSettings } from '@/data/settings';
 import { useShelf } from '@/data/shelf';
 import { openSession, type PlanSession, type Saving } from '@/data/plan-session';
 import { plansKey } from '@/data/plans';
@@ -127,11 +128,12 @@ function Provide({
   const state = useSyncExternalStore(session.subscribe, session.get);
   const shelf = useShelf();
   const reactions = useReactions();
+  const { stayMm } = useSettings();
   const plan = state.history.now;
   const { surface } = plan;
   const studio = useMemo(
-    () => studioOf(shelf.data ?? [], new Date(), surface, reactions),
-    [shelf.data, surface, reactions],
+    () => studioOf(shelf.data ?? [], new Date(), surface, reactions, { stayMm }),
+    [shelf.data, surface, reactions, stayMm],
   );
   const computed = useMemo(() => brief(plan, studio), [plan, studio]);
   const [tried, setTried] = useState<{ readonly kept: number; readonly seed: number }>();

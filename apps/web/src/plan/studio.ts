@@ -1,3 +1,4 @@
+import type { Settings } from '@potter/contract';
 import type { Reaction } from '@potter/core/paint';
 import type { Studio } from '@potter/core/plan';
 import { pricesOf, readyOf, type ShelfItem } from '@potter/core/stock';
@@ -9,6 +10,7 @@ export function studioOf(
   now: Date,
   surface?: Surface,
   reactions: readonly Reaction[] = [],
+  { stayMm }: Pick<Settings, 'stayMm'> = {},
 ): Studio {
   return {
     today: dayOf(now),
@@ -20,6 +22,7 @@ export function studioOf(
       ),
     ),
     ...pricesOf(shelf, surface),
+    ...(stayMm === undefined ? {} : { stayMm }),
   };
 }
 

@@ -31,7 +31,7 @@ test('asks for what the plan needs, and for nothing it does not', () => {
     'tend-tray',
     'mix m-oat',
     'cup c1',
-    'flame',
+    'ready torch',
     'gloves',
   ]);
   expect(ids(false)).not.toContain('tend-paint-edges');

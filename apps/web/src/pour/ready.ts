@@ -13,7 +13,12 @@ export interface ReadyItem {
 export function readyCheck(plan: Plan, brief: Brief): ReadyItem[] {
   const at = { runsOffG: brief.budget.totalG * brief.budget.runOffShare };
   // What the pour's own moves want beside paint and cups, each once.
-  const atHand = new Set(pourMoves(plan).flatMap((move) => verbOf(move).ready?.(move, at) ?? []));
+  const atHand = new Map(
+    pourMoves(plan).flatMap((move): [string, string][] => {
+      const says = verbOf(move).ready?.(move, at);
+      return says === undefined ? [] : [[says, move.verb]];
+    }),
+  );
   return [
     ...preparation(plan).flatMap((move): ReadyItem[] => {
       const step = brief.run.find((r) => r.move === move.id);
@@ -32,7 +37,7 @@ export function readyCheck(plan: Plan, brief: Brief): ReadyItem[] {
       id: `tool ${tool}`,
       says: `${tool} at hand.`,
     })),
-    ...[...atHand].map((says) => ({ id: says, says })),
+    ...[...atHand].map(([says, verb]) => ({ id: `ready ${verb}`, says })),
     { id: 'gloves', says: 'Gloves on.' },
   ];
 }

@@ -5,7 +5,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import { useEffect, useState } from 'react';
 import { Pressable, ScrollView, Text, View } from 'react-native';
-import { putRun, useRuns } from '@/data/runs';
+import { putRun, useRun } from '@/data/runs';
 import { useShelf } from '@/data/shelf';
 import { AfterPour } from '@/journal/after-pour';
 import { Button, IconButton } from '@/ui/button';
@@ -27,14 +27,13 @@ import { useWakeLock } from './wake-lock';
 export function RunScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
-  const { runs, loaded, fault } = useRuns();
-  const run = runs.find((r) => r.id === id);
+  const { run, loaded, fault } = useRun(id);
   if (run) return run.endedAt === undefined ? <Running run={run} /> : <RunOver run={run} />;
   return (
     <View role="main" className="flex-1 bg-surround p-4">
       <Title>Run</Title>
       {fault ? <Failed what="The run cannot be read." why={fault} /> : null}
-      {loaded ? (
+      {fault ? null : loaded ? (
         <Empty
           says="This run is not in the journal."
           act="To the journal"

@@ -24,7 +24,7 @@ const FORGOTTEN_AFTER_MS = 24 * 3_600_000;
 export function useTimers(now: number): RunningTimer[] {
   const { runs } = useRuns();
   return runs
-    .filter((run) => now - (run.endedAt ?? now) < FORGOTTEN_AFTER_MS)
+    .flatMap(({ run }) => (run && now - (run.endedAt ?? now) < FORGOTTEN_AFTER_MS ? [run] : []))
     .flatMap((run) => timersOf(run, sheetOf(run)).map((timer) => ({ ...timer, run })))
     .sort((a, b) => a.dueAt - b.dueAt);
 }

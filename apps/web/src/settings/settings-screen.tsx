@@ -1,6 +1,8 @@
 import type { Settings } from '@potter/contract';
+import { USUAL_STAY_MM } from '@potter/core/budget';
 import { SCOOP_ML } from '@potter/core/material';
 import { CONSISTENCIES } from '@potter/core/mix';
+import { trim } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useChangeSettings, useSettings } from '@/data/settings';
@@ -123,6 +125,19 @@ export function SettingsScreen() {
             }}
           />
         ))}
+        <Heading>Your own figures</Heading>
+        <NumberField
+          label="Film that stays on my pieces, mm"
+          value={settings.stayMm ?? USUAL_STAY_MM}
+          min={0.1}
+          max={5}
+          onChange={(stayMm) => set({ stayMm })}
+        />
+        <Body>
+          Weigh a piece before and after a pour: grams left on it, divided by its area in cm² and by
+          0.115, are mm. {trim(USUAL_STAY_MM, 1)} mm is usual. It moves what runs off and how long a
+          piece dries, in every plan.
+        </Body>
         <Heading>Powders</Heading>
         <NumberField
           label="My scoop holds, mL"

@@ -1,6 +1,7 @@
 import type { Fault } from '../schema/fault';
 import { checkPlan } from '../plan/document/check';
 import type { Plan } from '../plan/document/schema';
+import { upgraded, VERSION } from './upgrade';
 
 /** Judges the shape of a value against the plan's schema; handed in, so that the core needs no schema compiler. */
 export type ShapeCheck = (value: unknown) => readonly Fault[];
@@ -41,16 +42,20 @@ export function openPour(text: string, checkShape: ShapeCheck): Opened {
     value !== null &&
     'version' in value &&
     typeof value.version === 'number' &&
-    value.version > 1
+    value.version > VERSION
   ) {
     return refused(
       '/version',
-      `version ${value.version} is newer than this program, which reads version 1`,
+      `version ${value.version} is newer than this program, which reads version ${VERSION}`,
     );
   }
-  const shape = checkShape(value);
+  const current =
+    typeof value === 'object' && value !== null && !Array.isArray(value)
+      ? upgraded(value as Readonly<Record<string, unknown>>)
+      : value;
+  const shape = checkShape(current);
   if (shape.length > 0) return { ok: false, faults: shape };
-  const plan = value as Plan;
+  const plan = current as Plan;
   const faults = checkPlan(plan);
   return faults.length > 0 ? { ok: false, faults } : { ok: true, plan };
 }

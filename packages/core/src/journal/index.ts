@@ -1,5 +1,5 @@
 export { drawn, drawnBetween, undrawn } from './drawn';
-export { type Drying, dryingOf } from './rack';
+export { type Drying, type DryingAct, dryingActs, dryingOf } from './rack';
 export {
   advance,
   beginRun,
@@ -15,3 +15,4 @@ export {
   timersOf,
 } from './run';
 export type { Run, RunMove } from './schema';
+export { MOST_CORES, type RunSummary, summariseRun } from './summary';

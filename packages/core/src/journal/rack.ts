@@ -1,36 +1,59 @@
 import { brief } from '../plan/brief/brief';
-import type { ScheduleEntry } from '../schedule';
+import type { Plan } from '../plan/document/schema';
+import { addHours, type ScheduleEntry } from '../schedule';
 import { verbOf } from '../verb';
-import type { Run } from './schema';
+
+/** Something a wet piece may have done to it, minutes after its last move ended: at the earliest and at the latest. */
+export interface DryingAct {
+  readonly act: ScheduleEntry['act'];
+  readonly fromMin: number;
+  readonly toMin: number;
+  readonly why: string;
+}
 
 /** A poured piece on its way from wet to cured. Times are local, without a zone. */
 export interface Drying {
-  readonly run: string;
-  readonly title: string;
   readonly schedule: readonly ScheduleEntry[];
   /** What may be done to it now at the latest estimate, the furthest act. */
   readonly now?: ScheduleEntry['act'];
   readonly next?: ScheduleEntry;
 }
 
+/** Any day would do: minutes are counted from it. */
+const FROM = '2000-01-01T00:00';
+
+const minutesAfter = (local: string): number =>
+  (Date.parse(`${local}Z`) - Date.parse(`${FROM}Z`)) / 60_000;
+
+/** How the piece of a plan dries, from the moment its pour ends. */
+export const dryingActs = (plan: Plan): DryingAct[] =>
+  brief({
+    ...plan,
+    dates: { pour: FROM },
+    // What is done to it while it dries, and nothing before: the clock begins when the pour is over.
+    moves: plan.moves.filter((m) => verbOf(m).setsFilm || verbOf(m).coats),
+  })
+    .schedule.filter((e) => e.act !== 'pour')
+    .map(({ act, from, to, why }) => ({
+      act,
+      fromMin: minutesAfter(from),
+      toMin: minutesAfter(to),
+      why,
+    }));
+
 /**
  * Where a finished pour stands.
  * @param ended local time its last move ended, "2026-11-28T10:45"
  * @param now local time
  */
-export function dryingOf(run: Run, ended: string, now: string): Drying {
-  const schedule = brief({
-    ...run.plan,
-    dates: { ...run.plan.dates, pour: ended },
-    moves: run.plan.moves.filter((m) => verbOf(m).setsFilm || verbOf(m).coats),
-  }).schedule.filter((e) => e.act !== 'pour' && e.act !== 'due');
+export function dryingOf(acts: readonly DryingAct[], ended: string, now: string): Drying {
+  const schedule = acts.map(({ act, fromMin, toMin, why }): ScheduleEntry => ({
+    act,
+    from: addHours(ended, fromMin / 60),
+    to: addHours(ended, toMin / 60),
+    why,
+  }));
   const done = schedule.filter((e) => e.to <= now).at(-1);
   const next = schedule.find((e) => e.to > now);
-  return {
-    run: run.id,
-    title: run.plan.title,
-    schedule,
-    ...(done ? { now: done.act } : {}),
-    ...(next ? { next } : {}),
-  };
+  return { schedule, ...(done ? { now: done.act } : {}), ...(next ? { next } : {}) };
 }

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
+import { brief } from '../plan/brief/brief';
 import { OAT, plan, SLATE } from '../plan/fixture.test-data';
-import { dryingOf } from './rack';
+import { dryingActs, dryingOf } from './rack';
+import { summariseRun } from './summary';
 import {
   advance,
   beginRun,
@@ -74,10 +76,18 @@ test('no run of presses loses a move or goes outside the list', () => {
 });
 
 test('a poured piece on the rack: wet, then dry to the touch, then cured', () => {
-  const at = (now: string) => dryingOf(begun(), '2026-11-28T10:30', now);
+  const at = (now: string) => dryingOf(dryingActs(p), '2026-11-28T10:30', now);
   expect(at('2026-11-28T11:00')).toMatchObject({ next: { act: 'touch' } });
   expect(at('2026-11-28T11:00').now).toBeUndefined();
   expect(at('2026-12-01T11:00').now).toBe('touch');
   expect(at('2027-03-01T11:00')).toMatchObject({ now: 'cured' });
   expect(at('2027-03-01T11:00').next).toBeUndefined();
+});
+
+test('a list shows of a run what its brief says, and nothing of its plan but that', () => {
+  const summary = summariseRun({ ...begun(), endedAt: T0 + 60_000, note: 'less slate' });
+  expect(summary).toMatchObject({ title: p.title, note: 'less slate', endedAt: T0 + 60_000 });
+  expect(summary.totalG).toBe(brief(p).budget.totalG);
+  expect(summary.dries.at(-1)!.act).toBe('cured');
+  expect(JSON.stringify(summary).length).toBeLessThan(JSON.stringify(p).length / 2);
 });

@@ -68,5 +68,7 @@ const round1 = (n: number): number => Math.round(n * 10) / 10;
 
 /** Adds hours to a local date and time; plain calendar arithmetic, no time zone is involved. */
 export function addHours(local: string, hours: number): string {
-  return new Date(Date.parse(`${withTime(local)}Z`) + hours * 3_600_000).toISOString().slice(0, 16);
+  return new Date(Math.round(Date.parse(`${withTime(local)}Z`) + hours * 3_600_000))
+    .toISOString()
+    .slice(0, 16);
 }

@@ -95,7 +95,6 @@ describe('"I have so much"', () => {
 
   test('more paint never covers less, and the blank on sale is one it does cover', () => {
     const p = plan(FIVE, { edgeDepthMm: 0, coverEdges: false });
-    const b = brief(p);
     let before = 0;
     for (const g of [40, 100, 180, 400, 900, 2000]) {
       const generous = reachOf(p, g)[0]!;

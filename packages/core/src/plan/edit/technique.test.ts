@@ -1,5 +1,4 @@
-import { TECHNIQUES } from '../../technique';
-import type { Technique } from '../../technique';
+import { type Technique, TECHNIQUES } from '../../technique';
 import { flipCup } from '../../technique/flip-cup';
 import { newPlan } from '../beginning/create';
 import { brief } from '../brief/brief';

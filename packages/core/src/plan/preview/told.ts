@@ -1,0 +1,56 @@
+import type { Finished } from '../../flow/job';
+import { SIDES, type Side } from '../../flow/ground';
+import { actOf } from '../../flow/act';
+import { runOffOf } from '../../remark';
+import type { Brief } from '../brief/brief';
+import type { Plan } from '../document/schema';
+import type { Preview } from './preview';
+
+/** What came of a computed pour, for one piece, as commands and the API tell it. */
+export interface PourTold {
+  /** Share of the face that is wet, 0..1. */
+  readonly covered: number;
+  /** Corners, or points round the rim, that stay bare, mm. */
+  readonly bare: readonly (readonly [number, number])[];
+  readonly filmMm: { readonly min: number; readonly mean: number; readonly max: number };
+  readonly runOffG: Readonly<Record<Side, number>> & { readonly total: number };
+  /** Of each mix: what was poured or laid, and what share of what is seen it makes. */
+  readonly mixes: Readonly<Record<string, { readonly pouredMl: number; readonly shows: number }>>;
+}
+
+/** Puts an outcome into words of the trade: grams over each side, millilitres of each mix. */
+export function tellPour(
+  plan: Plan,
+  brief: Brief,
+  { scene }: Preview,
+  { outcome }: Finished,
+): PourTold {
+  const face = {
+    areaCm2: brief.surface.areaCm2 / brief.surface.pieces,
+    outlineMm: brief.surface.outlineMm,
+  };
+  const poured = new Map<string, number>();
+  for (const act of scene.acts)
+    for (const { mix, ml } of actOf(act).brings(act, face))
+      poured.set(mix, (poured.get(mix) ?? 0) + ml);
+  const { sides, overEdgeG } = runOffOf(brief.surface, brief.budget, outcome);
+  return {
+    covered: outcome.coveredShare,
+    bare: outcome.bareMm,
+    filmMm: {
+      min: outcome.film.thinnestMm,
+      mean: outcome.film.meanMm,
+      max: outcome.film.thickestMm,
+    },
+    runOffG: {
+      ...(Object.fromEntries(SIDES.map((side) => [side, sides[side]])) as Record<Side, number>),
+      total: overEdgeG,
+    },
+    mixes: Object.fromEntries(
+      plan.mixes.map(({ id }) => [
+        id,
+        { pouredMl: poured.get(id) ?? 0, shows: outcome.shows[id] ?? 0 },
+      ]),
+    ),
+  };
+}
