@@ -51,7 +51,8 @@ function main(): void {
 
   const faults: string[] = [];
   const shape = parseSize(size, 'cm');
-  if (!shape.ok) faults.push(`--surface ${shape.fault}`);
+  if (!shape.ok)
+    faults.push(`--surface ${shape.fault} Write a size, such as 30 x 40 cm or 30 cm round.`);
   else if (Object.values(shape.value).some((v) => typeof v === 'number' && v > LONGEST_MM))
     faults.push(`--surface no side may be longer than ${LONGEST_MM / 10} cm; it is "${size}"`);
   if (!has(TECHNIQUES, technique))

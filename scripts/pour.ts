@@ -4,8 +4,8 @@
 import { createHash } from 'node:crypto';
 import { writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { finish, plainKernel, workbench } from '@potter/core/flow';
-import { brief, previewOf, tellPour } from '@potter/core/plan';
+import { plainKernel } from '@potter/core/flow';
+import { computePour } from '@potter/core/plan';
 import { loadKernel } from '@potter/kernel';
 import { PNG } from 'pngjs';
 import { fail, readPlan, wholeNumber } from './command';
@@ -39,11 +39,11 @@ async function main(): Promise<void> {
     values.seed === undefined ? undefined : wholeNumber('seed', values.seed, 0, 2 ** 32 - 1);
 
   const plan = readPlan(file);
-  const computed = brief(plan);
-  const preview = previewOf(plan, computed, seed);
   const make = await loadKernel().catch(() => plainKernel);
-  const { scene, palette } = preview;
-  const finished = finish(workbench(make), { scene, palette, pixels: [px] });
+  const { told, finished } = computePour(plan, make, {
+    px,
+    ...(seed === undefined ? {} : { seed }),
+  });
   const { width, height, rgba } = finished;
   if (values.out !== undefined) {
     const png = new PNG({ width, height });
@@ -56,11 +56,8 @@ async function main(): Promise<void> {
       ]);
     }
   }
-  const told = {
-    ...tellPour(plan, computed, preview, finished),
-    hash: createHash('sha256').update(rgba).digest('hex'),
-  };
-  process.stdout.write(`${JSON.stringify(told, null, 2)}\n`);
+  const hash = createHash('sha256').update(rgba).digest('hex');
+  process.stdout.write(`${JSON.stringify({ ...told, hash }, null, 2)}\n`);
 }
 
 void main();

@@ -1,7 +1,7 @@
 import { build } from 'esbuild';
 
 await build({
-  entryPoints: { main: 'src/main.ts' },
+  entryPoints: { main: 'src/main.ts', 'pour.thread': 'src/pours/pour.thread.ts' },
   outdir: 'dist',
   bundle: true,
   platform: 'node',

@@ -5,6 +5,8 @@ import { by, holdToContract } from './http/contract';
 import { guard } from './http/guard';
 import { refuseInOneShape } from './http/refusal';
 import { pictureRoutes } from './pictures/routes';
+import type { PourHost } from './pours/host';
+import { pourRoutes } from './pours/routes';
 import { planRoutes } from './plans/routes';
 import { reactionRoutes } from './reactions/routes';
 import { runRoutes } from './runs/routes';
@@ -20,6 +22,8 @@ export interface AppSetting {
   readonly db: Database;
   /** Folder of the built application; without it only the API is served. */
   readonly webFolder?: string;
+  /** Where pours are computed; without it the API computes none. */
+  readonly pours?: PourHost;
   readonly now?: () => Date;
   readonly log?: boolean;
 }
@@ -28,6 +32,7 @@ export interface AppSetting {
 export async function buildApp({
   db,
   webFolder,
+  pours,
   now = () => new Date(),
   log = false,
 }: AppSetting): Promise<FastifyInstance> {
@@ -49,6 +54,7 @@ export async function buildApp({
   pictureRoutes(app, db, now);
   reactionRoutes(app, db);
   settingsRoutes(app, db);
+  if (pours) pourRoutes(app, pours);
   await serveApplication(app, webFolder);
   return app;
 }

@@ -3,6 +3,7 @@ import { resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { buildApp } from './app';
 import { openDatabase } from './db/open';
+import { threadHost } from './pours/host';
 import { seed } from './seed/seed';
 
 // Bundled into dist/ or run from src/: either way one folder below the server's own.
@@ -14,7 +15,15 @@ const webFolder = resolve(here, '../web/dist');
 const db = await openDatabase(url, resolve(here, 'drizzle'));
 if (process.env.POTTER_SEED) await seed(db, resolve(process.env.POTTER_SEED), new Date());
 
-const app = await buildApp({ db, log: true, ...(existsSync(webFolder) ? { webFolder } : {}) });
+const thread = resolve(here, 'dist/pour.thread.js');
+// Run from its sources there is no thread to run; the page computes its own previews anyway.
+const pours = existsSync(thread) ? threadHost(pathToFileURL(thread)) : undefined;
+const app = await buildApp({
+  db,
+  log: true,
+  ...(existsSync(webFolder) ? { webFolder } : {}),
+  ...(pours ? { pours } : {}),
+});
 await app.listen({ host: '127.0.0.1', port });
 console.log(`Potter is at http://127.0.0.1:${port}`);
 
@@ -31,6 +40,7 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const) {
       app.close(),
       new Promise((resolve) => setTimeout(resolve, STOP_WITHIN_MS)),
     ]);
+    await pours?.close();
     db.close();
     process.exit(0);
   });

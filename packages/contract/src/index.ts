@@ -4,6 +4,8 @@ export type {
   PlanRecord,
   PlanSave,
   PlanSaved,
+  PourAnswer,
+  PourAsk,
   PlanSummary,
   ReactionList,
   Refusal,

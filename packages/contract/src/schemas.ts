@@ -132,6 +132,28 @@ export const RunRow = Type.Object({
 
 export const RunList = Type.Object({ runs: Type.Array(RunRow) });
 
+/** A pour that is to be computed. */
+export const PourAsk = Type.Object(
+  {
+    plan: Type.Unsafe<Plan>(PlanSchema),
+    seed: Type.Optional(Type.Integer({ minimum: 0, maximum: 4294967295 })),
+    px: Type.Optional(Type.Integer({ minimum: 16, maximum: 1024 })),
+  },
+  { additionalProperties: false },
+);
+
+const G = Type.Number({ minimum: 0 });
+
+/** What came of it; see `PourTold`. */
+export const PourAnswer = Type.Object({
+  covered: Type.Number({ minimum: 0, maximum: 1 }),
+  bare: Type.Array(Type.Tuple([Type.Number(), Type.Number()])),
+  filmMm: Type.Object({ min: G, mean: G, max: G }),
+  runOffG: Type.Object({ left: G, right: G, top: G, bottom: G, total: G }),
+  mixes: Type.Record(Type.String(), Type.Object({ pouredMl: G, shows: G })),
+  hash: Type.String(),
+});
+
 export const ReactionList = Type.Object({ reactions: Type.Array(ReactionSchema) });
 
 /** The one shape of every refusal. */
@@ -162,6 +184,8 @@ export const SCHEMAS = {
   Settings,
   Run: RunSchema,
   RunList,
+  PourAsk,
+  PourAnswer,
   Reaction: ReactionSchema,
   ReactionList,
   Refusal,
@@ -177,6 +201,8 @@ export type PlanSave = Static<typeof PlanSave>;
 export type PlanSaved = Static<typeof PlanSaved>;
 export type Shelf = { items: ShelfItemType[] };
 export type Settings = Static<typeof Settings>;
+export type PourAsk = Static<typeof PourAsk>;
+export type PourAnswer = Static<typeof PourAnswer>;
 export type ReactionList = Static<typeof ReactionList>;
 export type RunRow = Static<typeof RunRow>;
 export type RunList = Static<typeof RunList>;

@@ -10,6 +10,8 @@ import { validate as Shelf } from './generated/Shelf.js';
 import { validate as Settings } from './generated/Settings.js';
 import { validate as Run } from './generated/Run.js';
 import { validate as RunList } from './generated/RunList.js';
+import { validate as PourAnswer } from './generated/PourAnswer.js';
+import { validate as PourAsk } from './generated/PourAsk.js';
 import { validate as Reaction } from './generated/Reaction.js';
 import { validate as ReactionList } from './generated/ReactionList.js';
 import { validate as Refusal } from './generated/Refusal.js';
@@ -32,6 +34,8 @@ const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
   Settings,
   Run,
   RunList,
+  PourAnswer,
+  PourAsk,
   Reaction,
   ReactionList,
   Refusal,

@@ -11,6 +11,7 @@ import { FieldInput } from '@/ui/field';
 import { NumberField } from '@/ui/quantity-field';
 import { TextField } from '@/ui/text-field';
 import { Small, Strong } from '@/ui/type';
+import { LeftAfter } from './left-after';
 
 interface Props {
   readonly index: number;
@@ -20,7 +21,8 @@ interface Props {
 
 /** The chosen move: its values, its place in the list. */
 export function MovePanel({ index, move, onMoved }: Props) {
-  const { plan, edit } = usePlan();
+  const { plan, brief, edit } = usePlan();
+  const step = brief.run[index];
   const verb = VERBS[move.verb];
   const set = (change: Partial<Move>, tag?: string) =>
     edit(
@@ -96,6 +98,7 @@ export function MovePanel({ index, move, onMoved }: Props) {
           />
         )}
       </View>
+      {step ? <LeftAfter step={step} /> : null}
       <TextField
         label="Note"
         shown={move.note ?? ''}

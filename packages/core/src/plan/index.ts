@@ -15,7 +15,7 @@ export { type CupOrderAsk, cupOrderAsk } from './asked/cup-order';
 export { mixFor, type NewPlan, newPlan } from './beginning/create';
 export * as edit from './edit';
 export { namedPaint } from './beginning/named-paint';
-export { type PourTold, tellPour } from './preview/told';
+export { computePour, type PourTold } from './preview/told';
 export { likelyIntents } from './beginning/intents';
 export { emptiesOf, type LeavesWords, leavesWords } from './asked/leaves';
 export { wantsLimbCups, withLimbCups } from './asked/limbs';

@@ -1,10 +1,11 @@
-import type { Finished } from '../../flow/job';
+import { type Finished, finish, workbench } from '../../flow/job';
+import type { MakeKernel } from '../../flow/kernel';
 import { SIDES, type Side } from '../../flow/ground';
 import { actOf } from '../../flow/act';
 import { runOffOf } from '../../remark';
-import type { Brief } from '../brief/brief';
+import { type Brief, brief } from '../brief/brief';
 import type { Plan } from '../document/schema';
-import type { Preview } from './preview';
+import { type Preview, previewOf } from './preview';
 
 /** What came of a computed pour, for one piece, as commands and the API tell it. */
 export interface PourTold {
@@ -19,12 +20,7 @@ export interface PourTold {
 }
 
 /** Puts an outcome into words of the trade: grams over each side, millilitres of each mix. */
-export function tellPour(
-  plan: Plan,
-  brief: Brief,
-  { scene }: Preview,
-  { outcome }: Finished,
-): PourTold {
+function tell(plan: Plan, brief: Brief, { scene }: Preview, { outcome }: Finished): PourTold {
   const face = {
     areaCm2: brief.surface.areaCm2 / brief.surface.pieces,
     outlineMm: brief.surface.outlineMm,
@@ -53,4 +49,23 @@ export function tellPour(
       ]),
     ),
   };
+}
+
+/**
+ * Computes a plan's pour from beginning to end: what came of it, and its picture. It takes a second or more, so not where anybody
+ * waits for something else; `pourJob` is the same in steps.
+ * @param px longer side of the picture
+ * @param heard the share done of what is being done
+ */
+export function computePour(
+  plan: Plan,
+  make: MakeKernel,
+  { px, seed }: { readonly px: number; readonly seed?: number },
+  heard?: (share: number) => void,
+): { readonly told: PourTold; readonly finished: Finished } {
+  const computed = brief(plan);
+  const preview = previewOf(plan, computed, seed);
+  const { scene, palette } = preview;
+  const finished = finish(workbench(make), { scene, palette, pixels: [px] }, heard);
+  return { told: tell(plan, computed, preview, finished), finished };
 }

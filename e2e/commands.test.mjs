@@ -1,0 +1,93 @@
+// The commands that plan and pour: a plan as New writes it, and what its pour comes to, in a command and in the studio's own thread alike.
+import assert from 'node:assert/strict';
+import { spawnSync } from 'node:child_process';
+import { mkdtemp, readFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, test } from 'node:test';
+import { startStudio } from './support/studio.mjs';
+
+const root = join(import.meta.dirname, '..');
+const run = (command, ...args) =>
+  spawnSync('npm', ['run', '-s', command, '--', ...args], { cwd: root, encoding: 'utf8' });
+const faults = (text) => text.split('\n').filter((line) => /^(--|\/)/.test(line));
+
+let folder, file, studio;
+before(async () => {
+  folder = await mkdtemp(join(tmpdir(), 'potter-commands-'));
+  file = join(folder, 'a.pour.json');
+  studio = await startStudio();
+});
+after(() => studio.stop());
+
+test('a plan is written for every technique that is named', async () => {
+  const ids = run('plan', '--techniques').stdout.trim().split('\n');
+  assert.ok(ids.includes('flip-cup'));
+  // Each takes seconds to begin: all of them are the full run's.
+  for (const id of process.env.POTTER_FULL ? ids : ids.slice(0, 2)) {
+    const { status, stderr } = run(
+      'plan',
+      ...['--surface', '20 x 20 cm', '--technique', id],
+      ...['--colours', 'titanium white; phthalo blue; #d8a526', '--out', file],
+    );
+    assert.equal(status, 0, stderr);
+    const plan = JSON.parse(await readFile(file, 'utf8'));
+    assert.equal(plan.technique.id, id);
+    assert.equal(plan.paints.length >= 3, true);
+    assert.equal(run('brief', file).status, 0);
+  }
+});
+
+test('its pour comes to the same in the command and in the studio', async () => {
+  const picture = join(folder, 'a.png');
+  const { status, stdout, stderr } = run(
+    'pour',
+    file,
+    '--px',
+    '64',
+    '--seed',
+    '9',
+    '--out',
+    picture,
+  );
+  assert.equal(status, 0, stderr);
+  const told = JSON.parse(stdout);
+  assert.equal((await readFile(picture)).subarray(1, 4).toString(), 'PNG');
+  const { left, right, top, bottom, total } = told.runOffG;
+  assert.ok(Math.abs(left + right + top + bottom - total) < 1e-6);
+  assert.ok(told.covered > 0.9 && told.covered <= 1);
+  assert.ok(told.filmMm.min <= told.filmMm.mean && told.filmMm.mean <= told.filmMm.max);
+  const plan = JSON.parse(await readFile(file, 'utf8'));
+  assert.deepEqual(Object.keys(told.mixes).sort(), plan.mixes.map((m) => m.id).sort());
+  const answer = await fetch(`${studio.url}/api/pours`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ plan, seed: 9, px: 64 }),
+  });
+  assert.equal(answer.status, 200);
+  assert.deepEqual(await answer.json(), told);
+});
+
+test('what is not right is said, where and how to mend it; nothing is written', async () => {
+  const bad = run(
+    'plan',
+    '--surface',
+    'wide',
+    '--technique',
+    'flop',
+    '--colours',
+    'bluish; teal; teal',
+  );
+  assert.equal(bad.status, 2);
+  const said = faults(bad.stderr);
+  assert.match(said[0], /^--surface "wide" is not a number\. Write a size/);
+  assert.match(said[1], /^--technique there is no technique "flop"; there are flip-cup/);
+  assert.match(said[2], /^--colours\/0 There is no generic colour "bluish"/);
+  assert.match(said[3], /^--colours\/2 "teal" is there already/);
+  assert.equal(run('plan').status, 1);
+  const gone = run('pour', join(folder, 'none.pour.json'));
+  assert.equal(gone.status, 2);
+  assert.match(gone.stderr, /cannot read/);
+  assert.equal(run('pour', file, '--px', '3').status, 2);
+  assert.equal(run('pour', file, '--seeds', '3').status, 1);
+});
