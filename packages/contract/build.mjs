@@ -79,3 +79,17 @@ await writeFile(
   join(out, 'words.d.ts'),
   'export const TITLES: Readonly<Record<string, string>>;\nexport const TAGS: Readonly<Record<string, readonly string[]>>;\n',
 );
+
+// The schema of the open format, for those who write such files with other programs.
+await writeFile(
+  join(here, '../../docs/format/pour.schema.json'),
+  `${JSON.stringify(
+    {
+      $schema: 'http://json-schema.org/draft-07/schema#',
+      title: 'potter.pour, version 1',
+      ...JSON.parse(JSON.stringify(SCHEMAS.Plan)),
+    },
+    null,
+    2,
+  )}\n`,
+);

@@ -1,8 +1,16 @@
+import { TECHNIQUES } from '@potter/core/technique';
+import { VERBS } from '@potter/core/verb';
 import { edit, newPlan, type Plan } from '@potter/core/plan';
 import { faultLine } from '@potter/core/format';
 import { plainSurface } from '@potter/core/surface';
 import { checkPlanShape } from './check-plan';
 import { check } from './validators';
+
+/** The ids of a registry as a fault lists them. */
+const listed = (registry: object) =>
+  Object.keys(registry)
+    .map((id) => `"${id}"`)
+    .join(', ');
 
 const plan = (): Plan =>
   newPlan({
@@ -89,18 +97,14 @@ test.each([
   [
     '/technique/id',
     'no-such',
-    '/technique/id must be one of "flip-cup", "straight-pour"; it is "no-such"',
+    `/technique/id must be one of ${listed(TECHNIQUES)}; it is "no-such"`,
   ],
   [
     '/technique/settings/torch',
     'always',
     '/technique/settings/torch must be one of "end", "first", "none"; it is "always"',
   ],
-  [
-    '/moves/0/verb',
-    'shout',
-    '/moves/0/verb must be one of "tend", "edge", "lay", "flip", "pour", "tilt", "torch", "rest", "dry", "coat"; it is "shout"',
-  ],
+  ['/moves/0/verb', 'shout', `/moves/0/verb must be one of ${listed(VERBS)}; it is "shout"`],
   ['/moves/4/atMm', undefined, '/moves/4/atMm is missing'],
   [
     '/dates',

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { techniqueOf } from '../../technique';
 import { consistencyOf } from '../../mix/consistency';
 import { brief } from '../brief/brief';
 import { checkPlan } from '../document/check';
@@ -10,10 +11,13 @@ test('any plan it writes is whole: no fault, every cup within its head-room, eve
     fc.property(anyPlan, (p) => {
       expect(checkPlan(p)).toEqual([]);
       const b = brief(p, { today: '2026-11-24' });
-      for (const cup of b.cups) expect(cup.filledMl).toBeLessThanOrEqual(cup.fillableMl + 0.5);
-      expect(
-        b.remarks.filter((r) => r.code === 'colour-not-loaded' || r.code === 'cup-too-full'),
-      ).toEqual([]);
+      // A technique that can do with so many cups only may have more paint than they hold, and a remark says so.
+      const { most = Infinity } = techniqueOf(p.technique.id).needs.cups;
+      if (p.cups.length < most) {
+        for (const cup of b.cups) expect(cup.filledMl).toBeLessThanOrEqual(cup.fillableMl + 0.5);
+        expect(b.remarks.filter((r) => r.code === 'cup-too-full')).toEqual([]);
+      }
+      expect(b.remarks.filter((r) => r.code === 'colour-not-loaded')).toEqual([]);
       expect(JSON.stringify(b)).not.toMatch(/null|NaN|Infinity/);
       const poured = b.cups.reduce((sum, c) => sum + c.filledMl * c.loads, 0);
       const pots = b.budget.pots
