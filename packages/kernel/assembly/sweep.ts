@@ -47,7 +47,10 @@ export function sweepColumns(
   const threeNu = f32x4.splat(3 * nu);
   const twiceNu = f32x4.splat(2 * nu);
   const asPush = f32x4.splat(1.5);
+  // Where no field acts, the pull is one number, and what is made of it too.
   const uniform = f32x4.splat(tilt);
+  const uniformForth = f32x4.gt(uniform, zero);
+  const uniformDrift = f32x4.splat(abs(tilt) / (3 * nu));
   for (let x: usize = 0; x < stride; x += 16) {
     let at = h + x;
     let groundAt = ground + x;
@@ -74,12 +77,16 @@ export function sweepColumns(
         const active = f32x4.ge(f32x4.add(left, next), nothing);
         if (v128.any_true(active)) {
           let pull = uniform;
+          let forth = uniformForth;
+          let drifting = uniformDrift;
           let drag = zero;
           if (fields) {
             pull = f32x4.add(
               pull,
               f32x4.mul(half, f32x4.add(v128.load(pushAt), v128.load(pushAt + stride))),
             );
+            forth = f32x4.gt(pull, zero);
+            drifting = f32x4.div(f32x4.abs(pull), threeNu);
             drag = f32x4.mul(half, f32x4.add(v128.load(shearAt), v128.load(shearAt + stride)));
           }
           const left2 = f32x4.mul(left, left);
@@ -91,11 +98,7 @@ export function sweepColumns(
           );
           ahead = spread;
           back = spread;
-          const forth = f32x4.gt(pull, zero);
-          const drift = f32x4.mul(
-            f32x4.div(f32x4.abs(pull), threeNu),
-            v128.bitselect(left2, next2, forth),
-          );
+          const drift = f32x4.mul(drifting, v128.bitselect(left2, next2, forth));
           ahead = f32x4.add(ahead, v128.and(drift, forth));
           back = f32x4.add(back, v128.andnot(drift, forth));
           if (fields) {

@@ -25,18 +25,22 @@ export interface Entry {
   readonly leaves: readonly Take[];
   /** Cups it would pour that an earlier move has emptied, and which move that was. */
   readonly dry: readonly { readonly cup: string; readonly by: string }[];
-  /** What it does to the film of the first piece. */
+}
+
+/** What flows on the first piece. */
+export interface Flow {
+  /** Up to where it is left to dry. */
   readonly acts: readonly Act[];
+  /** Mean of all that these acts bring: kinematic viscosity, m²/s, and density. */
+  readonly nu: number;
+  readonly densityGPerMl: number;
 }
 
 /** A pour kept as accounts: every figure of paint taken and left, and what flows, come from it. */
 export interface Ledger {
   readonly entries: readonly Entry[];
-  /** What the first piece gets up to where it is left to dry. */
-  readonly acts: readonly Act[];
-  /** Mean of all that these acts bring: kinematic viscosity, m²/s, and density. */
-  readonly nu: number;
-  readonly densityGPerMl: number;
+  /** Worked out when it is asked for: only the preview wants it. */
+  readonly flow: () => Flow;
   /** Cups nothing has been poured from in the end, with what they hold, all loadings together. */
   readonly full: readonly { readonly cup: string; readonly ml: number; readonly g: number }[];
 }
@@ -46,24 +50,19 @@ const ANY_NU = 1e-3;
 /** Less than this is nothing, mL. */
 const NOTHING_ML = 1e-6;
 
-/**
- * Folds the moves over the table. A move takes from cups and pots as they are by then. Twice, since how long a cup takes to empty
- * hangs on the viscosity of all that is poured: once for that, once for what is done.
- */
+/** Folds the moves over the table. A move takes from cups and pots as they are by then. */
 export function keepLedger(moves: readonly Move[], table: Table): Ledger {
   const { areaCm2, outlineMm } = table.scene;
-  const measured = meanOf(upToDrying(moves, fold(moves, table, ANY_NU).entries), table, {
-    areaCm2,
-    outlineMm,
-  });
-  const { entries, full } = fold(moves, table, measured.nu);
-  return { entries, full, acts: upToDrying(moves, entries), ...measured };
-}
-
-/** What flows on the first piece. */
-function upToDrying(moves: readonly Move[], entries: readonly Entry[]): Act[] {
-  const sets = moves.findIndex((m) => verbOf(m).setsFilm);
-  return entries.slice(0, sets < 0 ? entries.length : sets).flatMap((e) => e.acts);
+  const { entries, full, acts } = fold(moves, table, ANY_NU);
+  return {
+    entries,
+    full,
+    flow: () => {
+      // How long a cup takes to empty hangs on the viscosity of all that is poured: once for that, once for what is done.
+      const mean = meanOf(acts, table, { areaCm2, outlineMm });
+      return { ...mean, acts: fold(moves, table, mean.nu).acts };
+    },
+  };
 }
 
 /** Pieces whose cups stand alike: a move for one piece parts it from the rest. */
@@ -80,27 +79,37 @@ function fold(moves: readonly Move[], table: Table, nu: number) {
   const pots = new Map(table.pots.map((p) => [`${p.use} ${p.mix}`, { ml: p.ml, g: p.g }]));
   /** By piece and cup: which move emptied it. */
   const emptied = new Map<string, string>();
+  const acts: Act[] = [];
+  let wet = true;
+  let before: Group['cups'] = table.cups;
+  const desk: Desk = { ...scene, nu, inCup: (id) => before.get(id) };
   const entries = moves.map((move): Entry => {
-    const { each, does } = verbOf(move);
+    const { each, does, setsFilm } = verbOf(move);
+    if (setsFilm) wet = false;
+    const times = each && move.piece === undefined ? scene.pieces : 1;
+    if (!does) return { times, takes: [], leaves: [], dry: [] };
     const only = each ? move.piece : undefined;
-    groups = only === undefined ? groups : parted(groups, only);
+    if (only !== undefined) groups = parted(groups, only);
+    const timed = { ...move, s: secondsOf(move) };
+    const uses = cupsOf(move);
     const dry = new Map<string, string>();
     const takes: Take[] = [];
-    let acts: readonly Act[] = [];
     groups = groups.map((group): Group => {
-      if (only !== undefined && group.pieces[0] !== only) return group;
-      const desk: Desk = { ...scene, nu, inCup: (id) => group.cups.get(id) };
-      const done = does?.({ ...move, s: secondsOf(move) }, desk) ?? {};
-      if (group.pieces.includes(1) && (move.piece ?? 1) === 1) acts = done.acts ?? [];
-      for (const cup of cupsOf(move)) {
-        const by = emptied.get(`${group.pieces[0]} ${cup}`);
+      const [first] = group.pieces;
+      if (only !== undefined && first !== only) return group;
+      before = group.cups;
+      const done = does(timed, desk);
+      if (wet && done.acts && group.pieces.includes(1) && (move.piece ?? 1) === 1)
+        acts.push(...done.acts);
+      for (const cup of uses) {
+        const by = emptied.get(`${first} ${cup}`);
         if (by !== undefined) dry.set(cup, by);
       }
-      const times = each ? group.pieces.length : 1;
-      for (const take of done.takes ?? [])
-        takes.push({ ...take, ml: take.ml * times, g: take.g * times });
-      const cups = taken(group.cups, done.takes ?? []);
-      for (const { cup } of done.takes ?? [])
+      if (!done.takes || done.takes.length === 0) return group;
+      const many = each ? group.pieces.length : 1;
+      for (const take of done.takes) takes.push({ ...take, ml: take.ml * many, g: take.g * many });
+      const cups = taken(group.cups, done.takes);
+      for (const { cup } of done.takes)
         if (cup !== undefined && cups.get(cup)!.ml <= NOTHING_ML)
           for (const piece of group.pieces) emptied.set(`${piece} ${cup}`, move.id);
       return { ...group, cups };
@@ -108,11 +117,10 @@ function fold(moves: readonly Move[], table: Table, nu: number) {
     const summed = added(takes);
     for (const take of summed) takeFromPot(pots, take);
     return {
-      times: each && only === undefined ? scene.pieces : 1,
+      times,
       takes: summed,
       leaves: summed.flatMap((take) => leftOf(take, groups, pots)),
       dry: [...dry].map(([cup, by]) => ({ cup, by })),
-      acts,
     };
   });
   const full = [...table.cups.keys()].flatMap((cup) => {
@@ -121,7 +129,7 @@ function fold(moves: readonly Move[], table: Table, nu: number) {
     const { ml, g } = table.cups.get(cup)!;
     return loads > 0 && ml > NOTHING_ML ? [{ cup, ml: ml * loads, g: g * loads }] : [];
   });
-  return { entries, full };
+  return { entries, full, acts };
 }
 
 /** The same groups with one piece in a group of its own. */
@@ -154,7 +162,8 @@ function taken(cups: Group['cups'], takes: readonly Take[]): Group['cups'] {
 }
 
 /** Takes of one source together. */
-function added(takes: readonly Take[]): Take[] {
+function added(takes: readonly Take[]): readonly Take[] {
+  if (takes.length < 2) return takes;
   const sums = new Map<string, Take>();
   for (const take of takes) {
     const key = [take.cup, take.use, take.mix, take.product].join(' ');

@@ -119,10 +119,10 @@ describe('a ledger', () => {
   });
 
   test('pours a cup once: the second time nothing is left, and it says what emptied it', () => {
-    const { entries, acts } = keepLedger([flip('one'), flip('two')], table());
+    const { entries, flow } = keepLedger([flip('one'), flip('two')], table());
     expect(entries.map((e) => e.takes.length)).toEqual([1, 0]);
     expect(entries.map((e) => e.dry)).toEqual([[], [{ cup: 'c1', by: 'one' }]]);
-    expect(acts.map((a) => a.kind)).toEqual(['stream']);
+    expect(flow().acts.map((a) => a.kind)).toEqual(['stream']);
   });
 
   test('a cup for each piece of a set is not one cup poured twice', () => {
@@ -153,7 +153,7 @@ describe('a ledger', () => {
   test('a wet edge weighs as much in the mean as the strip it is', () => {
     const thin = { ...table(), viscosityOf: (mix: string) => (mix === 'e' ? 0.01 : 1) };
     const edge: Move = { id: 'e', verb: 'edge', mix: 'e', filmMm: 0.3 };
-    const { nu } = keepLedger([edge, flip('one')], thin);
+    const { nu } = keepLedger([edge, flip('one')], thin).flow();
     // 1800 mm × 20 mm × 0.3 mm = 10.8 mL beside 200 mL, by logarithm.
     const share = 10.8 / 210.8;
     expect(Math.log(nu * 1100)).toBeCloseTo(share * Math.log(0.01), 6);

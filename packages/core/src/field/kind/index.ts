@@ -58,13 +58,16 @@ export const startOf = (field: Field, at: Surroundings): FieldValue | undefined 
   field.optional ? undefined : (FIELD_KINDS[field.kind].start(field, at) as FieldValue | undefined);
 
 /** What an object with these fields names in its plan, each with the pointer to where, from the object. */
-export const referencesIn = (fields: Fields, values: object): Reference[] =>
-  Object.entries(fields).flatMap(([name, field]) => {
+export function referencesIn(fields: Fields, values: object): Reference[] {
+  const found: Reference[] = [];
+  for (const name in fields) {
     const value = (values as Readonly<Record<string, unknown>>)[name];
-    if (value === undefined) return [];
-    const refers = FIELD_KINDS[field.kind].refers?.(value) ?? [];
-    return refers.map((r) => ({ ...r, at: `/${name}${r.at}` }));
-  });
+    if (value === undefined) continue;
+    for (const r of FIELD_KINDS[fields[name]!.kind].refers?.(value) ?? [])
+      found.push({ ...r, at: `/${name}${r.at}` });
+  }
+  return found;
+}
 
 /** What is wrong with the values of these fields that their schemas do not see. */
 export const faultsIn = (

@@ -67,10 +67,11 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
   const cups = loadCups(plan.cups, colourPots, densityOf, measure.pieces);
 
   const ground = groundOf(open, budget);
+  const filmOf = filmsUm(budget, cups);
   const mixes = plan.mixes.map((mix): MixBrief & { readonly result: MixResult } => {
     const recipe = open.recipe(mix.id);
     const tint = open.tint(mix.id);
-    const filmUm = filmUmOf(mix.id, budget, cups);
+    const filmUm = filmOf(mix.id);
     const pots = budget.pots.filter((p) => p.mix === mix.id);
     const g = pots.reduce((sum, p) => sum + p.g, 0);
     const film = opacityOf(tint, filmUm);
@@ -178,11 +179,12 @@ export function judged(computed: Brief, outcome: Outcome): Brief {
 }
 
 /** Where the blank has been weighed, the last move that lets paint run off says what the scale should read after it. */
-function withReading(run: readonly RunStep[], plan: Plan, { staysG }: Amounts): RunStep[] {
+function withReading(run: readonly RunStep[], plan: Plan, { staysG }: Amounts): readonly RunStep[] {
   const { weighsG } = plan.surface;
+  if (weighsG === undefined) return run;
   const last = plan.moves.map((m) => verbOf(m).sheds !== undefined).lastIndexOf(true);
   return run.map((step, i) =>
-    weighsG === undefined || i !== last
+    i !== last
       ? step
       : {
           ...step,
@@ -203,17 +205,25 @@ const baseUm = (plan: Plan, mix: string): number =>
   (plan.budget.pots.find((p) => p.use === 'base' && p.mix === mix)?.filmMm ?? 1) * 1000;
 
 /**
- * Wet µm a mix has in the finished film: of what stays, the share of one of its layers; a mix that goes in no
+ * Wet µm each mix has in the finished film: of what stays, the share of its largest layer in a cup; a mix that goes in no
  * cup has the film of its own pot, spread over the surface.
  */
-function filmUmOf(mix: string, budget: Amounts, cups: readonly LoadedCup[]): number {
-  const layers = cups.flatMap((c) => c.layers);
-  const own = layers.filter((l) => l.mix === mix && l.ml > 0);
-  const whole = layers.reduce((sum, l) => sum + l.ml, 0);
-  if (own.length === 0 || whole === 0) return budget.stayMm * 1000;
-  const perCup = whole / cups.filter((c) => c.filledMl > 0).length;
-  const largest = Math.max(...own.map((l) => l.ml));
-  return budget.stayMm * 1000 * Math.min(1, largest / perCup);
+function filmsUm(budget: Amounts, cups: readonly LoadedCup[]): (mix: string) => number {
+  const stayUm = budget.stayMm * 1000;
+  const largest = new Map<string, number>();
+  let whole = 0;
+  let filled = 0;
+  for (const { layers, filledMl } of cups) {
+    if (filledMl > 0) filled++;
+    for (const { mix, ml } of layers) {
+      whole += ml;
+      if (ml > (largest.get(mix) ?? 0)) largest.set(mix, ml);
+    }
+  }
+  return (mix) => {
+    const own = largest.get(mix);
+    return own === undefined ? stayUm : stayUm * Math.min(1, own / (whole / filled));
+  };
 }
 
 function dryingOf({ plan, book }: OpenPlan, budget: Amounts, measure: SurfaceMeasure) {

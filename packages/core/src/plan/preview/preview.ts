@@ -26,7 +26,7 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
   const { acts, nu, densityGPerMl } = keepLedger(
     plan.moves,
     tableOf(open, brief.surface, brief.budget, brief.cups),
-  );
+  ).flow();
   return {
     scene: {
       ...definition.bounds(shape),
