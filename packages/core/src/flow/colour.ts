@@ -34,8 +34,13 @@ interface Inking {
   readonly films: readonly Films[];
 }
 
+/** Inks are told apart by a byte; a plan has at most 48 mixes. */
+const MOST_INKS = 256;
+
 function inkingOf(mixOf: readonly string[], { inks }: Palette): Inking {
   const names = [...new Set(mixOf)];
+  if (names.length > MOST_INKS)
+    throw new RangeError(`a picture holds ${MOST_INKS} mixes at the most, not ${names.length}`);
   return {
     names,
     inkAt: Uint8Array.from(mixOf, (m) => names.indexOf(m)),

@@ -1,4 +1,4 @@
-import { brief } from './brief';
+import { brief, judged } from './brief';
 import { coresOf } from '../asked/cores';
 import { BRASS, DAMSON, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
 import type { Plan } from '../document/schema';
@@ -91,4 +91,23 @@ test('the cores of a plan are its cups’ strata, each as high as it stands', ()
     b.cups[0]?.layers.map((l) => (l.mix === 'm-oat' ? OAT.hex : SLATE.hex)),
   );
   expect(core?.reduce((sum, s) => sum + s.mm, 0)).toBeCloseTo(b.cups[0]!.layers.at(-1)!.toMm, 0);
+});
+
+test('an outcome that comes later brings its remarks, and nothing else is worked out anew', () => {
+  const p = plan([OAT, SLATE, QUINCE]);
+  const bare = {
+    coveredShare: 0.9,
+    bareMm: [[500, 400]] as const,
+    laidMl: 700,
+    spiltMl: { right: 100, bottom: 100, left: 100, top: 100 },
+    film: { meanMm: 1, thinnestMm: 0.4, thickestMm: 2 },
+    shows: { 'm-oat': 0.4, 'm-slate': 0.3, 'm-quince': 0.3 },
+  };
+  const first = brief(p);
+  const later = judged(first, bare);
+  expect(later.remarks).toEqual(brief(p, {}, bare).remarks);
+  expect(later.remarks.length).toBeGreaterThan(first.remarks.length);
+  // The very same objects: only remarks differ.
+  for (const part of ['budget', 'mixes', 'cups', 'run', 'cost'] as const)
+    expect(later[part]).toBe(first[part]);
 });

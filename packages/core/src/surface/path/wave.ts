@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { apart, between, type PathNumber, type Point } from './define';
+import { apart, between, type Point, type Size } from './define';
 import { Place } from './parts';
 
 /** What paths that swing to both sides of a line have in common: how far out they swing, and how long a swing is. */
@@ -12,20 +12,8 @@ export interface Wave {
   waveMm: number;
 }
 
-export const WAVE_PARTS = {
-  fromMm: Place,
-  toMm: Place,
-  swingMm: Type.Number({ minimum: 0, maximum: 2000 }),
-  waveMm: Type.Number({ minimum: 2, maximum: 5000 }),
-};
-
-export const WAVE_NUMBERS: Readonly<Record<string, PathNumber>> = {
-  swingMm: { label: 'Swing to each side', min: 0, max: 2000, unit: 'mm' },
-  waveMm: { label: 'From swing to swing', min: 2, max: 5000, unit: 'mm' },
-};
-
 /** From one side of a face to the other. */
-export const acrossFace = (widthMm: number, heightMm: number): Wave => ({
+const acrossFace = ({ widthMm, heightMm }: Size): Wave => ({
   fromMm: [0.1 * widthMm, heightMm / 2],
   toMm: [0.9 * widthMm, heightMm / 2],
   swingMm: Math.round(heightMm / 8),
@@ -40,7 +28,7 @@ export function beside({ fromMm, toMm }: Wave, share: number, leftMm: number): P
 }
 
 /** Both ends, and the top of the first swing. */
-export const waveHandles = (wave: Wave): readonly Point[] => [
+const waveHandles = (wave: Wave): readonly Point[] => [
   wave.fromMm,
   wave.toMm,
   beside(wave, Math.min(1, wave.waveMm / 4 / (apart(wave.fromMm, wave.toMm) || 1)), wave.swingMm),
@@ -54,3 +42,26 @@ export function waveMoved<W extends Wave>(wave: W, handle: number, to: Point): W
   // Distance of the place from the line.
   return { ...wave, swingMm: Math.abs((bx - ax) * (to[1] - ay) - (by - ay) * (to[0] - ax)) / long };
 }
+
+/** All that paths of waves have in common but how they swing. */
+export const ofWaves = <K extends string>(kind: K) => ({
+  id: kind,
+  schema: Type.Object(
+    {
+      kind: Type.Literal(kind),
+      fromMm: Place,
+      toMm: Place,
+      swingMm: Type.Number({ minimum: 0, maximum: 2000 }),
+      waveMm: Type.Number({ minimum: 2, maximum: 5000 }),
+    },
+    { additionalProperties: false },
+  ),
+  numbers: {
+    swingMm: { label: 'Swing to each side', min: 0, max: 2000, unit: 'mm' },
+    waveMm: { label: 'From swing to swing', min: 2, max: 5000, unit: 'mm' },
+  } as const,
+  start: (size: Size) => ({ kind, ...acrossFace(size) }),
+  places: () => ['Begins', 'Ends'],
+  handles: waveHandles,
+  moved: waveMoved,
+});

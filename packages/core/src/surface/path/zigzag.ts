@@ -1,27 +1,12 @@
-import { Type } from '@sinclair/typebox';
 import { apart, type PathShape, type Point } from './define';
-import {
-  acrossFace,
-  beside,
-  type Wave,
-  WAVE_NUMBERS,
-  WAVE_PARTS,
-  waveHandles,
-  waveMoved,
-} from './wave';
+import { beside, ofWaves, type Wave } from './wave';
 
 /** Straight strokes from side to side of a line. */
 export type Zigzag = { kind: 'zigzag' } & Wave;
 
 export const zigzag = {
-  id: 'zigzag',
+  ...ofWaves('zigzag'),
   title: 'Zigzag',
-  schema: Type.Object(
-    { kind: Type.Literal('zigzag'), ...WAVE_PARTS },
-    { additionalProperties: false },
-  ),
-  numbers: WAVE_NUMBERS,
-  start: ({ widthMm, heightMm }) => ({ kind: 'zigzag', ...acrossFace(widthMm, heightMm) }),
   points: (path) => {
     const long = apart(path.fromMm, path.toMm);
     const corners: Point[] = [];
@@ -32,8 +17,5 @@ export const zigzag = {
       );
     return [path.fromMm, ...corners, path.toMm];
   },
-  places: () => ['Begins', 'Ends'],
-  handles: waveHandles,
-  moved: waveMoved,
   says: ({ swingMm }) => `in a zigzag ${Math.round(2 * swingMm)} mm wide`,
 } as const satisfies PathShape<Zigzag>;
