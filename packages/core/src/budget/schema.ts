@@ -1,5 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { idsOf } from '../registry';
+import { Amount, Fine } from '../schema/amount';
 import { Id, oneOf } from '../schema/parts';
 import { type SchoolId, SCHOOLS } from './school';
 
@@ -16,10 +17,10 @@ export const PotSchema = Type.Object(
   {
     use: PotUseSchema,
     mix: Type.Optional(Id),
-    filmMm: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 20 })),
-    ml: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e5 })),
-    g: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e5 })),
-    share: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1 })),
+    filmMm: Type.Optional(Amount(20)),
+    ml: Type.Optional(Amount(1e5)),
+    g: Type.Optional(Amount(1e5)),
+    share: Type.Optional(Fine(1)),
   },
   { additionalProperties: false },
 );
@@ -37,9 +38,9 @@ export const BudgetSchema = Type.Object(
   {
     school: oneOf(idsOf(SCHOOLS)),
     /** School film: colours laid, mm. */
-    laidMm: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 20 })),
+    laidMm: Type.Optional(Amount(20)),
     /** School own: the artist's own figure. */
-    gPerCm2: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 5 })),
+    gPerCm2: Type.Optional(Fine(5)),
     insurance: Type.Number({ minimum: 0, maximum: 1 }),
     stepG: Type.Number({ minimum: 0.01, maximum: 100 }),
     /** Measured by the marks on a cup instead of a scale: pots come in whole steps of so many mL. */

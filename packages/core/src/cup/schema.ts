@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
+import { Amount, Fine } from '../schema/amount';
 import { Id } from '../schema/parts';
 import { OutletSchema, VesselSchema } from '../vessel/schema';
 
@@ -6,8 +7,8 @@ import { OutletSchema, VesselSchema } from '../vessel/schema';
 export const LayerSchema = Type.Object(
   {
     mix: Id,
-    parts: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e4 })),
-    ml: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e5 })),
+    parts: Type.Optional(Fine(1e4)),
+    ml: Type.Optional(Amount(1e5)),
     placement: Type.Union([
       Type.Literal('wall'),
       Type.Literal('middle'),

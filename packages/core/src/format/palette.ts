@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import type { Fault } from '../schema/fault';
+import { meantBy, safeCell } from './cell';
 
 /** A colour of a palette, by name. */
 export interface PaletteColour {
@@ -53,7 +54,7 @@ export function writeCss(colours: readonly PaletteColour[]): string {
 /** A table of names and hex colours (RFC 4180). */
 export const writePaletteCsv = (colours: readonly PaletteColour[]): string =>
   Papa.unparse(
-    { fields: ['name', 'hex'], data: colours.map((c) => [safe(c.name), c.hex]) },
+    { fields: ['name', 'hex'], data: colours.map((c) => [safeCell(c.name), c.hex]) },
     { newline: '\r\n' },
   ) + '\r\n';
 
@@ -65,7 +66,7 @@ export function readPalette(text: string): ReadPalette {
   const plain = text.replace(/^\uFEFF/, '');
   const read = /^\s*GIMP Palette/i.test(plain)
     ? readGpl(plain)
-    : /--[\w-]+\s*:/.test(plain)
+    : holdsProperties(plain)
       ? readCss(plain)
       : readCsv(plain);
   if (read.faults.length > 0) return { colours: [], faults: read.faults.slice(0, MOST_FAULTS) };
@@ -99,20 +100,46 @@ function readGpl(text: string): ReadPalette {
   return { colours, faults };
 }
 
+/** Declarations of custom properties, one after the other: linear in the text, whatever it holds. */
+function* properties(
+  text: string,
+): Generator<{ readonly name: string; readonly value: string; readonly line: number }> {
+  let line = 1;
+  let from = 0;
+  for (let at = 0; at <= text.length; at++) {
+    const letter = text[at];
+    if (letter === '\n') line++;
+    if (at < text.length && letter !== ';' && letter !== '{' && letter !== '}') continue;
+    const piece = text.slice(from, at);
+    from = at + 1;
+    const dashes = piece.indexOf('--');
+    const colon = dashes < 0 ? -1 : piece.indexOf(':', dashes);
+    if (colon < 0) continue;
+    const name = piece.slice(dashes + 2, colon).trim();
+    const value = piece.slice(colon + 1);
+    if (!/^[\w-]+$/.test(name)) continue;
+    // The line its name stands in, not the one it ends in.
+    yield { name, value: value.trim(), line: line - lines(piece.slice(colon)) };
+  }
+}
+
+const lines = (text: string): number => text.split('\n').length - 1;
+
+const holdsProperties = (text: string): boolean => !properties(text).next().done;
+
 function readCss(text: string): ReadPalette {
   const colours: PaletteColour[] = [];
   const faults: Fault[] = [];
-  const lineAt = (index: number) => text.slice(0, index).split(/\r\n?|\n/).length;
-  for (const match of text.matchAll(/--([\w-]+)\s*:\s*([^;}]+)/g)) {
-    const value = match[2]!.trim();
+  for (const { name, value, line } of properties(text)) {
+    if (faults.length >= MOST_FAULTS || colours.length > MOST) break;
     if (!HEX.test(value) || !value.startsWith('#')) {
       faults.push({
-        path: `line ${lineAt(match.index)}`,
-        message: `--${match[1]} must be a colour such as #d8a526; it is "${value.slice(0, 40)}"`,
+        path: `line ${line}`,
+        message: `--${name} must be a colour such as #d8a526; it is "${value.slice(0, 40)}"`,
       });
       continue;
     }
-    const words = match[1]!.replace(/[-_]+/g, ' ').trim();
+    const words = name.replace(/[-_]+/g, ' ').trim();
     colours.push({
       name: named(words.charAt(0).toUpperCase() + words.slice(1), value),
       hex: longHex(value),
@@ -137,7 +164,7 @@ function readCsv(text: string): ReadPalette {
       });
       return [];
     }
-    const name = nameAt < 0 ? undefined : row[nameAt]?.trim().replace(/^'(?=[=+@-])/, '');
+    const name = nameAt < 0 ? undefined : meantBy(row[nameAt]?.trim() ?? '');
     return [{ name: named(name, hex), hex: longHex(hex) }];
   });
   return { colours, faults };
@@ -157,9 +184,6 @@ const named = (name: string | undefined, hex: string): string =>
   (name?.trim() || longHex(hex)).slice(0, 80);
 
 const oneLine = (text: string): string => text.replace(/\s+/g, ' ').trim();
-
-/** A spreadsheet would run a cell that begins so. */
-const safe = (text: string): string => (/^[=+@-]/.test(text) ? `'${text}` : text);
 
 const slug = (name: string): string =>
   name

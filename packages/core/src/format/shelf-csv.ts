@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import type { Fault } from '../schema/fault';
+import { isFormula, meantBy, safeCell } from './cell';
 import { parseNumber, parseSize } from '../quantity/parse';
 import { trim } from '../quantity/show';
 import { sizeWords } from '../surface/size-words';
@@ -62,9 +63,6 @@ export const MOST_ROWS = 20_000;
 /** Largest table that is read, characters. */
 export const MOST_TABLE = 10_000_000;
 
-/** A spreadsheet takes a cell that begins so for a formula. */
-const FORMULA = /^[=+@\t\r]|^-(?![\d.])/;
-
 /**
  * The shelf as a table: RFC 4180 with a heading, fields quoted where they must be, lines ended by CR LF. A text that a spreadsheet would take for a
  * formula is written with an apostrophe before it.
@@ -77,13 +75,11 @@ export const writeShelfCsv = (items: readonly ShelfItem[]): string =>
         .filter((i) => TABLE_KINDS.includes(i.kind))
         .map((item) => {
           const row = rowOf(item);
-          return COLUMNS.map((c) => safe(row[c] ?? ''));
+          return COLUMNS.map((c) => safeCell(row[c] ?? ''));
         }),
     },
     { newline: '\r\n' },
   ) + '\r\n';
-
-const safe = (cell: string): string => (FORMULA.test(cell) ? `'${cell}` : cell);
 
 /** One line of a table against the shelf. */
 export interface Change {
@@ -155,12 +151,12 @@ export function readShelfCsv(
     const of: Row = {};
     for (const [j, name] of names.entries()) {
       const cell = (cells[j] ?? '').trim();
-      if (FORMULA.test(cell))
+      if (isFormula(cell))
         return fault(
           name,
           `begins with "${cell[0]}", which a spreadsheet would run as a formula; write it without`,
         );
-      if (cell !== '') of[name as Column] = cell.replace(/^'(?=[=+@\-\t\r])/, '');
+      if (cell !== '') of[name as Column] = meantBy(cell);
     }
     const kind = (of.kind ?? 'paint') as ShelfKind;
     if (!TABLE_KINDS.includes(kind))

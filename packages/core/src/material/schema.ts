@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
+import { Parts } from '../schema/amount';
 import { Id } from '../schema/parts';
 
 /** Anything that goes into a mix and is not a paint. */
@@ -31,14 +32,8 @@ export const MediumSchema = Type.Object(
     basis: Type.Union([Type.Literal('volume'), Type.Literal('weight')]),
     of: Type.Array(
       Type.Union([
-        Type.Object(
-          { material: Id, parts: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }) },
-          { additionalProperties: false },
-        ),
-        Type.Object(
-          { medium: Id, parts: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }) },
-          { additionalProperties: false },
-        ),
+        Type.Object({ material: Id, parts: Parts }, { additionalProperties: false }),
+        Type.Object({ medium: Id, parts: Parts }, { additionalProperties: false }),
       ]),
       { minItems: 1, maxItems: 12 },
     ),

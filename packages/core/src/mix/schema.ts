@@ -1,7 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
+import { Amount, Parts } from '../schema/amount';
 import { Id } from '../schema/parts';
-
-const Parts = Type.Number({ exclusiveMinimum: 0, maximum: 1e4 });
 
 export const ConsistencySchema = Type.Union([
   Type.Literal('thin'),
@@ -15,16 +14,16 @@ export const AdditiveSchema = Type.Union([
   Type.Object(
     {
       material: Id,
-      drops: Type.Number({ exclusiveMinimum: 0, maximum: 1000 }),
-      perMl: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }),
+      drops: Amount(1000),
+      perMl: Amount(1e4),
     },
     { additionalProperties: false },
   ),
   Type.Object(
     {
       material: Id,
-      g: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }),
-      perMl: Type.Number({ exclusiveMinimum: 0, maximum: 1e4 }),
+      g: Amount(1e4),
+      perMl: Amount(1e4),
     },
     { additionalProperties: false },
   ),

@@ -42,11 +42,22 @@ export const tooMuchWater: RemarkDefinition = {
     }),
 };
 
-/** Water parts, in twentieths, that bring the share to the limit; undefined where the medium alone holds too much. */
+/** Water is measured in twentieths of the paint. */
+const PER_PART = 20;
+
+/**
+ * Water parts, in twentieths, that bring the share to the limit; undefined where the medium alone holds too much. Per mL of paint both
+ * the water and the whole grow evenly with its parts, so two recipes tell all: (a + k·p) ÷ (b + m·p) = limit.
+ */
 function lessWater(mix: Mix, recipeOf: (mix: Mix) => Recipe): number | undefined {
-  for (let at = Math.floor((mix.waterParts ?? 0) / 0.05); at >= 0; at--) {
-    const waterParts = Number((at * 0.05).toFixed(2));
-    if (recipeOf({ ...mix, waterParts }).waterShare <= NOTE_FROM) return waterParts;
-  }
-  return undefined;
+  const perPaint = (waterParts: number) => {
+    const { waterShare, paintShare } = recipeOf({ ...mix, waterParts });
+    return { water: waterShare / paintShare, whole: 1 / paintShare };
+  };
+  const [dry, one] = [perPaint(0), perPaint(1)];
+  if (dry.water > NOTE_FROM * dry.whole) return undefined;
+  const parts =
+    (NOTE_FROM * dry.whole - dry.water) /
+    (one.water - dry.water - NOTE_FROM * (one.whole - dry.whole));
+  return Math.floor(parts * PER_PART + 1e-9) / PER_PART;
 }

@@ -9,6 +9,9 @@ export interface ScheduleEntry {
   readonly why: string;
 }
 
+/** A film that takes longer than five years does not dry: nothing is forecast beyond. */
+const MOST_H = 5 * 365 * 24;
+
 const SMALL_CM2 = 250;
 
 export const isSmall = (areaCm2: number): boolean => areaCm2 <= SMALL_CM2;
@@ -28,8 +31,8 @@ export function scheduleOf(
   const end = addHours(pour, runS / 3600);
   const entry = (act: ScheduleEntry['act'], span: Span, why: string): ScheduleEntry => ({
     act,
-    from: addHours(end, span.fromH),
-    to: addHours(end, span.toH),
+    from: addHours(end, Math.min(span.fromH, MOST_H)),
+    to: addHours(end, Math.min(span.toH, MOST_H)),
     why,
   });
   const air = `${round1(film.wetMm)} mm of wet film at ${film.tempC} °C and ${film.rh} % damp`;

@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
+import { Amount } from '../schema/amount';
 import { Hex, Id, tagged } from '../schema/parts';
 import { MaterialSchema, MediumSchema } from '../material/schema';
 import { ConsistencySchema } from '../mix/schema';
@@ -19,7 +20,7 @@ const Poured = {
   maker: Maker,
   stockMl: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
   /** What a full tube or bottle holds, and costs. */
-  sizeMl: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e6 })),
+  sizeMl: Type.Optional(Amount(1e6)),
   price: Price,
   /** Below this it is running out. */
   lowMl: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
@@ -54,8 +55,8 @@ export const PaintTrialSchema = tagged('kind', [
     {
       kind: Type.Literal('weighing'),
       on: Day,
-      ml: Type.Number({ exclusiveMinimum: 0, maximum: 1000 }),
-      g: Type.Number({ exclusiveMinimum: 0, maximum: 3000 }),
+      ml: Amount(1000),
+      g: Amount(3000),
     },
     { additionalProperties: false },
   ),

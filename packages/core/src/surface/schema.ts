@@ -20,7 +20,7 @@ export const SurfaceSchema = Type.Object(
       Type.Object(
         {
           kind: Type.Literal('raised'),
-          heightMm: Type.Number({ exclusiveMinimum: 0, maximum: 200 }),
+          heightMm: Type.Number({ minimum: 0.1, maximum: 200 }),
         },
         { additionalProperties: false },
       ),
@@ -63,7 +63,7 @@ export const SurfaceSchema = Type.Object(
       ),
     ),
     /** What the blank weighs, one piece, g: then what is left on can be weighed. */
-    weighsG: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e5 })),
+    weighsG: Type.Optional(Type.Number({ minimum: 0.01, maximum: 1e5 })),
   },
   { additionalProperties: false },
 );

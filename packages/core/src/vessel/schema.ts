@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
 
-const Across = Type.Number({ exclusiveMinimum: 0, maximum: 600 });
+/** No cup is narrower, or lower, than a thimble is thick. */
+const Across = Type.Number({ minimum: 1, maximum: 600 });
 
 /** A cup as a straight-sided frustum, inner measures in mm. One that tapers to a tip or has holes is measured at its body. */
 export const VesselSchema = Type.Object(
@@ -21,12 +22,12 @@ export const OutletSchema = Type.Union([
   Type.Object(
     {
       holes: Type.Integer({ minimum: 2, maximum: 200 }),
-      ringMm: Type.Number({ exclusiveMinimum: 0, maximum: 600 }),
+      ringMm: Type.Number({ minimum: 1, maximum: 600 }),
     },
     { additionalProperties: false },
   ),
   Type.Object(
-    { tipMm: Type.Number({ exclusiveMinimum: 0, maximum: 60 }) },
+    { tipMm: Type.Number({ minimum: 0.1, maximum: 60 }) },
     { additionalProperties: false },
   ),
 ]);

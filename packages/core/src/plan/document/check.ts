@@ -1,7 +1,7 @@
 import type { Fault } from '../../schema/fault';
 import { MATERIALS } from '../../material/catalogue';
 import { openBook } from '../../material/book';
-import { loopOf } from '../../mix/medium';
+import { depthOf, loopOf, MOST_NESTED } from '../../mix/medium';
 import { shapeOf } from '../../surface/measure';
 import { faultsIn } from '../../field/kind';
 import { referencesOf, verbOf } from '../../verb';
@@ -49,7 +49,13 @@ export function checkPlan(plan: Plan): Fault[] {
   });
 
   const mediumOf = (id: string) => mediums.find((m) => m.id === id);
-  mediums.forEach((medium, i) =>
+  mediums.forEach((medium, i) => {
+    const deep = depthOf(medium.id, mediumOf);
+    if (deep > MOST_NESTED && Number.isFinite(deep))
+      fault(
+        `/mediums/${i}/of`,
+        `medium "${medium.id}" has mediums ${deep} deep in it; ${MOST_NESTED} is the most`,
+      );
     medium.of.forEach((item, j) => {
       const at = `/mediums/${i}/of/${j}`;
       if ('medium' in item) {
@@ -61,8 +67,8 @@ export function checkPlan(plan: Plan): Fault[] {
             `medium "${medium.id}" would hold itself: ${loop.join(' → ')}; leave it out of one of them`,
           );
       } else refer(`${at}/material`, 'material', item.material, book.materialIds);
-    }),
-  );
+    });
+  });
   plan.mixes.forEach((mix, i) => {
     mix.paints.forEach((p, j) =>
       refer(`/mixes/${i}/paints/${j}/paint`, 'paint', p.paint, paintIds),

@@ -2,6 +2,7 @@ import { type Static, Type } from '@sinclair/typebox';
 import { BudgetSchema } from '../../budget/schema';
 import { CupSchema } from '../../cup/schema';
 import type { FieldValue } from '../../field';
+import { Amount } from '../../schema/amount';
 import { Id } from '../../schema/parts';
 import { MaterialSchema, MediumSchema } from '../../material/schema';
 import { MixSchema } from '../../mix/schema';
@@ -15,7 +16,8 @@ import { MoveSchema } from '../../verb/schema';
 
 /** Local date, or date and time, without a zone: a pour happens where the artist is. */
 const LocalDate = Type.String({
-  pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])(T([01][0-9]|2[0-3]):[0-5][0-9])?$',
+  pattern:
+    '^(19[0-9]{2}|2[01][0-9]{2}|2200)-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])(T([01][0-9]|2[0-3]):[0-5][0-9])?$',
   title: 'a date such as 2026-11-28 or 2026-11-28T10:00',
 });
 
@@ -108,8 +110,8 @@ export const PlanSchema = Type.Object(
               Type.Object(
                 {
                   material: Id,
-                  g: Type.Number({ exclusiveMinimum: 0, maximum: 1e5 }),
-                  inCupG: Type.Number({ exclusiveMinimum: 0, maximum: 1e5 }),
+                  g: Amount(1e5),
+                  inCupG: Amount(1e5),
                 },
                 { additionalProperties: false },
               ),
@@ -121,7 +123,7 @@ export const PlanSchema = Type.Object(
               Type.Object(
                 {
                   cup: Type.String({ maxLength: 24 }),
-                  s: Type.Number({ exclusiveMinimum: 0, maximum: 1000 }),
+                  s: Amount(1000),
                 },
                 { additionalProperties: false },
               ),

@@ -1,11 +1,12 @@
 import { type Static, Type } from '@sinclair/typebox';
+import { Amount } from '../../schema/amount';
 import { ReactionSchema } from '../../paint/reaction-schema';
 
 const Price = Type.Object(
   {
     price: Type.Number({ minimum: 0, maximum: 1e6 }),
-    ml: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e6 })),
-    g: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1e6 })),
+    ml: Type.Optional(Amount(1e6)),
+    g: Type.Optional(Amount(1e6)),
   },
   { additionalProperties: false },
 );
@@ -34,7 +35,7 @@ export const StudioSchema = Type.Object(
     /** Price of one blank surface. */
     surfacePrice: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
     /** Film that stays on this artist's pieces, mm. */
-    stayMm: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 20 })),
+    stayMm: Type.Optional(Amount(20)),
   },
   { additionalProperties: false },
 );

@@ -15,7 +15,7 @@ interface Edge {
 
 /**
  * The first place where rings cross themselves or each other, mm; undefined where none do. Rings that only touch in a corner
- * of both do not cross. Edges are swept from left to right: each is held against those still open beside it.
+ * of both do not cross. Edges are swept along the way they are shorter in: each is held against those still open beside it.
  */
 export function crossingOf(rings: readonly Ring[]): readonly [number, number] | undefined {
   const edges = rings.flatMap((ring, r) => {
@@ -37,12 +37,16 @@ export function crossingOf(rings: readonly Ring[]): readonly [number, number] | 
       };
     });
   });
-  edges.sort((a, b) => a.left - b.left);
+  const across = edges.reduce((sum, e) => sum + e.right - e.left, 0);
+  const down = edges.reduce((sum, e) => sum + e.bottom - e.top, 0);
+  const [from, to] = across <= down ? (['left', 'right'] as const) : (['top', 'bottom'] as const);
+  edges.sort((a, b) => a[from] - b[from]);
   let open: Edge[] = [];
   for (const edge of edges) {
-    open = open.filter((o) => o.right >= edge.left);
+    open = open.filter((o) => o[to] >= edge[from]);
     for (const other of open) {
       if (other.top > edge.bottom || other.bottom < edge.top) continue;
+      if (other.left > edge.right || other.right < edge.left) continue;
       const n = rings[edge.ring]!.length / 2;
       const apart = Math.abs(edge.at - other.at);
       const neighbours = edge.ring === other.ring && (apart === 1 || apart === n - 1);

@@ -5,11 +5,20 @@ import { readPath } from './path-data';
 import { atOrigin, pathOf, placed, type Ring } from './ring';
 import { simplified } from './simplify';
 
+/** Points of the outlines that are to become one surface: each round of simplifying goes through all of them. */
+const MOST_POINTS = 60_000;
+
 /** An outline keeps within this of what was drawn, mm; coarser only where it would be too long for a plan. */
 const TOLERANCE_MM = 0.1;
 
 /** A surface from rings in units of a drawing. Its fault is a sentence that says what is wrong and how to mend it. */
 export function outlineFrom(drawn: readonly Ring[], mmPerUnit: number): Parsed<Outline> {
+  const points = drawn.reduce((sum, ring) => sum + ring.length / 2, 0);
+  if (points > MOST_POINTS)
+    return {
+      ok: false,
+      fault: `The outline has ${points} points; ${MOST_POINTS} is the most. Simplify it where it was drawn.`,
+    };
   const rings = atOrigin(placed(drawn, 0, 0, mmPerUnit));
   for (let toleranceMm = TOLERANCE_MM; ; toleranceMm *= 2) {
     const fewer = rings.map((r) => simplified(r, toleranceMm)).filter((r) => r.length > 0);

@@ -12,10 +12,8 @@ export function simplified(ring: Ring, toleranceMm: number): Ring {
   for (let i = 1; i < n; i++) if (apart(ring, 0, i) > apart(ring, 0, far)) far = i;
   const keep = new Uint8Array(n);
   keep[0] = keep[far] = 1;
-  const stack: [number, number][] = [
-    [0, far],
-    [far, n],
-  ];
+  const stack: [number, number][] = [...spans(0, far), ...spans(far, n)];
+  for (const [from] of stack) keep[from] = 1;
   for (let span = stack.pop(); span; span = stack.pop()) {
     const [from, to] = span;
     let worst = toleranceMm;
@@ -30,6 +28,17 @@ export function simplified(ring: Ring, toleranceMm: number): Ring {
   }
   const kept = ring.filter((_, i) => keep[i >> 1]);
   return kept.length >= 6 ? kept : [];
+}
+
+/** The search of a span takes as long as its length squared at the worst, as in a zigzag: it is cut into spans of so many points. */
+const LONGEST_SPAN = 200;
+
+function spans(from: number, to: number): [number, number][] {
+  const count = Math.max(1, Math.ceil((to - from) / LONGEST_SPAN));
+  return Array.from({ length: count }, (_, k) => [
+    from + Math.floor(((to - from) * k) / count),
+    from + Math.floor(((to - from) * (k + 1)) / count),
+  ]);
 }
 
 const apart = (ring: Ring, i: number, j: number): number =>

@@ -14,6 +14,10 @@ export interface Drawing {
 /** Largest drawing that is read, characters. */
 export const MOST_SVG = 5_000_000;
 const MOST_RINGS = 200;
+/** Groups in groups: readers of files run out of room beyond some thousands. */
+const MOST_NESTED = 200;
+/** Points of a whole drawing, before it is simplified: a tracing at its finest. */
+const MOST_POINTS = 400_000;
 /** Outlines are kept to within this share of the drawing's size: a twentieth of a millimetre on a canvas half a metre wide. */
 const FINENESS = 10_000;
 
@@ -54,6 +58,10 @@ export function readSvg(text: string): Parsed<Drawing> {
     return bad(
       `The drawing is too large: ${text.length} characters, ${MOST_SVG} at most. Simplify it, or leave pictures out.`,
     );
+  if (nestedDeeper(text, MOST_NESTED))
+    return bad(
+      `The drawing’s groups are nested deeper than ${MOST_NESTED}. Ungroup them where it was drawn.`,
+    );
   try {
     const { root } = parseXml(text, { includeOffsets: true });
     if (root?.name !== 'svg')
@@ -77,7 +85,13 @@ export function readSvg(text: string): Parsed<Drawing> {
       });
     const { widthMm, heightMm } = extentOf(read(1e9));
     const tolerance = Math.max(widthMm, heightMm) / FINENESS || 1;
-    const rings = distinct(read(tolerance))
+    const drawn = read(tolerance);
+    const points = drawn.reduce((sum, ring) => sum + ring.length / 2, 0);
+    if (points > MOST_POINTS)
+      return bad(
+        `This drawing has ${points} points; ${MOST_POINTS} is the most. Simplify its paths where it was drawn.`,
+      );
+    const rings = distinct(drawn)
       .map((ring) => simplified(ring, tolerance))
       .filter((ring) => ring.length > 0);
     if (rings.length === 0) return bad('The lines in this drawing enclose nothing.');
@@ -93,6 +107,30 @@ export function readSvg(text: string): Parsed<Drawing> {
       return bad(`This is no sound SVG file: ${error.message.split('\n')[0]}.`);
     throw error;
   }
+}
+
+/** Whether elements stand in each other deeper than this, told from the text alone, in one go. Comments and quotes are passed over. */
+function nestedDeeper(text: string, most: number): boolean {
+  let depth = 0;
+  for (let at = text.indexOf('<'); at >= 0; at = text.indexOf('<', at + 1)) {
+    const next = text[at + 1];
+    if (next === '!') {
+      const end = text.startsWith('<!--', at) ? text.indexOf('-->', at) : text.indexOf('>', at);
+      if (end < 0) return false;
+      at = end;
+      continue;
+    }
+    if (next === '?') continue;
+    if (next === '/') {
+      depth--;
+      continue;
+    }
+    const end = text.indexOf('>', at);
+    if (end < 0) return false;
+    if (text[end - 1] !== '/' && ++depth > most) return true;
+    at = end;
+  }
+  return false;
 }
 
 function collect(
