@@ -43,7 +43,7 @@ beforeEach(async () => {
 });
 afterEach(async () => {
   await app.close();
-  db.close();
+  await db.close();
 });
 
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';

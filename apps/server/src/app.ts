@@ -18,6 +18,9 @@ export const VERSION = '0.1.0';
 /** Twelve colours in forty layers with all their moves are some 30 kB; a plan beyond this is a mistake. */
 const BODY_BYTES = 1_000_000;
 
+/** A request that takes longer to arrive is none a device of the studio sends, ms. */
+const REQUEST_MS = 30_000;
+
 export interface AppSetting {
   readonly db: Database;
   /** Folder of the built application; without it only the API is served. */
@@ -40,6 +43,7 @@ export async function buildApp({
     bodyLimit: BODY_BYTES,
     logger: log ? { level: 'warn' } : false,
     forceCloseConnections: 'idle',
+    requestTimeout: REQUEST_MS,
   });
   refuseInOneShape(app);
   guard(app);

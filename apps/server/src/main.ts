@@ -3,6 +3,7 @@ import { resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { buildApp } from './app';
 import { openDatabase } from './db/open';
+import { troubleOf } from './db/trouble';
 import { threadHost } from './pours/host';
 import { seed } from './seed/seed';
 
@@ -12,7 +13,13 @@ const port = Number(process.env.PORT ?? 4173);
 const url = process.env.POTTER_DB ?? pathToFileURL(resolve(here, 'data/potter.db')).href;
 const webFolder = resolve(here, '../web/dist');
 
-const db = await openDatabase(url, resolve(here, 'drizzle'));
+const db = await openDatabase(url, resolve(here, 'drizzle')).catch((error: unknown) => {
+  // A studio that cannot be opened is no fault of the program: one plain sentence, no trace.
+  console.error(
+    troubleOf(error)?.message ?? (error instanceof Error ? error.message : String(error)),
+  );
+  process.exit(1);
+});
 if (process.env.POTTER_SEED) await seed(db, resolve(process.env.POTTER_SEED), new Date());
 
 const thread = resolve(here, 'dist/pour.thread.js');
@@ -41,7 +48,7 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const) {
       new Promise((resolve) => setTimeout(resolve, STOP_WITHIN_MS)),
     ]);
     await pours?.close();
-    db.close();
+    await db.close();
     process.exit(0);
   });
 }

@@ -1,9 +1,13 @@
 import type { Fault } from '@potter/core/schema';
 import { explain, type SchemaError } from './explain';
+import { DOCUMENT, excess, type Limits } from './limits';
 
 /** A validator compiled ahead of time, so that it runs where code may not be made from text. */
 export type Validate = ((value: unknown) => boolean) & { errors?: readonly SchemaError[] | null };
 
-/** Every fault of a value in plain words; none where it fits. */
-export const faultsOf = (validate: Validate, value: unknown): Fault[] =>
-  validate(value) ? [] : explain(validate.errors ?? [], value);
+/** Every fault of a value in plain words; none where it fits. One that is too large is not judged any further. */
+export function faultsOf(validate: Validate, value: unknown, limits: Limits = DOCUMENT): Fault[] {
+  const over = excess(value, limits);
+  if (over) return [over];
+  return validate(value) ? [] : explain(validate.errors ?? [], value);
+}

@@ -9,10 +9,13 @@ export interface SchemaError {
   readonly params: Readonly<Record<string, unknown>>;
 }
 
+/** Faults that are told, and errors of the compiler that are looked through for them. */
 const MOST = 40;
+const MOST_ERRORS = 2000;
 
 /** Turns a compiler's errors into faults: one for each mistake, not one for each variant that was tried. */
-export function explain(errors: readonly SchemaError[], value: unknown): Fault[] {
+export function explain(all: readonly SchemaError[], value: unknown): Fault[] {
+  const errors = all.length > MOST_ERRORS ? all.slice(0, MOST_ERRORS) : all;
   const unions = errors.filter((e) => e.keyword === 'anyOf');
   const inUnion = (e: SchemaError) =>
     unions.some((u) => e !== u && e.schemaPath.startsWith(`${u.schemaPath}/`));

@@ -19,6 +19,7 @@ import { validate as Health } from './generated/Health.js';
 import { validate as Done } from './generated/Done.js';
 import type { Fault } from '@potter/core/schema';
 import { faultsOf, type Validate } from './check';
+import { DOCUMENT, TABLE } from './limits';
 import type { SchemaName } from './schemas';
 
 const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
@@ -43,6 +44,9 @@ const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
   Done,
 };
 
+/** Lists of many things; all else is one document. */
+const TABLES: ReadonlySet<SchemaName> = new Set(['Shelf', 'PlanList', 'RunList', 'ReactionList']);
+
 /** Every fault of a value against any schema of the contract. For the server; a screen imports the one it needs. */
 export const check = (name: SchemaName, value: unknown): Fault[] =>
-  faultsOf(VALIDATORS[name], value);
+  faultsOf(VALIDATORS[name], value, TABLES.has(name) ? TABLE : DOCUMENT);

@@ -1,9 +1,10 @@
-import { mkdir } from 'node:fs/promises';
+import { chmod, mkdir, open } from 'node:fs/promises';
 import { dirname } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { createClient } from '@libsql/client';
+import { type Client, createClient } from '@libsql/client';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
+import { lockFile } from './lock';
 import * as schema from './schema';
 import { serial } from './serial';
 
@@ -11,31 +12,65 @@ export interface Database {
   readonly read: LibSQLDatabase<typeof schema>;
   /** Runs one write after another: an open write makes any other on the same client fail at once. */
   readonly write: <T>(task: (db: LibSQLDatabase<typeof schema>) => Promise<T>) => Promise<T>;
-  readonly close: () => void;
+  readonly close: () => Promise<void>;
 }
 
-/** Wait this long for another process's write before giving up, ms. */
-const BUSY_MS = 5000;
+/**
+ * A write is on the disk before it is answered (`FULL`): what was acknowledged survives a power cut. Nobody else writes (see `lockFile`), so
+ * there is no waiting for a lock on the event loop.
+ */
+const PRAGMAS = ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON'] as const;
 
 /**
  * Opens and migrates the database named by one URL: a local file, `:memory:`, or a libSQL server.
  * @param migrations folder of the generated migrations
  */
 export async function openDatabase(url: string, migrations: string): Promise<Database> {
-  if (url.startsWith('file:')) await mkdir(dirname(fileURLToPath(url)), { recursive: true });
-  const client = createClient({ url });
-  if (url.startsWith('file:')) {
-    for (const pragma of [
-      'journal_mode = WAL',
-      'synchronous = NORMAL',
-      'foreign_keys = ON',
-      `busy_timeout = ${BUSY_MS}`,
-    ]) {
-      await client.execute(`PRAGMA ${pragma}`);
+  const path = url.startsWith('file:') ? fileURLToPath(url) : undefined;
+  const unlock = path === undefined ? () => undefined : await prepare(path);
+  try {
+    const client = createClient({ url });
+    if (path !== undefined) {
+      for (const pragma of PRAGMAS) await client.execute(`PRAGMA ${pragma}`);
+      await lookAt(client, path);
     }
+    const db = drizzle(client, { schema });
+    await migrate(db, { migrationsFolder: migrations });
+    const inTurn = serial();
+    return {
+      read: db,
+      write: (task) => inTurn(() => task(db)),
+      close: async () => {
+        // Whatever is being written is written; then the log is emptied into the file, so that the file alone holds everything.
+        await inTurn(async () => {
+          if (path !== undefined) await client.execute('PRAGMA wal_checkpoint(TRUNCATE)');
+        }).catch(() => undefined);
+        client.close();
+        unlock();
+      },
+    };
+  } catch (error) {
+    unlock();
+    throw error;
   }
-  const db = drizzle(client, { schema });
-  await migrate(db, { migrationsFolder: migrations });
-  const inTurn = serial();
-  return { read: db, write: (task) => inTurn(() => task(db)), close: () => client.close() };
+}
+
+/** The folder there, the file this program's alone, and nobody else's to read. */
+async function prepare(path: string): Promise<() => void> {
+  await mkdir(dirname(path), { recursive: true, mode: 0o700 });
+  const unlock = lockFile(path);
+  const file = await open(path, 'a', 0o600);
+  await file.close();
+  await chmod(path, 0o600);
+  return unlock;
+}
+
+/** A damaged file is said before anything is written to it. */
+async function lookAt(client: Client, path: string): Promise<void> {
+  const { rows } = await client.execute('PRAGMA quick_check(1)');
+  const said = String(rows[0]?.[0] ?? 'ok');
+  if (said !== 'ok')
+    throw new Error(
+      `The studio ${path} is damaged (${said}). Nothing was changed; put back a copy of the file from before.`,
+    );
 }

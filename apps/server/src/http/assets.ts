@@ -1,6 +1,19 @@
+import { realpathSync } from 'node:fs';
+import { join, sep } from 'node:path';
 import fastifyStatic from '@fastify/static';
 import type { FastifyInstance } from 'fastify';
 import { Refused } from './refusal';
+
+/** Whether a path ends at something outside the folder, links followed; what is not there leads nowhere. */
+function leadsOut(folder: string, path: string): boolean {
+  try {
+    const root = realpathSync(folder);
+    const at = realpathSync(join(folder, decodeURIComponent(path)));
+    return at !== root && !at.startsWith(root + sep);
+  } catch {
+    return false;
+  }
+}
 
 /** Serves the built application; a path of the application without a file of its own gets its page. */
 export async function serveApplication(
@@ -12,6 +25,9 @@ export async function serveApplication(
       root: folder,
       preCompressed: true,
       cacheControl: false,
+      dotfiles: 'ignore',
+      // A link in the folder would lead out of it.
+      allowedPath: (path) => !leadsOut(folder, path),
       // Names under these folders carry a digest of their content.
       setHeaders: (reply, path) => {
         const digested = /[\\/](_expo[\\/]static|assets)[\\/]/.test(path);

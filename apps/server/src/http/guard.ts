@@ -31,7 +31,10 @@ export function guard(app: FastifyInstance): void {
     if (origin !== undefined && origin !== `http://${host}`)
       throw new Refused(403, 'origin', 'Another site may not use the studio.');
   });
-  app.addHook('onSend', async (_request, reply) => {
+  app.addHook('onSend', async (request, reply) => {
+    // What the studio holds is never kept by a browser behind its back, unless its route says for how long.
+    if (request.url.startsWith('/api/') && reply.getHeader('cache-control') === undefined)
+      reply.header('cache-control', 'no-store');
     reply.headers({
       'content-security-policy': POLICY,
       'x-content-type-options': 'nosniff',

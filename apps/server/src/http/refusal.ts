@@ -1,6 +1,7 @@
 import type { Refusal } from '@potter/contract';
 import type { Fault } from '@potter/core/schema';
 import type { FastifyInstance } from 'fastify';
+import { troubleOf } from '../db/trouble';
 
 /** A request that cannot be carried out: a status, a code for programs, a message for people. */
 export class Refused extends Error {
@@ -18,18 +19,23 @@ export class Refused extends Error {
 /** Gives every refusal, ours or the framework's, the one shape of the contract. */
 export function refuseInOneShape(app: FastifyInstance): void {
   app.setErrorHandler((error: Error & { statusCode?: number; code?: string }, request, reply) => {
-    const status = error.statusCode ?? 500;
+    const trouble = error instanceof Refused ? undefined : troubleOf(error);
+    const status = error.statusCode ?? (trouble ? 503 : 500);
     if (status >= 500) request.log.error(error);
     const body: Refusal = {
       error: {
         code:
           error instanceof Refused
             ? error.code
-            : (FRAMEWORK[error.code ?? '']?.code ?? (status >= 500 ? 'server' : 'request')),
+            : (trouble?.code ??
+              FRAMEWORK[error.code ?? '']?.code ??
+              (status >= 500 ? 'server' : 'request')),
         message:
-          status >= 500
-            ? 'Something went wrong in the studio’s server. Nothing was saved; try again.'
-            : (FRAMEWORK[error.code ?? '']?.message ?? error.message),
+          trouble !== undefined
+            ? trouble.message
+            : status >= 500
+              ? 'Something went wrong in the studio’s server. Nothing was saved; try again.'
+              : (FRAMEWORK[error.code ?? '']?.message ?? error.message),
         faults: error instanceof Refused ? [...error.faults] : [],
         ...(error instanceof Refused && error.revision !== undefined
           ? { revision: error.revision }

@@ -49,10 +49,19 @@ export async function getPlan({ read }: Database, id: string): Promise<PlanRecor
   return row;
 }
 
+/** A plan as it is first kept, with what lists show of it. */
+export const newRow = (plan: Plan, now: Date) => ({
+  id: randomUUID(),
+  revision: 1,
+  updatedAt: now.toISOString(),
+  plan: held(plan),
+  summary: summarise(plan),
+});
+
 export async function createPlan(db: Database, plan: Plan, now: Date): Promise<PlanRecord> {
-  const row = { id: randomUUID(), revision: 1, updatedAt: now.toISOString(), plan: held(plan) };
-  await db.write((w) => w.insert(plans).values({ ...row, summary: summarise(plan) }));
-  return row;
+  const { summary, ...record } = newRow(plan, now);
+  await db.write((w) => w.insert(plans).values({ ...record, summary }));
+  return record;
 }
 
 /** Saves over exactly the revision that was read; the database itself decides which of two savers came first. */

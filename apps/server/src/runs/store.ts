@@ -64,6 +64,13 @@ export async function getRun(db: Database, id: string): Promise<Run> {
 
 const gone = (): Refused => new Refused(404, 'no-run', 'This run is not in the journal any more.');
 
+/** A run as it is kept, with what lists show of it. */
+export const rowOf = (run: Run) => ({
+  startedAt: run.startedAt,
+  run,
+  summary: summariseRun(run),
+});
+
 /**
  * Keeps a run as the device at the table has it: one pair of hands pours, so the last word is the right one. What it draws from the shelf,
  * or puts back, is done with it or not at all.
@@ -81,7 +88,7 @@ export async function putRun(db: Database, id: string, run: Run): Promise<Run> {
       'The plan of this run refers to things it does not hold. Nothing was changed.',
       faults,
     );
-  const row = { startedAt: run.startedAt, run, summary: summariseRun(run) };
+  const row = rowOf(run);
   await db.write(async (w) => {
     const [before] = await w.select({ run: runs.run }).from(runs).where(eq(runs.id, id));
     const drawing = await drawFrom(w, drawnBetween(before?.run, run));

@@ -1,48 +1,58 @@
 import { randomUUID } from 'node:crypto';
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import type { PlanRecord } from '@potter/contract';
 import { check } from '@potter/contract/validators';
 import { advance, beginRun, noteOn, type Run, runSheet } from '@potter/core/journal';
 import { faultLine, openPour, readShelfCsv } from '@potter/core/format';
 import type { Database } from '../db/open';
-import { createPlan, listPlans } from '../plans/store';
-import { putRun } from '../runs/store';
-import { putManyOnShelf, readShelf } from '../shelf/store';
+import { plans, runs, shelf } from '../db/schema';
+import { listPlans, newRow } from '../plans/store';
+import { rowOf } from '../runs/store';
+import { readShelf, shelfRows } from '../shelf/store';
 
 /**
  * Fills an empty studio from a folder: `shelf.csv`, `plans/*.pour.json` and `runs.json`. A studio that holds anything is left alone.
  * Throws an Error naming file and fault where the folder is not right.
  */
 export async function seed(db: Database, folder: string, now: Date): Promise<'filled' | 'kept'> {
-  const [shelf, plans] = [await readShelf(db), await listPlans(db)];
-  if (shelf.items.length > 0 || plans.plans.length > 0) return 'kept';
+  const [before, had] = [await readShelf(db), await listPlans(db)];
+  if (before.items.length > 0 || had.plans.length > 0) return 'kept';
   const table = readShelfCsv(await readFile(join(folder, 'shelf.csv'), 'utf8'), [], (item) =>
     check('ShelfItem', item),
   );
   if (table.faults.length > 0)
     throw new Error(`shelf.csv: ${table.faults.map(faultLine).join('; ')}`);
-  await putManyOnShelf(
-    db,
-    table.added.map(({ item }) => item),
-  );
   const files = (await readdir(join(folder, 'plans')))
     .filter((f) => f.endsWith('.pour.json'))
     .sort();
-  const made = new Map<string, PlanRecord>();
+  const made = new Map<string, ReturnType<typeof newRow>>();
   for (const [index, file] of files.entries()) {
     const opened = openPour(await readFile(join(folder, 'plans', file), 'utf8'), (value) =>
       check('Plan', value),
     );
     if (!opened.ok) throw new Error(`${file}: ${opened.faults.map(faultLine).join('; ')}`);
     // A second apart, so that the list keeps the files' order, first on top.
-    made.set(file, await createPlan(db, opened.plan, new Date(now.getTime() - index * 1000)));
+    made.set(file, newRow(opened.plan, new Date(now.getTime() - index * 1000)));
   }
-  for (const told of JSON.parse(await readFile(join(folder, 'runs.json'), 'utf8')) as ToldRun[]) {
-    const record = made.get(told.plan);
-    if (!record) throw new Error(`runs.json: there is no plan ${told.plan}`);
-    await putRun(db, ...retell(told, record, now));
-  }
+  const poured = (JSON.parse(await readFile(join(folder, 'runs.json'), 'utf8')) as ToldRun[]).map(
+    (told) => {
+      const record = made.get(told.plan);
+      if (!record) throw new Error(`runs.json: there is no plan ${told.plan}`);
+      return retell(told, record, now);
+    },
+  );
+  // All of it or nothing: a studio half filled would be taken for one that is in use.
+  const rows = shelfRows(
+    table.added.map(({ item }) => item),
+    1,
+  );
+  await db.write((w) =>
+    w.batch([
+      w.insert(shelf).values(rows),
+      w.insert(plans).values([...made.values()]),
+      w.insert(runs).values(poured.map((run) => ({ id: run.id, ...rowOf(run) }))),
+    ]),
+  );
   return 'filled';
 }
 
@@ -56,7 +66,7 @@ interface ToldRun {
 }
 
 /** Carries a told pour out move by move, so that the demo's journal is made as any other. */
-function retell(told: ToldRun, { id: planId, plan }: PlanRecord, now: Date): [string, Run] {
+function retell(told: ToldRun, { id: planId, plan }: ReturnType<typeof newRow>, now: Date): Run {
   const id = randomUUID();
   const begun = now.getTime() - told.startedHoursAgo * 3_600_000;
   const sheet = runSheet(plan);
@@ -68,5 +78,5 @@ function retell(told: ToldRun, { id: planId, plan }: PlanRecord, now: Date): [st
     },
     beginRun(id, planId, plan, begun),
   );
-  return [id, { ...poured, note: told.note }];
+  return { ...poured, note: told.note };
 }

@@ -70,18 +70,17 @@ async function refuseLoops(w: Database['read'], items: readonly ShelfItem[]): Pr
 /** Rows of one statement: SQLite binds at most 32,766 values, four a row. */
 const ROWS = 1000;
 
+/** Things as rows of the shelf, in their order from a position on. */
+export const shelfRows = (items: readonly ShelfItem[], from: number) =>
+  items.map((item, i) => ({ kind: item.kind, id: shelfId(item), position: from + i, item }));
+
 /** Puts many things on the shelf at once, all or none: new ones behind the last, known ones in their place. */
 export async function putManyOnShelf(db: Database, items: readonly ShelfItem[]): Promise<void> {
   if (items.length === 0) return;
   await db.write(async (w) => {
     await refuseLoops(w, items);
     const [last] = await w.select({ position: max(shelf.position) }).from(shelf);
-    const rows = items.map((item, i) => ({
-      kind: item.kind,
-      id: shelfId(item),
-      position: (last?.position ?? 0) + 1 + i,
-      item,
-    }));
+    const rows = shelfRows(items, (last?.position ?? 0) + 1);
     const inserts = Array.from({ length: Math.ceil(rows.length / ROWS) }, (_, i) =>
       w
         .insert(shelf)

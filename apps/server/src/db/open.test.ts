@@ -1,0 +1,89 @@
+import { copyFileSync, mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { plainSurface } from '@potter/core/surface';
+import { newPlan } from '@potter/core/plan';
+import { createPlan, listPlans } from '../plans/store';
+import { InUse, lockFile } from './lock';
+import { openDatabase } from './open';
+import { troubleOf } from './trouble';
+
+const migrations = join(__dirname, '../../drizzle');
+let folder: string;
+let path: string;
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'potter-db-'));
+  path = join(folder, 'potter.db');
+});
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+const open = (file = path) => openDatabase(pathToFileURL(file).href, migrations);
+
+const plan = newPlan({
+  title: 'Kept',
+  surface: plainSurface({ kind: 'rect', widthMm: 200, heightMm: 200 }),
+  paints: [
+    { id: 'oat', name: 'Oat', hex: '#ece5d6', opacity: 'opaque', body: 'soft', finish: 'satin' },
+  ],
+  technique: 'flip-cup',
+});
+
+test('after an orderly stop the file alone holds everything', async () => {
+  const db = await open();
+  await createPlan(db, plan, new Date());
+  await db.close();
+  const copy = join(folder, 'copy.db');
+  copyFileSync(path, copy);
+  const again = await open(copy);
+  expect((await listPlans(again)).plans.map((p) => p.title)).toEqual(['Kept']);
+  await again.close();
+});
+
+test('the file is its owner’s alone to read', async () => {
+  const db = await open();
+  expect(statSync(path).mode & 0o777).toBe(0o600);
+  await db.close();
+});
+
+test('a write is on the disk before it is answered', async () => {
+  const db = await open();
+  const [row] = (await db.read.all('PRAGMA synchronous')) as { synchronous: number }[];
+  expect(row!.synchronous).toBe(2);
+  await db.close();
+});
+
+test('a file another program has is refused in plain words, one left by a program that is gone is taken over', async () => {
+  // The first process of the machine runs as long as the machine does.
+  writeFileSync(`${path}.lock`, '1');
+  await expect(open()).rejects.toThrow(InUse);
+  await expect(open()).rejects.toThrow('open in another program (number 1)');
+  writeFileSync(`${path}.lock`, '999999999');
+  const db = await open();
+  await db.close();
+  const unlock = lockFile(path);
+  unlock();
+});
+
+test('a damaged file is said, and left as it is', async () => {
+  const db = await open();
+  await createPlan(db, plan, new Date());
+  await db.close();
+  const { size } = statSync(path);
+  writeFileSync(path, Buffer.alloc(size, 'x'));
+  const error: unknown = await open().catch((e: unknown) => e);
+  expect(troubleOf(error)?.code ?? String(error)).toMatch(/damaged/);
+  expect(statSync(path).size).toBe(size);
+});
+
+test.each([
+  [{ code: 'SQLITE_FULL', message: 'database or disk is full' }, 'disk-full'],
+  [{ code: 'SQLITE_READONLY', message: 'attempt to write a readonly database' }, 'read-only'],
+  [{ code: 'SQLITE_CORRUPT', message: 'database disk image is malformed' }, 'damaged'],
+  [{ code: 'SQLITE_IOERR', message: 'disk I/O error' }, 'disk'],
+])('what the disk does is told in one shape, with what to do: %j', (fault, code) => {
+  const inner = Object.assign(new Error(fault.message), { code: fault.code });
+  const trouble = troubleOf(new Error('Failed query', { cause: inner }));
+  expect(trouble?.code).toBe(code);
+  expect(trouble?.message).toMatch(/nothing was saved/);
+  expect(troubleOf(new TypeError('x is not a function'))).toBeUndefined();
+});

@@ -1,0 +1,57 @@
+/** What the disk or the file did, in words for people: what happened, and what to do. */
+export interface Trouble {
+  readonly code: string;
+  readonly message: string;
+}
+
+const TROUBLES: readonly (readonly [pattern: RegExp, trouble: Trouble])[] = [
+  [
+    /SQLITE_FULL|ENOSPC|disk is full/i,
+    {
+      code: 'disk-full',
+      message:
+        'The studio’s disk is full: nothing was saved. Make room on it, then try again; what is on this device is kept.',
+    },
+  ],
+  [
+    /SQLITE_READONLY|EROFS|EACCES|readonly database/i,
+    {
+      code: 'read-only',
+      message:
+        'The studio’s file cannot be written: nothing was saved. Give it back its permission to write, or move it to a disk that has one.',
+    },
+  ],
+  [
+    /SQLITE_CORRUPT|SQLITE_NOTADB|malformed|not a database/i,
+    {
+      code: 'damaged',
+      message:
+        'The studio’s file is damaged: nothing was saved. Stop the studio and put back a copy of the file from before.',
+    },
+  ],
+  [
+    /SQLITE_BUSY|SQLITE_LOCKED|database is locked/i,
+    {
+      code: 'busy',
+      message: 'Another program holds the studio’s file: nothing was saved. Try again in a moment.',
+    },
+  ],
+  [
+    /SQLITE_IOERR|SQLITE_CANTOPEN|EIO/i,
+    {
+      code: 'disk',
+      message:
+        'The studio’s disk does not answer as it should: nothing was saved. Look after the disk, then try again.',
+    },
+  ],
+];
+
+/** The trouble behind an error, its causes looked through; undefined where it is none of the disk's. */
+export function troubleOf(error: unknown): Trouble | undefined {
+  for (let at = error; at instanceof Error; at = at.cause) {
+    const said = `${(at as { code?: string }).code ?? ''} ${at.message}`;
+    const found = TROUBLES.find(([pattern]) => pattern.test(said));
+    if (found) return found[1];
+  }
+  return undefined;
+}
