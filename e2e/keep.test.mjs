@@ -72,12 +72,12 @@ test('two tabs: the one that falls behind keeps its edits as a copy, and says so
   for (let i = 0; i < 50 && (await planOf(id)).surface.edgeDepthMm !== 20; i++)
     await new Promise((r) => setTimeout(r, 100));
   await type(two, 'Pieces', '4');
-  await says(two, 'your edits go on as a copy');
+  await says(two, 'your edits go on as a plan of their own');
   assert.deepEqual(
     (({ edgeDepthMm, pieces }) => ({ edgeDepthMm, pieces }))((await planOf(id)).surface),
     { edgeDepthMm: 20, pieces: 1 },
   );
-  await press(two, 'link', /open the copy/);
+  await press(two, 'link', /open it/);
   await says(two, 'second copy');
   const copy = (await plans()).find((p) => p.title === 'Quince and Slate, second copy');
   assert.equal((await planOf(copy.id)).surface.pieces, 4);

@@ -107,6 +107,44 @@ test('a save over another’s is refused with the revision that stands, and chan
   expect((await ask('GET', `/api/plans/${id}`)).body.plan.title).toBe('First');
 });
 
+test('a save asked for twice is answered as the first time', async () => {
+  const { id, plan: p } = await made();
+  const save = { revision: 1, plan: edit.rename(p, 'Once'), save: 'save-000001' };
+  const first = await ask('PUT', `/api/plans/${id}`, save);
+  expect(await ask('PUT', `/api/plans/${id}`, save)).toEqual(first);
+  expect((await ask('GET', `/api/plans/${id}`)).body.revision).toBe(2);
+});
+
+test('a save whose answer was lost is no change of another’s', async () => {
+  const { id, plan: p } = await made();
+  await ask('PUT', `/api/plans/${id}`, {
+    revision: 1,
+    plan: edit.rename(p, 'Answer lost'),
+    save: 'save-000001',
+  });
+  const next = {
+    revision: 1,
+    plan: edit.rename(p, 'Went on'),
+    save: 'save-000002',
+    unanswered: ['save-000000', 'save-000001'],
+  };
+  const on = await ask('PUT', `/api/plans/${id}`, next);
+  expect(on).toMatchObject({ status: 200, body: { revision: 3 } });
+  // Once another has saved over it, it is behind like any other.
+  await ask('PUT', `/api/plans/${id}`, { revision: 3, plan: edit.rename(p, 'Another') });
+  const late = await ask('PUT', `/api/plans/${id}`, { ...next, save: 'save-000003' });
+  expect(late.status).toBe(409);
+  expect((await ask('GET', `/api/plans/${id}`)).body.plan.title).toBe('Another');
+});
+
+test('a plan made twice under one id is made once', async () => {
+  const id = '0123456789abcdef0123456789abcdef';
+  const one = await ask('POST', '/api/plans', { id, plan: plan() });
+  const two = await ask('POST', '/api/plans', { id, plan: edit.rename(plan(), 'Not this') });
+  expect(two.body).toEqual(one.body);
+  expect((await ask('GET', '/api/plans')).body.plans).toHaveLength(1);
+});
+
 test('of many savers of one revision exactly one comes first', async () => {
   const { id, plan: p } = await made();
   const answers = await Promise.all(

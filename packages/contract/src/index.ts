@@ -1,5 +1,7 @@
 export { DEFAULT_SETTINGS } from './default-settings';
+export { MOST_UNANSWERED } from './most-unanswered';
 export type {
+  PlanCreate,
   PlanList,
   PlanRecord,
   PlanSave,

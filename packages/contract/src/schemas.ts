@@ -16,6 +16,7 @@ import type { Plan } from '@potter/core/plan';
 import type { ShelfItem as ShelfItemType } from '@potter/core/stock';
 import { type Support, SUPPORTS } from '@potter/core/surface';
 import { TASK_IDS, type TaskId } from '@potter/core/verb';
+import { MOST_UNANSWERED } from './most-unanswered.js';
 
 const ServerId = Type.String({ pattern: '^[a-z0-9-]{8,40}$', title: 'an id of this studio' });
 const Revision = Type.Integer({ minimum: 1 });
@@ -49,12 +50,22 @@ export const PlanSummary = Type.Object({
 });
 
 export const PlanList = Type.Object({ plans: Type.Array(PlanSummary) });
+/** A plan to be kept; under an id of the sender's choosing, asking twice makes one plan. */
 export const PlanCreate = Type.Object(
-  { plan: Type.Unsafe<Plan>(PlanSchema) },
+  { id: Type.Optional(ServerId), plan: Type.Unsafe<Plan>(PlanSchema) },
   { additionalProperties: false },
 );
+/**
+ * A plan as it is now. `save` is this save's own id: sent again, it is answered as the first time. `unanswered` are the sender's saves whose
+ * answers never came: where the last save was one of them, nobody else has changed the plan since `revision`.
+ */
 export const PlanSave = Type.Object(
-  { revision: Revision, plan: Type.Unsafe<Plan>(PlanSchema) },
+  {
+    revision: Revision,
+    plan: Type.Unsafe<Plan>(PlanSchema),
+    save: Type.Optional(ServerId),
+    unanswered: Type.Optional(Type.Array(ServerId, { maxItems: MOST_UNANSWERED })),
+  },
   { additionalProperties: false },
 );
 export const PlanSaved = Type.Object({
@@ -197,6 +208,7 @@ export type SchemaName = keyof typeof SCHEMAS;
 export type PlanRecord = Static<typeof PlanRecord>;
 export type PlanSummary = Static<typeof PlanSummary>;
 export type PlanList = Static<typeof PlanList>;
+export type PlanCreate = Static<typeof PlanCreate>;
 export type PlanSave = Static<typeof PlanSave>;
 export type PlanSaved = Static<typeof PlanSaved>;
 export type Shelf = { items: ShelfItemType[] };

@@ -30,7 +30,7 @@ const plan = newPlan({
 
 test('after an orderly stop the file alone holds everything', async () => {
   const db = await open();
-  await createPlan(db, plan, new Date());
+  await createPlan(db, { plan }, new Date());
   await db.close();
   const copy = join(folder, 'copy.db');
   copyFileSync(path, copy);
@@ -66,7 +66,7 @@ test('a file another program has is refused in plain words, one left by a progra
 
 test('a damaged file is said, and left as it is', async () => {
   const db = await open();
-  await createPlan(db, plan, new Date());
+  await createPlan(db, { plan }, new Date());
   await db.close();
   const { size } = statSync(path);
   writeFileSync(path, Buffer.alloc(size, 'x'));

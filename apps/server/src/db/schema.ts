@@ -16,6 +16,8 @@ export const plans = sqliteTable(
     summary: text('summary', { mode: 'json' })
       .$type<Omit<PlanSummary, 'id' | 'revision' | 'updatedAt'>>()
       .notNull(),
+    /** The id its sender gave the last save, by which a save asked for twice is known. */
+    lastSave: text('last_save'),
   },
   (table) => [index('plans_updated').on(table.updatedAt)],
 );

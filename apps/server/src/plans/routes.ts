@@ -1,5 +1,4 @@
-import type { PlanSave } from '@potter/contract';
-import type { Plan } from '@potter/core/plan';
+import type { PlanCreate, PlanSave } from '@potter/contract';
 import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
 import { by } from '../http/contract';
@@ -14,15 +13,15 @@ export function planRoutes(app: FastifyInstance, db: Database, now: () => Date):
     { schema: { response: { 200: by('PlanRecord') } } },
     ({ params }) => getPlan(db, params.id),
   );
-  app.post<{ Body: { plan: Plan } }>(
+  app.post<{ Body: PlanCreate }>(
     '/api/plans',
     { schema: { body: by('PlanCreate'), response: { 201: by('PlanRecord') } } },
-    async ({ body }, reply) => reply.code(201).send(await createPlan(db, body.plan, now())),
+    async ({ body }, reply) => reply.code(201).send(await createPlan(db, body, now())),
   );
   app.put<ById & { Body: PlanSave }>(
     '/api/plans/:id',
     { schema: { body: by('PlanSave'), response: { 200: by('PlanSaved') } } },
-    ({ params, body }) => savePlan(db, params.id, body.revision, body.plan, now()),
+    ({ params, body }) => savePlan(db, params.id, body, now()),
   );
   app.delete<ById>(
     '/api/plans/:id',

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { PlanList, PlanRecord, PlanSaved } from '@potter/contract';
+import type { PlanCreate, PlanList, PlanRecord, PlanSave, PlanSaved } from '@potter/contract';
 import { checkPlan, type Plan } from '@potter/core/plan';
 import { and, desc, eq } from 'drizzle-orm';
 import type { Database } from '../db/open';
@@ -50,50 +50,75 @@ export async function getPlan({ read }: Database, id: string): Promise<PlanRecor
 }
 
 /** A plan as it is first kept, with what lists show of it. */
-export const newRow = (plan: Plan, now: Date) => ({
-  id: randomUUID(),
+export const newRow = (plan: Plan, now: Date, id: string = randomUUID()) => ({
+  id,
   revision: 1,
   updatedAt: now.toISOString(),
   plan: held(plan),
   summary: summarise(plan),
 });
 
-export async function createPlan(db: Database, plan: Plan, now: Date): Promise<PlanRecord> {
-  const { summary, ...record } = newRow(plan, now);
-  await db.write((w) => w.insert(plans).values({ ...record, summary }));
-  return record;
+/** Keeps a new plan; under an id that is taken, the plan that is there is the answer to one who asks twice. */
+export async function createPlan(
+  db: Database,
+  { id, plan }: PlanCreate,
+  now: Date,
+): Promise<PlanRecord> {
+  const { summary, ...record } = newRow(plan, now, id);
+  const [made] = await db.write((w) =>
+    w
+      .insert(plans)
+      .values({ ...record, summary })
+      .onConflictDoNothing()
+      .returning({ id: plans.id }),
+  );
+  return made ? record : getPlan(db, record.id);
 }
 
-/** Saves over exactly the revision that was read; the database itself decides which of two savers came first. */
+/** Saves over exactly the revision that was read, or over a save of the sender's own whose answer was lost. */
 export async function savePlan(
   db: Database,
   id: string,
-  revision: number,
-  plan: Plan,
+  { revision, plan, save, unanswered = [] }: PlanSave,
   now: Date,
 ): Promise<PlanSaved> {
   const next = {
-    revision: revision + 1,
     updatedAt: now.toISOString(),
     plan: held(plan),
     summary: summarise(plan),
+    lastSave: save ?? null,
   };
-  const [saved] = await db.write((w) =>
-    w
-      .update(plans)
-      .set(next)
-      .where(and(eq(plans.id, id), eq(plans.revision, revision)))
-      .returning({ id: plans.id }),
-  );
-  if (saved) return { id, revision: next.revision, updatedAt: next.updatedAt };
-  const current = await getPlan(db, id);
-  throw new Refused(
-    409,
-    'behind',
-    'This plan was changed elsewhere in the meantime.',
-    [],
-    current.revision,
-  );
+  return db.write(async (w) => {
+    const [was] = await w
+      .select({
+        revision: plans.revision,
+        updatedAt: plans.updatedAt,
+        lastSave: plans.lastSave,
+      })
+      .from(plans)
+      .where(eq(plans.id, id));
+    if (!was) throw gone();
+    const { lastSave, ...answer } = was;
+    if (save !== undefined && lastSave === save) return { id, ...answer };
+    const own = lastSave !== null && unanswered.includes(lastSave);
+    const [saved] =
+      was.revision === revision || own
+        ? await w
+            .update(plans)
+            .set({ ...next, revision: was.revision + 1 })
+            // The database itself decides which of two savers came first.
+            .where(and(eq(plans.id, id), eq(plans.revision, was.revision)))
+            .returning({ id: plans.id, revision: plans.revision, updatedAt: plans.updatedAt })
+        : [];
+    if (saved) return saved;
+    throw new Refused(
+      409,
+      'behind',
+      'This plan was changed elsewhere in the meantime.',
+      [],
+      was.revision,
+    );
+  });
 }
 
 export async function deletePlan(db: Database, id: string): Promise<void> {

@@ -19,31 +19,46 @@ export class Away extends Error {
 
 interface Call {
   readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE';
+  /** A picture goes as it is, anything else as JSON. */
   readonly body?: unknown;
   /** Lets the request outlive the page, for a last save. */
   readonly keepalive?: boolean;
 }
 
-/** One call of the studio's API. Throws `Refused` or `Away`. */
+/** A studio in the same room that has not answered for so long is not going to. */
+const TIME_OUT_MS = 30_000;
+
+/** One call of the studio's API. Throws `Refused`, or `Away` where there was no answer in time. */
 export async function call<T>(
   path: string,
   { method = 'GET', body, keepalive = false }: Call = {},
 ): Promise<T> {
-  let response: Response;
+  const patience = new AbortController();
+  const timer = setTimeout(() => patience.abort(), TIME_OUT_MS);
   try {
-    response = await fetch(path, {
+    const response = await fetch(path, {
       method,
       keepalive,
+      signal: patience.signal,
       ...(body === undefined
         ? {}
-        : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+        : body instanceof Blob
+          ? { headers: { 'content-type': body.type }, body }
+          : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
     });
-  } catch {
-    throw new Away();
+    return await read<T>(response);
+  } catch (error) {
+    throw error instanceof Refused ? error : new Away();
+  } finally {
+    clearTimeout(timer);
   }
+}
+
+async function read<T>(response: Response): Promise<T> {
   const answer: unknown = await response.json().catch(() => undefined);
-  if (response.ok) return answer as T;
+  if (response.ok && answer !== undefined) return answer as T;
   const refusal = (answer as Refusal | undefined)?.error;
-  if (!refusal) throw new Away();
-  throw new Refused(response.status, refusal);
+  if (refusal) throw new Refused(response.status, refusal);
+  // Something between here and the studio answered in its place.
+  throw new Away();
 }

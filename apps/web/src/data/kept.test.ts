@@ -51,6 +51,7 @@ function deviceOf(room: number) {
 const entry = (steps: number, title: string) => ({
   revision: 3,
   unsaved: true,
+  unanswered: [],
   history: history(steps, title),
 });
 const keep = (id: string, steps: number, title: string) => {

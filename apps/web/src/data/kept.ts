@@ -7,6 +7,8 @@ export interface Kept {
   /** Revision of the studio's that it started from. */
   readonly revision: number;
   readonly unsaved: boolean;
+  /** Ids of saves of this state or ones before it that were sent and not answered. */
+  readonly unanswered: readonly string[];
   readonly history: History<Plan>;
 }
 
@@ -14,6 +16,7 @@ export interface Kept {
 interface Now {
   readonly revision: number;
   readonly unsaved: boolean;
+  readonly unanswered?: readonly string[];
   readonly plan: Plan;
   /** How many steps lay behind it, to tell whether it belongs to the last written step or is a new one. */
   readonly depth: number;
@@ -25,12 +28,28 @@ const MOST_STEPS = 120;
 const nowKey = (id: string): string => `plan.${id}.now`;
 const stepsKey = (id: string): string => `plan.${id}.steps`;
 
-/** Keeps the present state at once. It comes before any plan's undo steps where room is short. */
-export function keepNow(id: string, { revision, unsaved, history }: Kept): void {
-  const now: Now = { revision, unsaved, plan: history.now, depth: history.past.length };
-  if (device.set(nowKey(id), now)) return;
+/** Keeps the present state at once, before any plan's undo steps where room is short. Whether it is kept now. */
+export function keepNow(id: string, { revision, unsaved, unanswered, history }: Kept): boolean {
+  const now: Now = {
+    revision,
+    unsaved,
+    unanswered,
+    plan: history.now,
+    depth: history.past.length,
+  };
+  if (device.set(nowKey(id), now)) return true;
   makeRoom();
-  device.set(nowKey(id), now);
+  return device.set(nowKey(id), now);
+}
+
+/** Calls when another page of this device keeps a state of this plan. */
+export function watchKept(id: string, changed: () => void): () => void {
+  if (typeof addEventListener !== 'function') return () => undefined;
+  const heard = ({ key, newValue }: StorageEvent) => {
+    if (key === `potter.${nowKey(id)}` && newValue !== null) changed();
+  };
+  addEventListener('storage', heard);
+  return () => removeEventListener('storage', heard);
 }
 
 /** Keeps the steps before and after it: large, so that it is written when a burst of edits is over; fewer where room is short. */
@@ -58,7 +77,12 @@ export function kept(id: string): Kept | undefined {
   const now = device.get<Now>(nowKey(id));
   if (!now) return undefined;
   const steps = device.get<History<Plan> & { readonly depth: number }>(stepsKey(id));
-  return { revision: now.revision, unsaved: now.unsaved, history: join(now, steps) };
+  return {
+    revision: now.revision,
+    unsaved: now.unsaved,
+    unanswered: now.unanswered ?? [],
+    history: join(now, steps),
+  };
 }
 
 function join(

@@ -18,50 +18,89 @@ const plan: Plan = newPlan({
   technique: 'flip-cup',
 });
 
-/** A studio in memory that saves as the real one does, and can be away. */
+/** How the studio fails a save: no answer comes back though it was saved, one of trouble, or none within patience. */
+type Fault = 'answer lost' | 'silent' | 408 | 429 | 500;
+
+/** A studio in memory that saves as the real one does, can be away, and fails as told. */
 function studio() {
-  const held = { revision: 1, plan, away: false, saves: 0, made: [] as Plan[] };
+  const held = {
+    revision: 1,
+    plan,
+    lastSave: undefined as string | undefined,
+    away: false,
+    gone: false,
+    faults: [] as Fault[],
+    saves: 0,
+    made: [] as Plan[],
+    /** Called while a save is under way. */
+    meanwhile: undefined as (() => void) | undefined,
+  };
+  const copies = new Map<string, { revision: number; plan: Plan }>();
   const answer = (status: number, body: unknown) =>
     ({ ok: status < 300, status, json: () => Promise.resolve(body) }) as Response;
-  global.fetch = jest.fn(async (_path: RequestInfo | URL, init?: RequestInit) => {
+  const refusal = (status: number, code: string) =>
+    answer(status, { error: { code, message: code, faults: [], revision: held.revision } });
+
+  global.fetch = jest.fn(async (path: RequestInfo | URL, init?: RequestInit) => {
     if (held.away) throw new TypeError('failed to fetch');
+    const id = String(path).split('/').pop() ?? '';
     if (init?.method === 'POST') {
-      held.made.push((JSON.parse(String(init.body)) as { plan: Plan }).plan);
-      return answer(201, {
-        id: `copy-${held.made.length}`,
-        revision: 1,
-        updatedAt: '',
-        plan: held.made.at(-1),
-      });
+      const asked = JSON.parse(String(init.body)) as { id: string; plan: Plan };
+      if (!copies.has(asked.id)) copies.set(asked.id, { revision: 1, plan: asked.plan });
+      held.made = [...copies.values()].map((c) => c.plan);
+      held.meanwhile?.();
+      if (held.faults[0] === 'answer lost') {
+        held.faults.shift();
+        throw new TypeError('failed to fetch');
+      }
+      return answer(201, { id: asked.id, updatedAt: '', ...copies.get(asked.id) });
     }
     if (init?.method !== 'PUT')
-      return answer(200, { id: 'p', revision: held.revision, updatedAt: '', plan: held.plan });
-    const sent = JSON.parse(String(init.body)) as { revision: number; plan: Plan };
-    if (sent.revision !== held.revision)
-      return answer(409, {
-        error: {
-          code: 'behind',
-          message: 'changed elsewhere',
-          faults: [],
-          revision: held.revision,
-        },
-      });
+      return held.gone
+        ? refusal(404, 'no-plan')
+        : answer(200, { id: 'p', revision: held.revision, updatedAt: '', plan: held.plan });
+    const sent = JSON.parse(String(init.body)) as {
+      revision: number;
+      plan: Plan;
+      save: string;
+      unanswered: string[];
+    };
+    const copy = copies.get(id);
+    if (copy) {
+      copy.revision++;
+      copy.plan = sent.plan;
+      held.made = [...copies.values()].map((c) => c.plan);
+      return answer(200, { id, revision: copy.revision, updatedAt: '' });
+    }
+    held.meanwhile?.();
+    const fault = held.faults.shift();
+    if (typeof fault === 'number') return refusal(fault, 'trouble');
+    if (fault === 'silent')
+      return new Promise<Response>((_resolve, reject) =>
+        init.signal?.addEventListener('abort', () => reject(new Error('aborted'))),
+      );
+    if (held.gone) return refusal(404, 'no-plan');
+    const own = held.lastSave !== undefined && sent.unanswered.includes(held.lastSave);
+    if (sent.revision !== held.revision && !own) return refusal(409, 'behind');
     held.revision++;
     held.plan = sent.plan;
+    held.lastSave = sent.save;
     held.saves++;
+    if (fault === 'answer lost') throw new TypeError('failed to fetch');
     return answer(200, { id: 'p', revision: held.revision, updatedAt: '' });
   });
   return held;
 }
 
 let openSession: (typeof import('./plan-session'))['openSession'];
+let dropSession: (typeof import('./plan-session'))['dropSession'];
 
 /** A page anew: nothing of the one before goes on but what it wrote on the device. */
 function reload() {
   jest.clearAllTimers();
   jest.isolateModules(() => {
     // eslint-disable-next-line @typescript-eslint/no-require-imports
-    ({ openSession } = require('./plan-session') as typeof import('./plan-session'));
+    ({ openSession, dropSession } = require('./plan-session') as typeof import('./plan-session'));
   });
 }
 
@@ -155,7 +194,10 @@ test('one that falls behind overwrites nothing: its edits go on as a plan of the
   held.revision = 5;
   session.edit(rename('Late'));
   await jest.advanceTimersByTimeAsync(500);
-  expect(session.get()).toMatchObject({ saving: 'branched', branch: 'copy-1' });
+  expect(session.get()).toMatchObject({
+    saving: 'branched',
+    branch: expect.stringMatching(/^[0-9a-f]{32}$/) as string,
+  });
   expect(held.plan.title).toBe('Quince');
   expect(held.made[0]?.title).toBe('Late, second copy');
   session.edit(rename('Later still'));
@@ -218,4 +260,179 @@ test('undo is an edit like any other: it is saved too', async () => {
   session.undo();
   await jest.advanceTimersByTimeAsync(500);
   expect(held).toMatchObject({ saves: 2, plan: { title: 'Quince' } });
+});
+
+test.each([500, 408, 429] as const)(
+  'a save answered %s is sent again by itself',
+  async (status) => {
+    const held = studio();
+    const session = await openSession('p');
+    held.faults = [status, status];
+    session.edit(rename('Sent again'));
+    await jest.advanceTimersByTimeAsync(500);
+    expect(session.get()).toMatchObject({ saving: 'away', why: 'trouble' });
+    await jest.advanceTimersByTimeAsync(10_000);
+    expect(session.get().saving).toBe('saved');
+    expect(held.plan.title).toBe('Sent again');
+  },
+);
+
+test('a save that is never answered is sent again once patience is over', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  held.faults = ['silent'];
+  session.edit(rename('Unheard'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(session.get().saving).toBe('saving');
+  await jest.advanceTimersByTimeAsync(35_000);
+  expect(session.get().saving).toBe('saved');
+  expect(held.plan.title).toBe('Unheard');
+});
+
+test('a lost answer is no change of another device, whatever is edited after it', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  held.faults = ['answer lost'];
+  session.edit(rename('Arrived'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(held.plan.title).toBe('Arrived');
+  session.edit(rename('And on'));
+  await jest.advanceTimersByTimeAsync(5000);
+  expect(session.get().saving).toBe('saved');
+  expect(held).toMatchObject({ plan: { title: 'And on' }, made: [] });
+});
+
+test('nor is it one when the page was closed after it', async () => {
+  const held = studio();
+  const first = await openSession('p');
+  held.faults = ['answer lost'];
+  first.edit(rename('Arrived'));
+  await jest.advanceTimersByTimeAsync(500);
+  held.away = true;
+  first.edit(rename('Typed after'));
+  reload();
+  held.away = false;
+  const second = await openSession('p');
+  await jest.advanceTimersByTimeAsync(5000);
+  expect(second.get().saving).toBe('saved');
+  expect(held).toMatchObject({ plan: { title: 'Typed after' }, made: [] });
+});
+
+test('what is typed while a save ends in a conflict is in the plan it goes on as', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  held.revision = 5;
+  let typed = 0;
+  held.meanwhile = () => {
+    if (typed++ < 2) session.edit(rename(`Typed ${typed}`));
+  };
+  session.edit(rename('Sent'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(session.get().saving).toBe('branched');
+  expect(held.made.map((p) => p.title)).toEqual(['Typed 2, second copy']);
+});
+
+test('a copy whose answer was lost is made once', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  held.revision = 5;
+  session.edit(rename('Late'));
+  // The first asking for the copy is saved, its answer lost.
+  held.meanwhile = () => (held.faults = ['answer lost']);
+  await jest.advanceTimersByTimeAsync(450);
+  held.meanwhile = undefined;
+  held.faults = [];
+  await jest.advanceTimersByTimeAsync(10_000);
+  expect(session.get().saving).toBe('branched');
+  expect(held.made.map((p) => p.title)).toEqual(['Late, second copy']);
+});
+
+test('a plan deleted elsewhere does not strand its edits', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  held.gone = true;
+  session.edit(rename('Kept'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(session.get().saving).toBe('branched');
+  expect(held.made.map((p) => p.title)).toEqual(['Kept']);
+});
+
+test('nor does one deleted while this page was closed', async () => {
+  const held = studio();
+  const first = await openSession('p');
+  held.away = true;
+  first.edit(rename('Kept'));
+  await jest.advanceTimersByTimeAsync(500);
+  reload();
+  Object.assign(held, { away: false, gone: true });
+  const second = await openSession('p');
+  await jest.advanceTimersByTimeAsync(5000);
+  expect(second.get().saving).toBe('branched');
+  expect(held.made.map((p) => p.title)).toEqual(['Kept']);
+});
+
+test('a plan deleted here is not sent again by edits that were waiting', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  held.away = true;
+  session.edit(rename('Waiting'));
+  await jest.advanceTimersByTimeAsync(500);
+  Object.assign(held, { away: false, gone: true });
+  dropSession('p');
+  await jest.advanceTimersByTimeAsync(60_000);
+  expect(held.made).toEqual([]);
+  expect(kept('p')).toBeUndefined();
+});
+
+test('where the device keeps nothing, nothing is called kept', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  localStorage.setItem = () => {
+    throw new Error('QuotaExceededError');
+  };
+  held.away = true;
+  session.edit(rename('Only here'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(session.get()).toMatchObject({ saving: 'away', kept: false });
+  held.away = false;
+  await jest.advanceTimersByTimeAsync(5000);
+  expect(held.plan.title).toBe('Only here');
+});
+
+test('two pages of one device with one plan stay in step while the studio is away', async () => {
+  const held = studio();
+  const heard: ((event: unknown) => void)[] = [];
+  Object.assign(global, {
+    addEventListener: (kind: string, listener: (event: unknown) => void) => {
+      if (kind === 'storage') heard.push(listener);
+    },
+    removeEventListener: () => undefined,
+  });
+  const one = await openSession('p');
+  one.subscribe(() => undefined);
+  // The other page is the module anew, on the same storage; each hears what the other keeps.
+  let other!: typeof openSession;
+  jest.isolateModules(() => {
+    // eslint-disable-next-line @typescript-eslint/no-require-imports
+    other = (require('./plan-session') as typeof import('./plan-session')).openSession;
+  });
+  const two = await other('p');
+  two.subscribe(() => undefined);
+  const tell = (page: number) => heard[page]!({ key: 'potter.plan.p.now', newValue: '{}' });
+  held.away = true;
+  one.edit(rename('One'));
+  tell(1);
+  await jest.advanceTimersByTimeAsync(500);
+  tell(1);
+  two.edit((p) => ({ ...p, seed: 7 }));
+  tell(0);
+  await jest.advanceTimersByTimeAsync(500);
+  tell(0);
+  held.away = false;
+  await jest.advanceTimersByTimeAsync(10_000);
+  tell(0);
+  tell(1);
+  expect(held).toMatchObject({ plan: { title: 'One', seed: 7 }, made: [] });
+  expect([one.get().saving, two.get().saving]).toEqual(['saved', 'saved']);
+  Reflect.deleteProperty(global, 'addEventListener');
 });

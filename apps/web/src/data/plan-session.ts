@@ -1,8 +1,16 @@
 import { edit, type Plan } from '@potter/core/plan';
-import type { PlanRecord, PlanSaved } from '@potter/contract';
-import { Away, call, Refused } from './api';
+import {
+  MOST_UNANSWERED,
+  type PlanCreate,
+  type PlanRecord,
+  type PlanSave,
+  type PlanSaved,
+} from '@potter/contract';
+import { mayPass, waitMs, whenBack } from './again';
+import { call, Refused } from './api';
 import { advance, beginHistory, type History, redo, undo } from './history';
-import { keepNow, keepSteps, kept, letGo } from './kept';
+import { keepNow, keepSteps, kept, letGo, watchKept } from './kept';
+import { newId } from './new-id';
 import { fetchPlan } from './plans';
 
 /** How the document on screen stands to the one in the studio. */
@@ -11,8 +19,10 @@ export type Saving = 'saved' | 'saving' | 'away' | 'refused' | 'branched';
 export interface SessionState {
   readonly history: History<Plan>;
   readonly saving: Saving;
-  /** Why a save was refused, in the studio's words. */
+  /** Why a save was refused, or has to wait, in the studio's words. */
   readonly why?: string;
+  /** Whether this device has what is on screen, should the page go now. */
+  readonly kept: boolean;
   /** The plan these edits went on as, after another device had changed the original. */
   readonly branch?: string;
 }
@@ -26,15 +36,22 @@ export interface PlanSession {
   readonly redo: () => void;
   /** Sends what is unsaved now, e.g. before the page goes. */
   readonly flush: () => void;
+  /** Forgets what is unsaved and what this device kept. */
+  readonly drop: () => void;
 }
 
 const SAVE_AFTER_MS = 400;
-const RETRY_AFTER_MS = 3000;
 /** Undo steps are written this long after the last edit of a burst; the present state is written with every one. */
 const WRITE_AFTER_MS = 250;
 
 /** Sessions of this page that still owe the studio a save: whoever opens such a plan again goes on in the same one. */
 const owing = new Map<string, PlanSession>();
+
+/** The plan is taken out of the studio on purpose: nothing here sends it again. */
+export function dropSession(id: string): void {
+  letGo(id);
+  owing.get(id)?.drop();
+}
 
 /**
  * Opens a plan; edits and undo steps that this device kept from an earlier page are taken up again. Where another
@@ -46,8 +63,8 @@ export async function openSession(id: string): Promise<PlanSession> {
   const left = kept(id);
   let away = false;
   const record = await fetchPlan(id).catch((error: unknown) => {
-    if (!(error instanceof Away) || !left) throw error;
-    // This device's own copy serves until the studio is back.
+    // This device's own copy serves until the studio is back; where the plan was deleted elsewhere, so do edits made here.
+    if (!left || !(mayPass(error) || (isGone(error) && left.unsaved))) throw error;
     away = true;
     return { id, revision: left.revision, updatedAt: '', plan: left.history.now };
   });
@@ -60,12 +77,19 @@ export async function openSession(id: string): Promise<PlanSession> {
   let state: SessionState = {
     history: continues ? left.history : beginHistory(record.plan),
     saving: away ? 'away' : 'saved',
+    kept: true,
   };
+  /** The id its edits go on under, should they have to become a plan of their own. */
+  const branchId = newId();
   let sent: Plan | undefined = unsaved ? undefined : state.history.now;
+  /** Saves of this device that were sent and not answered: they may have arrived all the same. */
+  let unanswered: readonly string[] = unsaved ? left.unanswered : [];
   let underWay = false;
+  let tries = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let writing: ReturnType<typeof setTimeout> | undefined;
   const listeners = new Set<() => void>();
+  let stops: (() => void)[] = [];
 
   const set = (next: Partial<SessionState>) => {
     state = { ...state, ...next };
@@ -75,12 +99,17 @@ export async function openSession(id: string): Promise<PlanSession> {
     clearTimeout(timer);
     timer = setTimeout(() => void save(), ms);
   };
-  const snapshot = () => ({
-    revision,
-    unsaved: state.history.now !== sent,
-    history: state.history,
-  });
-  const writeNow = () => state.saving !== 'branched' && keepNow(id, snapshot());
+  /** Once more in a while; the longer, the oftener it was in vain. */
+  const again = (error: unknown) => {
+    set({ saving: 'away', why: error instanceof Refused ? error.message : undefined });
+    later(waitMs(++tries));
+  };
+  const owes = () => state.history.now !== sent && state.saving !== 'branched';
+  const writeNow = () => {
+    if (state.saving === 'branched') return;
+    const done = keepNow(id, { revision, unsaved: owes(), unanswered, history: state.history });
+    if (done !== state.kept) set({ kept: done });
+  };
   const writeSteps = () => {
     clearTimeout(writing);
     writing = undefined;
@@ -88,26 +117,32 @@ export async function openSession(id: string): Promise<PlanSession> {
   };
 
   async function save(keepalive = false): Promise<void> {
+    if (underWay || !owes()) return;
     const plan = state.history.now;
-    if (underWay || plan === sent || state.saving === 'branched') return;
+    const own = newId();
     underWay = true;
     set({ saving: 'saving' });
     try {
+      const before = unanswered.slice(-MOST_UNANSWERED);
+      // Written before it is sent: a page that is closed never hears whether its last save arrived.
+      unanswered = [...before, own];
+      writeNow();
       const saved = await call<PlanSaved>(`/api/plans/${encodeURIComponent(id)}`, {
         method: 'PUT',
-        body: { revision, plan },
+        body: { revision, plan, save: own, unanswered: before } satisfies PlanSave,
         keepalive,
       });
       revision = saved.revision;
       sent = plan;
+      unanswered = [];
+      tries = 0;
       set({ saving: 'saved', why: undefined });
       writeNow();
-      if (state.history.now === sent) owing.delete(id);
+      if (!owes()) owing.delete(id);
     } catch (error) {
-      if (error instanceof Away) {
-        set({ saving: 'away' });
-        later(RETRY_AFTER_MS);
-      } else if (error instanceof Refused && error.refusal.code === 'behind') await branchOff(plan);
+      if (mayPass(error)) again(error);
+      else if (error instanceof Refused && (error.refusal.code === 'behind' || isGone(error)))
+        await branchOff(isGone(error));
       else if (error instanceof Refused) {
         const [fault] = error.refusal.faults;
         set({
@@ -117,23 +152,41 @@ export async function openSession(id: string): Promise<PlanSession> {
       } else throw error;
     } finally {
       underWay = false;
-      if (state.saving === 'saved' && state.history.now !== sent) later(0);
+      if (state.saving === 'saved' && owes()) later(0);
     }
   }
 
-  /** Another device was first: the edits made here become a plan of their own, and nothing is overwritten. */
-  async function branchOff(plan: Plan): Promise<void> {
+  /**
+   * Another device was first, or took the plan away: the edits made here become a plan of their own, and nothing is overwritten. What is
+   * typed while that is under way goes into it too.
+   */
+  async function branchOff(gone: boolean): Promise<void> {
+    const copy = (plan: Plan) =>
+      gone ? plan : edit.rename(plan, `${plan.title}, second copy`.slice(0, 120));
     try {
+      let plan = state.history.now;
       const record = await call<PlanRecord>('/api/plans', {
         method: 'POST',
-        body: { plan: edit.rename(plan, `${plan.title}, second copy`.slice(0, 120)) },
+        // Asked again after a lost answer, it is the same plan.
+        body: { id: branchId, plan: copy(plan) } satisfies PlanCreate,
       });
-      set({ saving: 'branched', branch: record.id });
+      let { revision: at } = record;
+      // Made by an earlier asking whose answer was lost, it holds what was typed by then.
+      let there = record.plan;
+      while (plan !== state.history.now || !same(there, copy(plan))) {
+        plan = state.history.now;
+        there = copy(plan);
+        const saved = await call<PlanSaved>(`/api/plans/${branchId}`, {
+          method: 'PUT',
+          body: { revision: at, plan: there } satisfies PlanSave,
+        });
+        at = saved.revision;
+      }
+      set({ saving: 'branched', branch: record.id, why: undefined });
       owing.delete(id);
       letGo(id);
-    } catch {
-      set({ saving: 'away' });
-      later(RETRY_AFTER_MS);
+    } catch (error) {
+      again(error);
     }
   }
 
@@ -146,18 +199,50 @@ export async function openSession(id: string): Promise<PlanSession> {
     if (writing === undefined) writeSteps();
     clearTimeout(writing);
     writing = setTimeout(writeSteps, WRITE_AFTER_MS);
-    later(state.saving === 'away' ? RETRY_AFTER_MS : SAVE_AFTER_MS);
+    later(state.saving === 'away' ? waitMs(tries) : SAVE_AFTER_MS);
+  }
+
+  /** Two pages of this device with one plan stay in step: what is done in the other is there in this one, and only the other sends it. */
+  function inStep(): void {
+    const theirs = kept(id);
+    if (!theirs || state.saving === 'branched') return;
+    revision = Math.max(revision, theirs.revision);
+    unanswered = theirs.unanswered;
+    const history = same(theirs.history.now, state.history.now)
+      ? state.history
+      : advance(state.history, theirs.history.now, Date.now());
+    if (history !== state.history || !theirs.unsaved) sent = history.now;
+    set({ history, ...(theirs.unsaved ? {} : { saving: 'saved', why: undefined }) });
+  }
+
+  /** Nobody waits out a long pause once the network is back. */
+  function back(): void {
+    if (state.saving !== 'away') return;
+    tries = 0;
+    later(0);
   }
 
   const session: PlanSession = {
     get: () => state,
     subscribe: (listener) => {
+      if (listeners.size === 0) stops = [watchKept(id, inStep), whenBack(back)];
       listeners.add(listener);
-      return () => listeners.delete(listener);
+      return () => {
+        listeners.delete(listener);
+        if (listeners.size === 0) for (const stop of stops) stop();
+      };
     },
     edit: (change, tag) => go(advance(state.history, change(state.history.now), Date.now(), tag)),
     undo: () => go(undo(state.history)),
     redo: () => go(redo(state.history)),
+    drop: () => {
+      clearTimeout(timer);
+      clearTimeout(writing);
+      writing = undefined;
+      sent = state.history.now;
+      owing.delete(id);
+      letGo(id);
+    },
     flush: () => {
       if (writing !== undefined) writeSteps();
       clearTimeout(timer);
@@ -171,9 +256,11 @@ export async function openSession(id: string): Promise<PlanSession> {
   }
   if (unsaved) {
     owing.set(id, session);
-    later(away ? RETRY_AFTER_MS : 0);
+    later(away ? waitMs(1) : 0);
   }
   return session;
 }
+
+const isGone = (error: unknown): boolean => error instanceof Refused && error.status === 404;
 
 const same = (a: Plan, b: Plan): boolean => JSON.stringify(a) === JSON.stringify(b);

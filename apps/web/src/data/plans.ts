@@ -2,7 +2,6 @@ import type { PlanList, PlanRecord } from '@potter/contract';
 import type { Plan } from '@potter/core/plan';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './api';
-import { letGo } from './kept';
 
 export const plansKey = ['plans'] as const;
 
@@ -18,20 +17,6 @@ export function useCreatePlan() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (plan: Plan) => call<PlanRecord>('/api/plans', { method: 'POST', body: { plan } }),
-    onSuccess: () => client.invalidateQueries({ queryKey: plansKey }),
-  });
-}
-
-/** Deletes a plan and hands it back, so that it can be put in again. */
-export function useDeletePlan() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: async (id: string) => {
-      const { plan } = await fetchPlan(id);
-      await call(`/api/plans/${encodeURIComponent(id)}`, { method: 'DELETE' });
-      letGo(id);
-      return plan;
-    },
     onSuccess: () => client.invalidateQueries({ queryKey: plansKey }),
   });
 }

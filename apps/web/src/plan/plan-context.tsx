@@ -37,6 +37,8 @@ interface OpenPlan {
   readonly view: View;
   readonly setView: (view: View) => void;
   readonly saving: Saving;
+  /** Whether this device has what is on screen, should the page go now. */
+  readonly kept: boolean;
   readonly why?: string;
   /** Where these edits went on, after another device had changed this plan. */
   readonly branch?: string;
@@ -155,6 +157,7 @@ function Provide({
     view,
     setView,
     saving: state.saving,
+    kept: state.kept,
     ...(state.why === undefined ? {} : { why: state.why }),
     ...(state.branch === undefined ? {} : { branch: state.branch }),
     canUndo: state.history.past.length > 0,

@@ -160,7 +160,7 @@ function Vitals() {
   return <VitalLine vitals={vitals} />;
 }
 
-/** Another device was first: one sentence, and the way to where these edits went on. */
+/** Another device was first, or took the plan away: one sentence, and the way to where these edits went on. */
 function Branched() {
   const { branch } = usePlan();
   if (branch === undefined) return null;
@@ -168,8 +168,8 @@ function Branched() {
     <View role="alert" className="border-l-[6px] border-l-ink bg-raised p-3">
       <Link href={`/plans/${branch}/surface`} replace className="flex min-h-[44px] items-center">
         <Text className="font-body text-16 text-ink">
-          This plan was changed on another device, so your edits go on as a copy:{' '}
-          <Text className="font-bold underline">open the copy</Text>
+          This plan was changed or deleted on another device, so your edits go on as a plan of their
+          own: <Text className="font-bold underline">open it</Text>
         </Text>
       </Link>
     </View>

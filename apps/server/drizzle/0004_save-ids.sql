@@ -1,0 +1,1 @@
+ALTER TABLE `plans` ADD `last_save` text;

@@ -1,0 +1,23 @@
+import { Away, Refused } from './api';
+
+/** Answers of a server in trouble, or one that asks for patience: the same request may go well later. */
+const PASSING: readonly number[] = [408, 425, 429];
+
+/** Whether asking again may come right, as it does when the studio is away, in trouble or busy. */
+export const mayPass = (error: unknown): boolean =>
+  error instanceof Away ||
+  (error instanceof Refused && (error.status >= 500 || PASSING.includes(error.status)));
+
+const FIRST_MS = 3000;
+const LONGEST_MS = 60_000;
+
+/** How long to wait before asking again after so many times in vain, ms: twice as long each time, a minute at most. */
+export const waitMs = (tries: number): number =>
+  Math.min(LONGEST_MS, FIRST_MS * 2 ** Math.max(0, tries - 1));
+
+/** Calls when the network is back, so that nobody waits out a long pause for nothing. */
+export function whenBack(back: () => void): () => void {
+  if (typeof addEventListener !== 'function') return () => undefined;
+  addEventListener('online', back);
+  return () => removeEventListener('online', back);
+}
