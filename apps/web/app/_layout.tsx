@@ -9,9 +9,10 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { StandingBand } from '@/coach/standing-band';
 import { keepOnDevice } from '@/data/keep-on-device';
-import { sendPictures } from '@/data/pictures';
+import { beginOutbox } from '@/data/outbox/outbox';
 import { TimerBand } from '@/run/timer-band';
 import { Theme } from '@/ui/theme';
+import { UnsentBand } from '@/unsent/unsent-band';
 
 export default function RootLayout() {
   // Text is shown in the system's face until the fonts are there: a title late is worse than a title that settles.
@@ -24,8 +25,8 @@ export default function RootLayout() {
     () => new QueryClient({ defaultOptions: { queries: { staleTime: 5000, retry: 1 } } }),
   );
   useEffect(() => {
-    // What was taken while the studio was away.
-    void sendPictures();
+    // What earlier pages left unsent.
+    void beginOutbox();
     return keepOnDevice();
   }, []);
   return (
@@ -34,6 +35,7 @@ export default function RootLayout() {
       <View className="flex-1">
         <TimerBand />
         <StandingBand />
+        <UnsentBand />
         <Slot />
       </View>
     </QueryClientProvider>

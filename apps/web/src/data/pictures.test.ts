@@ -1,17 +1,29 @@
-import { keepPicture, pictureUrl, sendPictures } from './pictures';
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
 
-const mockKept = new Map<string, Blob>();
-jest.mock('idb-keyval', () => ({
-  createStore: () => 'store',
-  set: async (id: string, value: Blob) => void mockKept.set(id, value),
-  get: async (id: string) => mockKept.get(id),
-  del: async (id: string) => void mockKept.delete(id),
-  entries: async () => [...mockKept],
-}));
+type Pictures = typeof import('./pictures');
+
+/** A page: the modules anew, on the storage the device has. */
+function openPage(): Pictures {
+  let pictures!: Pictures;
+  jest.isolateModules(() => {
+    // eslint-disable-next-line @typescript-eslint/no-require-imports
+    pictures = require('./pictures') as Pictures;
+  });
+  return pictures;
+}
+
+/** Lets storage, which answers in its own time, and timers go on for so long. */
+async function wait(ms: number): Promise<void> {
+  for (let t = 0; t < ms; t += 250) {
+    await jest.advanceTimersByTimeAsync(250);
+    for (let tick = 0; tick < 12; tick++) await new Promise((resolve) => setImmediate(resolve));
+  }
+}
 
 beforeEach(() => {
-  mockKept.clear();
-  jest.useFakeTimers();
+  global.indexedDB = new IDBFactory();
+  jest.useFakeTimers({ doNotFake: ['setImmediate', 'queueMicrotask', 'nextTick'] });
   global.createImageBitmap = jest.fn(async () => ({
     width: 4000,
     height: 3000,
@@ -31,40 +43,53 @@ beforeEach(() => {
 afterEach(() => jest.useRealTimers());
 
 const answer = (status: number) =>
-  (global.fetch = jest.fn(async () => ({ status })) as never) as unknown as jest.Mock;
+  (global.fetch = jest.fn(async () => ({
+    ok: status < 300,
+    status,
+    json: async () =>
+      status < 300 ? { done: true } : { error: { code: 'x', message: 'no', faults: [] } },
+  })) as never) as unknown as jest.Mock;
+
+const away = () =>
+  (global.fetch = jest.fn(async () => {
+    throw new TypeError('failed to fetch');
+  }) as never);
+
+/** Keeps a picture while time goes on. */
+async function taken(page: Pictures): Promise<string> {
+  const kept = page.keepPicture(new Blob(['x']));
+  await wait(1000);
+  return kept;
+}
 
 test('a picture waits here while the studio is away, and is sent once it is back', async () => {
-  global.fetch = jest.fn(async () => {
-    throw new TypeError('failed to fetch');
-  }) as never;
-  const id = await keepPicture(new Blob(['x']));
-  await sendPictures();
-  expect(mockKept.has(id)).toBe(true);
-  expect(await pictureUrl(id)).toBe('blob:here');
+  away();
+  const page = openPage();
+  const id = await taken(page);
+  expect(await page.pictureUrl(id)).toBe('blob:here');
   const fetch = answer(200);
-  await jest.advanceTimersByTimeAsync(20_000);
+  await wait(10_000);
   expect(fetch).toHaveBeenCalledWith(
     `/api/pictures/${id}`,
-    expect.objectContaining({ method: 'PUT' }),
+    expect.objectContaining({ method: 'PUT', headers: { 'content-type': 'image/jpeg' } }),
   );
-  expect(mockKept.size).toBe(0);
-  expect(await pictureUrl(id)).toBe(`/api/pictures/${id}`);
+  expect(fetch).toHaveBeenCalledTimes(1);
+  expect(await page.pictureUrl(id)).toBe(`/api/pictures/${id}`);
 });
 
-test('one in trouble is asked again, what is refused for good is not', async () => {
-  answer(503);
-  await keepPicture(new Blob(['x']));
-  await sendPictures();
-  expect(mockKept.size).toBe(1);
-  answer(400);
-  await jest.advanceTimersByTimeAsync(20_000);
-  expect(mockKept.size).toBe(0);
+test.each([503, 500, 429, 408, 400])('a picture answered %s is still here', async (status) => {
+  answer(status);
+  const page = openPage();
+  const id = await taken(page);
+  await wait(10_000);
+  expect(await page.pictureUrl(id)).toBe('blob:here');
 });
 
-test('a file that is no picture is refused with what would be one, and nothing is mockKept', async () => {
+test('a file that is no picture is refused with what would be one, and nothing is sent', async () => {
+  const fetch = answer(200);
   global.createImageBitmap = jest.fn(async () => {
     throw new Error('decode');
   }) as never;
-  await expect(keepPicture(new Blob(['x']))).rejects.toThrow(/JPEG or PNG/);
-  expect(mockKept.size).toBe(0);
+  await expect(openPage().keepPicture(new Blob(['x']))).rejects.toThrow(/JPEG or PNG/);
+  expect(fetch).not.toHaveBeenCalled();
 });

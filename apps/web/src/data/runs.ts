@@ -1,8 +1,11 @@
 import type { RunList, RunRow } from '@potter/contract';
 import { type Run, summariseRun } from '@potter/core/journal';
 import { useEffect, useState, useSyncExternalStore } from 'react';
-import { Away, call } from './api';
+import { mayPass, waitMs } from './again';
+import { call } from './api';
 import { device } from './device';
+import { runLetter, strikeLetter } from './outbox/letters';
+import { beginOutbox, post, unsentNow } from './outbox/outbox';
 
 /** A pour in the list; its run where it is under way, ended lately, or was changed on this device. */
 export type Listed = Omit<RunRow, 'run'> & { readonly run?: Run };
@@ -25,90 +28,65 @@ function sorted(seen: readonly Listed[], newer: readonly Run[]): Listed[] {
 }
 
 /**
- * The pours of the studio. The device at the table has the last word: what it changes holds at once, is kept here
- * until the studio has it, and is sent again as long as the studio is away.
+ * The pours of the studio. The device at the table has the last word: what it changes holds at once, and is on its way to the studio until
+ * it is there.
  */
-const UNSENT = 'runs.unsent';
 const SEEN = 'runs.seen';
-const RETRY_AFTER_MS = 3000;
 
-let state: State = {
-  runs: sorted([], [...(device.get<Run[]>(SEEN) ?? []), ...(device.get<Run[]>(UNSENT) ?? [])]),
-  loaded: false,
-};
+let state: State = { runs: sorted([], device.get<Run[]>(SEEN) ?? []), loaded: false };
 const listeners = new Set<() => void>();
 const set = (next: Partial<State>): void => {
   state = { ...state, ...next };
   for (const listener of listeners) listener();
 };
 
-const unsent = (): Run[] => device.get<Run[]>(UNSENT) ?? [];
-const active = (runs: readonly Listed[]): Run[] =>
-  runs.flatMap(({ run }) => (run && run.endedAt === undefined ? [run] : []));
+/** Runs this page changed and the studio does not have yet, and those it struck out. */
+function unsentRuns(): { readonly changed: Run[]; readonly struck: ReadonlySet<string> } {
+  const letters = unsentNow().filter((l) => l.about.startsWith('run.'));
+  return {
+    changed: letters.flatMap((l) => (l.method === 'PUT' ? [l.body as Run] : [])),
+    struck: new Set(letters.flatMap((l) => (l.method === 'DELETE' ? [l.about] : []))),
+  };
+}
 
+/** What is under way is here as it stands when the page comes back or the studio is away; `last` may just have ended. */
+function remember(last: readonly Run[] = []): void {
+  const open = state.runs.flatMap(({ run }) => (run && run.endedAt === undefined ? [run] : []));
+  device.set(SEEN, [...open, ...last.filter((run) => run.endedAt !== undefined)]);
+}
+
+let tries = 0;
 async function load(): Promise<void> {
+  await beginOutbox();
   try {
     const { runs } = await call<RunList>('/api/runs');
-    // Only what is under way has to be here when the studio is away.
-    device.set(SEEN, active(runs as Listed[]));
-    set({ runs: sorted(runs as Listed[], unsent()), loaded: true, fault: undefined });
+    const { changed, struck } = unsentRuns();
+    const rows = (runs as Listed[]).filter((r) => !struck.has(`run.${r.id}`));
+    tries = 0;
+    set({ runs: sorted(rows, changed), loaded: true, fault: undefined });
+    remember();
   } catch (error) {
     set({
+      runs: sorted(state.runs, unsentRuns().changed),
       loaded: true,
       ...(state.runs.length === 0 && error instanceof Error ? { fault: error.message } : {}),
     });
-    if (error instanceof Away) setTimeout(() => void load(), RETRY_AFTER_MS);
+    if (mayPass(error)) setTimeout(() => void load(), waitMs(++tries));
   }
-  void send();
-}
-
-let sending = false;
-async function send(): Promise<void> {
-  const [run] = unsent();
-  if (sending || !run) return;
-  sending = true;
-  let wait = 0;
-  try {
-    await call(`/api/runs/${run.id}`, { method: 'PUT', body: run });
-    // Still the newest word on it? Then it needs no keeping.
-    device.set(
-      UNSENT,
-      unsent().filter((r) => r.id !== run.id || JSON.stringify(r) !== JSON.stringify(run)),
-    );
-    device.set(SEEN, active(state.runs));
-  } catch (error) {
-    wait = RETRY_AFTER_MS;
-    // Refused for good: keep it on screen, send it no more.
-    if (!(error instanceof Away))
-      device.set(
-        UNSENT,
-        unsent().filter((r) => r.id !== run.id),
-      );
-  } finally {
-    sending = false;
-  }
-  if (unsent().length > 0) setTimeout(() => void send(), wait);
 }
 
 /** Keeps a run as it is now. */
 export function putRun(run: Run): void {
-  device.set(UNSENT, [...unsent().filter((r) => r.id !== run.id), run]);
   set({ runs: sorted(state.runs, [run]) });
-  void send();
+  remember([run]);
+  void post(runLetter(run));
 }
 
 /** Takes a run out of the journal; hand it to `putRun` to put it back. */
-export async function deleteRun(run: Run): Promise<void> {
-  device.set(
-    UNSENT,
-    unsent().filter((r) => r.id !== run.id),
-  );
-  device.set(
-    SEEN,
-    (device.get<Run[]>(SEEN) ?? []).filter((r) => r.id !== run.id),
-  );
+export function deleteRun(run: Run): void {
   set({ runs: state.runs.filter((r) => r.id !== run.id) });
-  await call(`/api/runs/${run.id}`, { method: 'DELETE' }).catch(() => undefined);
+  remember();
+  void post(strikeLetter(run));
 }
 
 let begun = false;
@@ -118,8 +96,8 @@ function subscribe(listener: () => void): () => void {
     begun = true;
     void load();
     addEventListener('storage', (event) => {
-      if (event.key === `potter.${UNSENT}` || event.key === `potter.${SEEN}`)
-        set({ runs: sorted(state.runs, [...(device.get<Run[]>(SEEN) ?? []), ...unsent()]) });
+      if (event.key === `potter.${SEEN}`)
+        set({ runs: sorted(state.runs, device.get<Run[]>(SEEN) ?? []) });
     });
   }
   return () => listeners.delete(listener);

@@ -1,7 +1,9 @@
 import { DEFAULT_SETTINGS, type Settings } from '@potter/contract';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './api';
 import { device } from './device';
+import { settingsLetter } from './outbox/letters';
+import { beginOutbox, post, unsentNow } from './outbox/outbox';
 
 const settingsKey = ['settings'] as const;
 
@@ -10,7 +12,9 @@ export function useSettings(): Settings {
   const { data } = useQuery({
     queryKey: settingsKey,
     queryFn: async () => {
-      const settings = await call<Settings>('/api/settings');
+      await beginOutbox();
+      const answer = await call<Settings>('/api/settings');
+      const settings = changed() ?? answer;
       device.set('settings', settings);
       return settings;
     },
@@ -20,18 +24,17 @@ export function useSettings(): Settings {
   return data ?? DEFAULT_SETTINGS;
 }
 
-/** Changes a setting: it holds at once, and goes back if the studio refuses it. */
-export function useChangeSettings() {
+/** Changes settings: they hold at once, and go to the studio by themselves. */
+export function useChangeSettings(): (settings: Settings) => void {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: (settings: Settings) =>
-      call<Settings>('/api/settings', { method: 'PUT', body: settings }),
-    onMutate: (settings) => {
-      const before = client.getQueryData<Settings>(settingsKey);
-      client.setQueryData(settingsKey, settings);
-      device.set('settings', settings);
-      return { before };
-    },
-    onError: (_error, _settings, context) => client.setQueryData(settingsKey, context?.before),
-  });
+  return (settings) => {
+    client.setQueryData(settingsKey, settings);
+    device.set('settings', settings);
+    void post(settingsLetter(settings));
+  };
 }
+
+/** What was changed here and the studio does not have yet. */
+const changed = (): Settings | undefined =>
+  unsentNow().find((l) => l.about === 'settings' && l.refused === undefined)?.body as
+    Settings | undefined;

@@ -68,7 +68,7 @@ export function EntryScreen() {
             label="Strike it out"
             onPress={() => {
               struckOut.set(run);
-              void deleteRun(run);
+              deleteRun(run);
               router.replace('/journal');
             }}
           />

@@ -10,7 +10,6 @@ import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { NumberField } from '@/ui/quantity-field';
 import { Screen } from '@/ui/screen';
-import { Failed } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Heading } from '@/ui/type';
 
@@ -24,16 +23,13 @@ export function SettingsScreen() {
   const router = useRouter();
   const settings = useSettings();
   const change = useChangeSettings();
-  const set = (part: Partial<Settings>) => change.mutate({ ...settings, ...part });
+  const set = (part: Partial<Settings>) => change({ ...settings, ...part });
   return (
     <Screen
       title="Settings"
       acts={<Button label="Back" onPress={() => router.replace('/bench')} />}
     >
       <View className="gap-5 wide:max-w-[720px]">
-        {change.isError ? (
-          <Failed what="The setting was not kept." why={change.error.message} />
-        ) : null}
         <Heading>Units</Heading>
         <Choice
           label="Mass"

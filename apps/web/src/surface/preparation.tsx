@@ -24,7 +24,7 @@ export function Preparation() {
     const next = chosen.includes(task) ? chosen.filter((t) => t !== task) : [...chosen, task];
     edit((p) => setPreparation(p, next));
     if (support)
-      change.mutate({
+      change({
         ...settings,
         preparation: { ...settings.preparation, [support]: BEFORE.filter((t) => next.includes(t)) },
       });
