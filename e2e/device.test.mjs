@@ -148,3 +148,66 @@ test('two tabs of one device on one plan while the studio is away: both edits ar
   );
   await one.browserContext().close();
 });
+
+test('a page open while the application is renewed misses a part: it loads anew by itself, and never shows nothing', async () => {
+  const page = await openPage(browser, PHONE);
+  page.expectRefusals = true;
+  await page.goto(`${studio.url}/bench`, { waitUntil: 'networkidle0' });
+  // The old parts are gone from the studio until the page is loaded anew.
+  let renewed = false;
+  await page.setRequestInterception(true);
+  page.on('request', (request) => {
+    if (request.isNavigationRequest()) renewed = true;
+    const part = /\/_expo\/static\/js\/web\/trials-/.test(request.url());
+    if (part && !renewed) void request.respond({ status: 404, body: '' });
+    else void request.continue();
+  });
+  await press(page, 'link', /^Trials/);
+  await see(page, 'heading', 'Trials');
+  assert.equal(renewed, true);
+  await page.browserContext().close();
+
+  // Where it stays missing, that is said, with a way on.
+  const lost = await openPage(browser, PHONE);
+  lost.expectRefusals = true;
+  await lost.goto(`${studio.url}/bench`, { waitUntil: 'networkidle0' });
+  await lost.setRequestInterception(true);
+  lost.on('request', (request) =>
+    /\/_expo\/static\/js\/web\/trials-/.test(request.url())
+      ? void request.respond({ status: 404, body: '' })
+      : void request.continue(),
+  );
+  await press(lost, 'link', /^Trials/);
+  await says(lost, 'A part is missing');
+  await press(lost, 'button', 'To the bench');
+  await see(lost, 'heading', 'Bench');
+  await lost.browserContext().close();
+});
+
+test('a clock set back two days moves no timer, is said, and over a reload the pour goes on', async () => {
+  const { id } = await planOf(studio, 'Quince and Slate');
+  const page = await openPage(browser, PHONE);
+  await page.evaluateOnNewDocument(() => {
+    const now = Date.now.bind(Date);
+    Date.now = () => now() - Number(sessionStorage.getItem('set-back') ?? 0);
+  });
+  await begin(page, id);
+  const timer = () =>
+    page.$eval('[role="timer"]', (node) => {
+      const [, minutes, seconds] = /(\d+):(\d+) left/.exec(node.getAttribute('aria-label'));
+      return Number(minutes) * 60 + Number(seconds);
+    });
+  for (let i = 0; i < 3 && !(await page.$('[role="timer"]')); i++) {
+    await press(page, 'button', 'Skip');
+    await pause(800);
+  }
+  const before = await timer();
+  await page.evaluate(() => sessionStorage.setItem('set-back', String(48 * 3_600_000)));
+  await says(page, 'was set back by 48 h');
+  const after = await timer();
+  assert.ok(before - after >= 0 && before - after < 30, `${before} s, then ${after} s`);
+  await page.reload({ waitUntil: 'networkidle0' });
+  await says(page, 'was set back by 48 h');
+  assert.ok((await timer()) <= before + 1);
+  await page.browserContext().close();
+});

@@ -478,3 +478,47 @@ test('what did not get on is noted, changed in its place and taken out', async (
   expect((await ask('DELETE', '/api/reactions/reaction-1')).body.error.code).toBe('no-reaction');
   expect((await ask('GET', '/api/reactions')).body.reactions).toEqual([later]);
 });
+
+test('a list never fails for one row: the bad one is named, the others are there', async () => {
+  const { id } = await made();
+  await made(plan('No text'));
+  const bad = await made(plan('Slipped'));
+  await ask('PUT', '/api/shelf/paint/oat', OAT);
+  await ask('PUT', '/api/shelf/paint/slate', {
+    ...OAT,
+    paint: { ...OAT.paint, id: 'slate', name: 'Slate' },
+  });
+  const run = beginRun('run-00000001', id, plan(), 1_795_000_000_000);
+  await ask('PUT', `/api/runs/${run.id}`, run);
+  await ask('PUT', '/api/runs/run-00000002', { ...run, id: 'run-00000002' });
+  for (const change of [
+    "UPDATE plans SET summary = json_set(summary, '$.totalG', 'much') WHERE id = '" + bad.id + "'",
+    `UPDATE plans SET summary = '{' WHERE id NOT IN ('${id}', '${bad.id}')`,
+    `UPDATE plans SET "plan" = json_set("plan", '$.surface.pieces', 0) WHERE id = '${bad.id}'`,
+    "UPDATE shelf SET item = json_set(item, '$.stockMl', -1) WHERE id = 'slate'",
+    "UPDATE runs SET run = '[', summary = NULL WHERE id = 'run-00000002'",
+  ])
+    await db.read.run(change);
+
+  const plans = await ask('GET', '/api/plans');
+  expect(plans.body.plans.map((p: { title: string }) => p.title)).toEqual(['Quince and Slate']);
+  expect(plans.body.apart).toEqual([
+    { id: bad.id, name: 'Slipped', why: expect.stringContaining('/totalG') },
+    { id: expect.any(String), name: expect.any(String), why: 'what is stored is no document' },
+  ]);
+  expect(await ask('GET', `/api/plans/${bad.id}`)).toMatchObject({
+    status: 422,
+    body: { error: { code: 'unreadable', message: expect.stringContaining('/surface/pieces') } },
+  });
+  const shelf = await ask('GET', '/api/shelf');
+  expect(shelf.body.items).toEqual([OAT]);
+  expect(shelf.body.apart).toMatchObject([{ id: 'slate', name: 'Slate' }]);
+  const journal = await ask('GET', '/api/runs');
+  expect(journal.body.runs.map((r: { id: string }) => r.id)).toEqual(['run-00000001']);
+  expect(journal.body.apart).toMatchObject([{ id: 'run-00000002' }]);
+  // A pour goes on beside them, and a bad one can be written anew.
+  expect((await ask('PUT', '/api/runs/run-00000002', { ...run, id: 'run-00000002' })).status).toBe(
+    200,
+  );
+  expect((await ask('GET', '/api/runs')).body.apart).toEqual([]);
+});

@@ -1,4 +1,5 @@
 import Fastify, { type FastifyInstance } from 'fastify';
+import { copyRoutes } from './copies/routes';
 import type { Database } from './db/open';
 import { serveApplication } from './http/assets';
 import { by, holdToContract } from './http/contract';
@@ -58,6 +59,7 @@ export async function buildApp({
   pictureRoutes(app, db, now);
   reactionRoutes(app, db);
   settingsRoutes(app, db);
+  copyRoutes(app, db, now);
   if (pours) pourRoutes(app, pours);
   await serveApplication(app, webFolder);
   return app;

@@ -10,9 +10,13 @@ import { View } from 'react-native';
 import { StandingBand } from '@/coach/standing-band';
 import { keepOnDevice } from '@/data/keep-on-device';
 import { beginOutbox } from '@/data/outbox/outbox';
+import { ClockBand } from '@/run/clock-band';
 import { TimerBand } from '@/run/timer-band';
 import { Theme } from '@/ui/theme';
 import { UnsentBand } from '@/unsent/unsent-band';
+
+/** What stands in for a screen that stopped. */
+export { PageFault as ErrorBoundary } from '@/ui/page-fault';
 
 export default function RootLayout() {
   // Text is shown in the system's face until the fonts are there: a title late is worse than a title that settles.
@@ -33,6 +37,7 @@ export default function RootLayout() {
     <QueryClientProvider client={client}>
       <Theme />
       <View className="flex-1">
+        <ClockBand />
         <TimerBand />
         <StandingBand />
         <UnsentBand />

@@ -1,6 +1,8 @@
 export { DEFAULT_SETTINGS } from './default-settings';
 export { MOST_UNANSWERED } from './most-unanswered';
 export type {
+  Apart,
+  Copies,
   PlanCreate,
   PlanList,
   PlanRecord,

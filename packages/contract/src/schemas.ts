@@ -49,7 +49,11 @@ export const PlanSummary = Type.Object({
   cores: Type.Array(Core),
 });
 
-export const PlanList = Type.Object({ plans: Type.Array(PlanSummary) });
+/** A row of the studio's file that is not as it should be: left as it is, named, and in nobody's way. */
+export const Apart = Type.Object({ id: Type.String(), name: Type.String(), why: Type.String() });
+const apart = Type.Optional(Type.Array(Apart));
+
+export const PlanList = Type.Object({ plans: Type.Array(PlanSummary), apart });
 /** A plan to be kept; under an id of the sender's choosing, asking twice makes one plan. */
 export const PlanCreate = Type.Object(
   { id: Type.Optional(ServerId), plan: Type.Unsafe<Plan>(PlanSchema) },
@@ -75,7 +79,7 @@ export const PlanSaved = Type.Object({
 });
 
 export const ShelfItem = ShelfItemSchema;
-export const Shelf = Type.Object({ items: Type.Array(ShelfItem) });
+export const Shelf = Type.Object({ items: Type.Array(ShelfItem), apart });
 
 const oneOf = <T extends string>(...values: T[]) => Type.Union(values.map((v) => Type.Literal(v)));
 
@@ -141,7 +145,7 @@ export const RunRow = Type.Object({
   run: Type.Optional(RunSchema),
 });
 
-export const RunList = Type.Object({ runs: Type.Array(RunRow) });
+export const RunList = Type.Object({ runs: Type.Array(RunRow), apart });
 
 /** A pour that is to be computed. */
 export const PourAsk = Type.Object(
@@ -165,7 +169,7 @@ export const PourAnswer = Type.Object({
   hash: Type.String(),
 });
 
-export const ReactionList = Type.Object({ reactions: Type.Array(ReactionSchema) });
+export const ReactionList = Type.Object({ reactions: Type.Array(ReactionSchema), apart });
 
 /** The one shape of every refusal. */
 export const Refusal = Type.Object({
@@ -178,6 +182,18 @@ export const Refusal = Type.Object({
   }),
 });
 
+/** Copies of the whole studio, the newest first; why the last daily one could not be made, where it could not. */
+export const Copies = Type.Object({
+  copies: Type.Array(
+    Type.Object({
+      name: Type.String(),
+      madeAt: Type.Number(),
+      bytes: Type.Number({ minimum: 0 }),
+    }),
+  ),
+  trouble: Type.Optional(Type.String()),
+});
+
 export const Health = Type.Object({ ok: Type.Literal(true), version: Type.String() });
 export const Done = Type.Object({ done: Type.Literal(true) });
 
@@ -186,6 +202,7 @@ export const SCHEMAS = {
   Plan: PlanSchema,
   Studio: StudioSchema,
   PlanRecord,
+  PlanSummary,
   PlanList,
   PlanCreate,
   PlanSave,
@@ -194,12 +211,14 @@ export const SCHEMAS = {
   Shelf,
   Settings,
   Run: RunSchema,
+  RunRow,
   RunList,
   PourAsk,
   PourAnswer,
   Reaction: ReactionSchema,
   ReactionList,
   Refusal,
+  Copies,
   Health,
   Done,
 } as const;
@@ -211,11 +230,13 @@ export type PlanList = Static<typeof PlanList>;
 export type PlanCreate = Static<typeof PlanCreate>;
 export type PlanSave = Static<typeof PlanSave>;
 export type PlanSaved = Static<typeof PlanSaved>;
-export type Shelf = { items: ShelfItemType[] };
+export type Shelf = { items: ShelfItemType[]; apart?: Apart[] };
+export type Apart = Static<typeof Apart>;
 export type Settings = Static<typeof Settings>;
 export type PourAsk = Static<typeof PourAsk>;
 export type PourAnswer = Static<typeof PourAnswer>;
 export type ReactionList = Static<typeof ReactionList>;
 export type RunRow = Static<typeof RunRow>;
 export type RunList = Static<typeof RunList>;
+export type Copies = Static<typeof Copies>;
 export type Refusal = Static<typeof Refusal>;

@@ -1,6 +1,7 @@
 import { validate as Plan } from './generated/Plan.js';
 import { validate as Studio } from './generated/Studio.js';
 import { validate as PlanRecord } from './generated/PlanRecord.js';
+import { validate as PlanSummary } from './generated/PlanSummary.js';
 import { validate as PlanList } from './generated/PlanList.js';
 import { validate as PlanCreate } from './generated/PlanCreate.js';
 import { validate as PlanSave } from './generated/PlanSave.js';
@@ -9,12 +10,14 @@ import { validate as ShelfItem } from './generated/ShelfItem.js';
 import { validate as Shelf } from './generated/Shelf.js';
 import { validate as Settings } from './generated/Settings.js';
 import { validate as Run } from './generated/Run.js';
+import { validate as RunRow } from './generated/RunRow.js';
 import { validate as RunList } from './generated/RunList.js';
 import { validate as PourAnswer } from './generated/PourAnswer.js';
 import { validate as PourAsk } from './generated/PourAsk.js';
 import { validate as Reaction } from './generated/Reaction.js';
 import { validate as ReactionList } from './generated/ReactionList.js';
 import { validate as Refusal } from './generated/Refusal.js';
+import { validate as Copies } from './generated/Copies.js';
 import { validate as Health } from './generated/Health.js';
 import { validate as Done } from './generated/Done.js';
 import type { Fault } from '@potter/core/schema';
@@ -26,6 +29,7 @@ const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
   Plan,
   Studio,
   PlanRecord,
+  PlanSummary,
   PlanList,
   PlanCreate,
   PlanSave,
@@ -34,12 +38,14 @@ const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
   Shelf,
   Settings,
   Run,
+  RunRow,
   RunList,
   PourAnswer,
   PourAsk,
   Reaction,
   ReactionList,
   Refusal,
+  Copies,
   Health,
   Done,
 };

@@ -1,9 +1,19 @@
-import { copyFileSync, mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  cpSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { plainSurface } from '@potter/core/surface';
 import { newPlan } from '@potter/core/plan';
+import { copyOfTheDay, listCopies } from '../copies/copies';
 import { createPlan, listPlans } from '../plans/store';
 import { InUse, lockFile } from './lock';
 import { openDatabase } from './open';
@@ -86,4 +96,48 @@ test.each([
   expect(trouble?.code).toBe(code);
   expect(trouble?.message).toMatch(/nothing was saved/);
   expect(troubleOf(new TypeError('x is not a function'))).toBeUndefined();
+});
+
+test('a copy of the day is whole, its owner’s alone, and made once', async () => {
+  const db = await open();
+  await createPlan(db, { plan }, new Date());
+  const noon = new Date(Date.UTC(2026, 10, 24, 12));
+  await copyOfTheDay(db, noon);
+  await createPlan(db, { plan: { ...plan, title: 'Later' } }, new Date());
+  await copyOfTheDay(db, noon);
+  const { copies, trouble } = await listCopies(db);
+  expect([copies.map((c) => c.name), trouble]).toEqual([['potter-2026-11-24.db'], undefined]);
+  const copied = join(folder, 'copies/potter-2026-11-24.db');
+  expect(statSync(copied).mode & 0o777).toBe(0o600);
+  await db.close();
+  const copy = await open(copied);
+  expect((await listPlans(copy)).plans.map((p) => p.title)).toEqual(['Kept']);
+  await copy.close();
+});
+
+test('a copy that cannot be made is said, and leaves nothing half done', async () => {
+  const db = await open();
+  writeFileSync(join(folder, 'copies'), 'a file where the folder would be');
+  await copyOfTheDay(db, new Date());
+  expect((await listCopies(db)).trouble).toBeTruthy();
+  rmSync(join(folder, 'copies'));
+  await copyOfTheDay(db, new Date());
+  expect((await listCopies(db)).trouble).toBeUndefined();
+  await db.close();
+});
+
+test('a file of an earlier version is copied as it was before its form is changed', async () => {
+  const before = join(folder, 'migrations');
+  cpSync(migrations, before, { recursive: true });
+  const journal = join(before, 'meta/_journal.json');
+  const { entries, ...rest } = JSON.parse(readFileSync(journal, 'utf8')) as { entries: unknown[] };
+  writeFileSync(journal, JSON.stringify({ ...rest, entries: entries.slice(0, 1) }));
+  await (await openDatabase(pathToFileURL(path).href, before)).close();
+  const db = await open();
+  expect(readdirSync(join(folder, 'copies'))).toEqual(['before-0001_pictures.db']);
+  await createPlan(db, { plan }, new Date());
+  await db.close();
+  // Nothing is pending now, so nothing is copied.
+  await (await open()).close();
+  expect(readdirSync(join(folder, 'copies'))).toHaveLength(1);
 });

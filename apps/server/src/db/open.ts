@@ -1,9 +1,10 @@
-import { chmod, mkdir, open } from 'node:fs/promises';
-import { dirname } from 'node:path';
+import { chmod, mkdir, open, readFile } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { type Client, createClient } from '@libsql/client';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
+import { copyInto } from './copy';
 import { lockFile } from './lock';
 import * as schema from './schema';
 import { serial } from './serial';
@@ -12,6 +13,10 @@ export interface Database {
   readonly read: LibSQLDatabase<typeof schema>;
   /** Runs one write after another: an open write makes any other on the same client fail at once. */
   readonly write: <T>(task: (db: LibSQLDatabase<typeof schema>) => Promise<T>) => Promise<T>;
+  /** Its file, where it is one. */
+  readonly path?: string;
+  /** Writes the whole of it into another file. */
+  readonly copy: (path: string) => Promise<void>;
   readonly close: () => Promise<void>;
 }
 
@@ -35,11 +40,14 @@ export async function openDatabase(url: string, migrations: string): Promise<Dat
       await lookAt(client, path);
     }
     const db = drizzle(client, { schema });
+    if (path !== undefined) await copyBeforeMigration(client, path, migrations);
     await migrate(db, { migrationsFolder: migrations });
     const inTurn = serial();
     return {
       read: db,
       write: (task) => inTurn(() => task(db)),
+      ...(path === undefined ? {} : { path }),
+      copy: (to) => inTurn(() => copyInto(client, to)),
       close: async () => {
         // Whatever is being written is written; then the log is emptied into the file, so that the file alone holds everything.
         await inTurn(async () => {
@@ -73,4 +81,23 @@ async function lookAt(client: Client, path: string): Promise<void> {
     throw new Error(
       `The studio ${path} is damaged (${said}). Nothing was changed; put back a copy of the file from before.`,
     );
+}
+
+/** A file of an earlier version is copied as it was before its form is changed. */
+async function copyBeforeMigration(
+  client: Client,
+  path: string,
+  migrations: string,
+): Promise<void> {
+  const done = await client
+    .execute('SELECT count(*) FROM __drizzle_migrations')
+    .then(({ rows }) => Number(rows[0]?.[0] ?? 0))
+    // A new file has had none.
+    .catch(() => 0);
+  const { entries } = JSON.parse(
+    await readFile(join(migrations, 'meta/_journal.json'), 'utf8'),
+  ) as { readonly entries: readonly { readonly tag: string }[] };
+  const next = entries[done];
+  if (done > 0 && next)
+    await copyInto(client, join(dirname(path), 'copies', `before-${next.tag}.db`));
 }

@@ -1,9 +1,19 @@
 import { randomUUID } from 'node:crypto';
-import type { PlanCreate, PlanList, PlanRecord, PlanSave, PlanSaved } from '@potter/contract';
+import type {
+  PlanCreate,
+  PlanList,
+  PlanRecord,
+  PlanSave,
+  PlanSaved,
+  PlanSummary,
+} from '@potter/contract';
+import { check } from '@potter/contract/validators';
 import { checkPlan, type Plan } from '@potter/core/plan';
 import { and, desc, eq } from 'drizzle-orm';
+import { readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { plans } from '../db/schema';
+import { theOne } from '../http/the-one';
 import { Refused } from '../http/refusal';
 import { summarise } from './summary';
 
@@ -28,11 +38,15 @@ export async function listPlans({ read }: Database): Promise<PlanList> {
       id: plans.id,
       revision: plans.revision,
       updatedAt: plans.updatedAt,
-      summary: plans.summary,
+      text: textIn(plans.summary),
     })
     .from(plans)
     .orderBy(desc(plans.updatedAt), plans.id);
-  return { plans: rows.map(({ summary, ...row }) => ({ ...row, ...summary })) };
+  const { sound, apart } = readDocuments<PlanSummary>('PlanSummary', rows, (summary, i) => {
+    const { id, revision, updatedAt } = rows[i]!;
+    return { id, revision, updatedAt, ...summary };
+  });
+  return { plans: sound, apart };
 }
 
 export async function getPlan({ read }: Database, id: string): Promise<PlanRecord> {
@@ -41,12 +55,27 @@ export async function getPlan({ read }: Database, id: string): Promise<PlanRecor
       id: plans.id,
       revision: plans.revision,
       updatedAt: plans.updatedAt,
-      plan: plans.plan,
+      text: textIn(plans.plan),
     })
     .from(plans)
     .where(eq(plans.id, id));
   if (!row) throw gone();
-  return row;
+  const { revision, updatedAt } = row;
+  return { id, revision, updatedAt, plan: theOne(readDocuments<Plan>('Plan', [row]), 'plan') };
+}
+
+/** What lists show of a plan. Throws a refusal where what follows from it is no number: nobody could read it there. */
+function listed(plan: Plan): ReturnType<typeof summarise> {
+  const summary = summarise(plan);
+  const faults = check('PlanSummary', { id: '00000000', revision: 1, updatedAt: '', ...summary });
+  if (faults.length > 0)
+    throw new Refused(
+      400,
+      'unworkable',
+      'What follows from these amounts is no figure one can work with. Nothing was changed.',
+      faults,
+    );
+  return summary;
 }
 
 /** A plan as it is first kept, with what lists show of it. */
@@ -55,7 +84,7 @@ export const newRow = (plan: Plan, now: Date, id: string = randomUUID()) => ({
   revision: 1,
   updatedAt: now.toISOString(),
   plan: held(plan),
-  summary: summarise(plan),
+  summary: listed(plan),
 });
 
 /** Keeps a new plan; under an id that is taken, the plan that is there is the answer to one who asks twice. */
@@ -85,7 +114,7 @@ export async function savePlan(
   const next = {
     updatedAt: now.toISOString(),
     plan: held(plan),
-    summary: summarise(plan),
+    summary: listed(plan),
     lastSave: save ?? null,
   };
   return db.write(async (w) => {

@@ -1,6 +1,7 @@
 import type { ReactionList } from '@potter/contract';
 import type { Reaction } from '@potter/core/paint';
 import { desc, eq } from 'drizzle-orm';
+import { readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { reactions } from '../db/schema';
 import { Refused } from '../http/refusal';
@@ -8,10 +9,11 @@ import { Refused } from '../http/refusal';
 /** All that was noted, the newest first. */
 export async function listReactions({ read }: Database): Promise<ReactionList> {
   const rows = await read
-    .select({ reaction: reactions.reaction })
+    .select({ id: reactions.id, text: textIn(reactions.reaction) })
     .from(reactions)
     .orderBy(desc(reactions.noted), reactions.id);
-  return { reactions: rows.map((r) => r.reaction) };
+  const { sound, apart } = readDocuments<Reaction>('Reaction', rows);
+  return { reactions: sound, apart };
 }
 
 export async function putReaction(db: Database, id: string, reaction: Reaction): Promise<Reaction> {

@@ -1,10 +1,12 @@
 import type { RunList, RunRow } from '@potter/contract';
-import { drawnBetween, type Run, summariseRun } from '@potter/core/journal';
+import { drawnBetween, type Run, type RunSummary, summariseRun } from '@potter/core/journal';
 import { checkPlan } from '@potter/core/plan';
 import { desc, eq, inArray } from 'drizzle-orm';
+import { type Documents, parsed, readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { runs } from '../db/schema';
 import { Refused } from '../http/refusal';
+import { theOne } from '../http/the-one';
 import { drawFrom } from '../shelf/store';
 
 /** As many pours as a diligent studio makes in a year or two; older ones stay in the database. */
@@ -15,28 +17,33 @@ const LATELY_MS = 24 * 3_600_000;
 /** The last pours as lists show them; whole where they are under way, or ended lately. */
 export async function listRuns(db: Database, now: Date): Promise<RunList> {
   const rows = await db.read
-    .select({ id: runs.id, summary: runs.summary })
+    .select({ id: runs.id, text: textIn(runs.summary) })
     .from(runs)
     .orderBy(desc(runs.startedAt), runs.id)
     .limit(MOST);
-  const summaries = new Map(rows.flatMap((r) => (r.summary ? [[r.id, r.summary]] : [])));
-  for (const run of await wholeRuns(
+  const known = readDocuments<RunSummary>(
+    'RunRow',
+    rows.filter((r) => r.text !== null),
+  );
+  const summaries = new Map(known.sound.map((s) => [s.id, s]));
+  const unknown = await wholeRuns(
     db,
-    rows.flatMap((r) => (r.summary ? [] : [r.id])),
-  )) {
+    rows.flatMap((r) => (r.text === null ? [r.id] : [])),
+  );
+  for (const run of unknown.sound) {
     const summary = summariseRun(run);
     summaries.set(run.id, summary);
     await db.write((w) => w.update(runs).set({ summary }).where(eq(runs.id, run.id)));
   }
-  const open = rows.flatMap(({ id }) => {
-    const { endedAt } = summaries.get(id)!;
-    return endedAt === undefined || now.getTime() - endedAt < LATELY_MS ? [id] : [];
-  });
-  const whole = new Map((await wholeRuns(db, open)).map((run) => [run.id, run]));
+  const listed = rows.flatMap(({ id }) => summaries.get(id) ?? []);
+  const open = listed.flatMap(({ id, endedAt }) =>
+    endedAt === undefined || now.getTime() - endedAt < LATELY_MS ? [id] : [],
+  );
+  const whole = await wholeRuns(db, open);
+  const byId = new Map(whole.sound.map((run) => [run.id, run]));
   return {
-    runs: rows.map(({ id }): RunRow => {
-      const run = whole.get(id);
-      const { cores, dries, ...summary } = summaries.get(id)!;
+    runs: listed.map(({ cores, dries, ...summary }): RunRow => {
+      const run = byId.get(summary.id);
       return {
         ...summary,
         cores: cores.map((core) => core.map((stratum) => ({ ...stratum }))),
@@ -44,22 +51,23 @@ export async function listRuns(db: Database, now: Date): Promise<RunList> {
         ...(run ? { run } : {}),
       };
     }),
+    apart: [...known.apart, ...unknown.apart, ...whole.apart],
   };
 }
 
-async function wholeRuns({ read }: Database, ids: readonly string[]): Promise<Run[]> {
-  if (ids.length === 0) return [];
+async function wholeRuns({ read }: Database, ids: readonly string[]): Promise<Documents<Run>> {
+  if (ids.length === 0) return { sound: [], apart: [] };
   const rows = await read
-    .select({ run: runs.run })
+    .select({ id: runs.id, text: textIn(runs.run) })
     .from(runs)
     .where(inArray(runs.id, [...ids]));
-  return rows.map((r) => r.run);
+  return readDocuments('Run', rows);
 }
 
 export async function getRun(db: Database, id: string): Promise<Run> {
-  const [run] = await wholeRuns(db, [id]);
-  if (!run) throw gone();
-  return run;
+  const found = await wholeRuns(db, [id]);
+  if (found.sound.length + found.apart.length === 0) throw gone();
+  return theOne(found, 'run');
 }
 
 const gone = (): Refused => new Refused(404, 'no-run', 'This run is not in the journal any more.');
@@ -88,15 +96,19 @@ export async function putRun(db: Database, id: string, run: Run): Promise<Run> {
       'The plan of this run refers to things it does not hold. Nothing was changed.',
       faults,
     );
-  const row = rowOf(run);
+  const kept = rowOf(run);
   await db.write(async (w) => {
-    const [before] = await w.select({ run: runs.run }).from(runs).where(eq(runs.id, id));
-    const drawing = await drawFrom(w, drawnBetween(before?.run, run));
+    const [row] = await w
+      .select({ text: textIn(runs.run) })
+      .from(runs)
+      .where(eq(runs.id, id));
+    const before = row && (parsed(row.text) as Run | undefined);
+    const drawing = await drawFrom(w, drawnBetween(before, run));
     await w.batch([
       w
         .insert(runs)
-        .values({ id, ...row })
-        .onConflictDoUpdate({ target: runs.id, set: row }),
+        .values({ id, ...kept })
+        .onConflictDoUpdate({ target: runs.id, set: kept }),
       ...drawing,
     ]);
   });

@@ -3,16 +3,18 @@ import type { drawnBetween } from '@potter/core/journal';
 import { loopOf } from '@potter/core/mix';
 import { type ShelfItem, type ShelfKind, shelfId, taken } from '@potter/core/stock';
 import { and, asc, eq, inArray, max, sql } from 'drizzle-orm';
+import { readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { shelf } from '../db/schema';
 import { Refused } from '../http/refusal';
 
 export async function readShelf({ read }: Database): Promise<Shelf> {
   const rows = await read
-    .select({ item: shelf.item })
+    .select({ id: shelf.id, text: textIn(shelf.item) })
     .from(shelf)
     .orderBy(asc(shelf.position), asc(shelf.id));
-  return { items: rows.map((r) => r.item) };
+  const { sound, apart } = readDocuments<ShelfItem>('ShelfItem', rows);
+  return { items: sound, apart };
 }
 
 /** Puts a thing on the shelf, or changes the one of this kind and id in its place. Plans keep the copy they were made with. */
@@ -45,11 +47,18 @@ export async function putOnShelf(
 async function refuseLoops(w: Database['read'], items: readonly ShelfItem[]): Promise<void> {
   const coming = items.flatMap((i) => (i.kind === 'medium' ? [i.medium] : []));
   if (coming.length === 0) return;
-  const rows = await w.select({ item: shelf.item }).from(shelf).where(eq(shelf.kind, 'medium'));
+  const { sound } = readDocuments<ShelfItem>(
+    'ShelfItem',
+    await w
+      .select({ id: shelf.id, text: textIn(shelf.item) })
+      .from(shelf)
+      .where(eq(shelf.kind, 'medium')),
+  );
   const mediums = new Map(
-    [...rows.flatMap(({ item }) => (item.kind === 'medium' ? [item.medium] : [])), ...coming].map(
-      (m) => [m.id, m],
-    ),
+    [...sound.flatMap((i) => (i.kind === 'medium' ? [i.medium] : [])), ...coming].map((m) => [
+      m.id,
+      m,
+    ]),
   );
   const faults = coming.flatMap((medium) => {
     const loop = loopOf(medium.id, (id) => mediums.get(id));
@@ -123,11 +132,20 @@ type Line = ReturnType<typeof drawnBetween>[number];
 /** The statements that take so much off the shelf. What is not on it any more is passed over. */
 export async function drawFrom(w: Database['read'], lines: readonly Line[]) {
   if (lines.length === 0) return [];
-  const rows = await w.select({ item: shelf.item }).from(shelf);
+  const { sound } = readDocuments<ShelfItem>(
+    'ShelfItem',
+    await w
+      .select({ id: shelf.id, text: textIn(shelf.item) })
+      .from(shelf)
+      .where(
+        inArray(
+          shelf.id,
+          lines.map((l) => l.id),
+        ),
+      ),
+  );
   return lines.flatMap((line) => {
-    const item = rows
-      .map((r) => r.item)
-      .find((i) => i.kind === line.kind && shelfId(i) === line.id);
+    const item = sound.find((i) => i.kind === line.kind && shelfId(i) === line.id);
     return item
       ? [
           w

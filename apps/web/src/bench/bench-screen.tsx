@@ -9,6 +9,7 @@ import { useShelf } from '@/data/shelf';
 import { ACT_WORDS } from '@/finish/act-words';
 import { RackBar } from '@/finish/rack-bar';
 import { PlanRow } from '@/plans/plan-row';
+import { runClock } from '@/run/run-clock';
 import { sheetOf, useTimers } from '@/run/use-timers';
 import { Left } from '@/shelf/left';
 import { IconButton } from '@/ui/button';
@@ -81,7 +82,7 @@ function PlanGroup({
 
 /** Pours that are being carried out, each with the move on screen and its clock, then waits that go on beside it. */
 function UnderWay() {
-  const now = useNow(1000);
+  const now = useNow(1000, runClock.now);
   const { runs } = useRuns();
   const timers = useTimers(now);
   return (

@@ -5,11 +5,15 @@ import { call } from './api';
 
 export const plansKey = ['plans'] as const;
 
-export const usePlans = () =>
-  useQuery({
-    queryKey: plansKey,
-    queryFn: () => call<PlanList>('/api/plans').then((list) => list.plans),
-  });
+const useList = <T>(select: (list: PlanList) => T) =>
+  useQuery({ queryKey: plansKey, queryFn: () => call<PlanList>('/api/plans'), select });
+
+export const usePlans = () => useList(plansOf);
+const plansOf = (list: PlanList) => list.plans;
+
+/** Plans that are in the studio's file and cannot be shown. */
+export const usePlansApart = () => useList(apartOf).data;
+const apartOf = (list: PlanList) => list.apart;
 
 export const fetchPlan = (id: string) => call<PlanRecord>(`/api/plans/${encodeURIComponent(id)}`);
 

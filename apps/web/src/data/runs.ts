@@ -1,4 +1,4 @@
-import type { RunList, RunRow } from '@potter/contract';
+import type { Apart, RunList, RunRow } from '@potter/contract';
 import { type Run, summariseRun } from '@potter/core/journal';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { mayPass, waitMs } from './again';
@@ -13,6 +13,8 @@ export type Listed = Omit<RunRow, 'run'> & { readonly run?: Run };
 interface State {
   readonly runs: readonly Listed[];
   readonly loaded: boolean;
+  /** Runs that are in the studio's file and cannot be shown. */
+  readonly apart?: readonly Apart[];
   /** Why the journal could not be read, where nothing of it is on this device either. */
   readonly fault?: string;
 }
@@ -59,11 +61,11 @@ let tries = 0;
 async function load(): Promise<void> {
   await beginOutbox();
   try {
-    const { runs } = await call<RunList>('/api/runs');
+    const { runs, apart } = await call<RunList>('/api/runs');
     const { changed, struck } = unsentRuns();
     const rows = (runs as Listed[]).filter((r) => !struck.has(`run.${r.id}`));
     tries = 0;
-    set({ runs: sorted(rows, changed), loaded: true, fault: undefined });
+    set({ runs: sorted(rows, changed), loaded: true, apart, fault: undefined });
     remember();
   } catch (error) {
     set({

@@ -15,13 +15,21 @@ import { call } from './api';
 export const shelfKey = ['shelf'] as const;
 const NOTHING: readonly ShelfItem[] = [];
 
-export const useShelf = () =>
+const useWhole = <T>(select: (shelf: Shelf) => T) =>
   useQuery({
     queryKey: shelfKey,
-    queryFn: () => call<Shelf>('/api/shelf').then((s): readonly ShelfItem[] => s.items),
+    queryFn: () => call<Shelf>('/api/shelf'),
+    select,
     // Holding thousands of things against thousands of others, one by one, would hold up the screen.
     structuralSharing: false,
   });
+
+export const useShelf = () => useWhole(itemsOf);
+const itemsOf = (shelf: Shelf): readonly ShelfItem[] => shelf.items;
+
+/** Things that are in the studio's file and cannot be shown. */
+export const useShelfApart = () => useWhole(apartOf).data;
+const apartOf = (shelf: Shelf) => shelf.apart;
 
 const of = <T extends ShelfItem>(kind: T['kind']) =>
   function useOfKind(): readonly T[] {

@@ -5,6 +5,7 @@ import { CoresThumbnail } from '@/ui/cores-thumbnail';
 import { dayWords } from '@/ui/day-words';
 import { clock, localTime } from '@/ui/local-time';
 import { Screen } from '@/ui/screen';
+import { SetApart } from '@/ui/set-apart';
 import { Empty, Failed, Waiting } from '@/ui/state';
 import { Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
@@ -14,7 +15,7 @@ import { struckOut, useStruckOut } from './struck-out';
 /** Every pour that was carried out, the last first. */
 export function JournalScreen() {
   const router = useRouter();
-  const { runs, loaded, fault } = useRuns();
+  const { runs, loaded, apart, fault } = useRuns();
   const gone = useStruckOut();
   const done = runs.filter((r) => r.endedAt !== undefined);
   return (
@@ -29,6 +30,7 @@ export function JournalScreen() {
         />
       ) : null}
       {fault ? <Failed what="The journal cannot be read." why={fault} /> : null}
+      <SetApart what="pour" many="pours" apart={apart} />
       {!loaded && done.length === 0 ? <Waiting what="Opening the journal" /> : null}
       {loaded && !fault && done.length === 0 ? (
         <Empty

@@ -1,9 +1,10 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useCreatePlan, usePlans } from '@/data/plans';
+import { useCreatePlan, usePlans, usePlansApart } from '@/data/plans';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
+import { SetApart } from '@/ui/set-apart';
 import { Asking, Empty } from '@/ui/state';
 import { Small } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
@@ -14,6 +15,7 @@ import { ChooseRow, PlanRow } from './plan-row';
 export function PlansScreen() {
   const router = useRouter();
   const plans = usePlans();
+  const apart = usePlansApart();
   const create = useCreatePlan();
   const gone = useDropped();
   const [choosing, setChoosing] = useState(false);
@@ -50,6 +52,7 @@ export function PlansScreen() {
         />
       ) : null}
       <Asking query={plans} waiting="Looking for plans" failed="The plans cannot be read." />
+      <SetApart what="plan" many="plans" apart={apart} />
       {plans.data?.length === 0 ? (
         <Empty
           says="A plan takes a pour from idea to finished piece. It asks three things to begin with: the surface, the colours, and how you pour."

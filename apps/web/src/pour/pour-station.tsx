@@ -7,6 +7,7 @@ import { putRun, useRuns } from '@/data/runs';
 import { newId } from '@/data/new-id';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
+import { runClock } from '@/run/run-clock';
 import { allowChime } from '@/run/chime';
 import { Button } from '@/ui/button';
 import { clock, localTime } from '@/ui/local-time';
@@ -34,7 +35,7 @@ export function PourStation() {
   };
   const begin = () => {
     allowChime();
-    const run = beginRun(newId(), id, plan, Date.now());
+    const run = beginRun(newId(), id, plan, runClock.now());
     putRun(run);
     device.remove(key);
     router.push(`/run/${run.id}`);

@@ -20,6 +20,7 @@ import { useNow } from '@/ui/use-now';
 import { allowChime } from './chime';
 import { Moves } from './moves-done';
 import { RanOut } from './ran-out';
+import { runClock } from './run-clock';
 import { useSteadyPress } from './steady-press';
 import { sheetOf } from './use-timers';
 import { useWakeLock } from './wake-lock';
@@ -49,7 +50,7 @@ export function RunScreen() {
 /** One move a screen. The lower half goes on; going back is one press; the lowest strip stays free for the phone's own gestures. */
 function Running({ run }: { readonly run: Run }) {
   const router = useRouter();
-  const now = useNow(250);
+  const now = useNow(250, runClock.now);
   const [noting, setNoting] = useState(false);
   const [short, setShort] = useState(false);
   const sheet = sheetOf(run);
@@ -60,7 +61,7 @@ function Running({ run }: { readonly run: Run }) {
   const shelf = useShelf();
   // The last move done, the pour takes off the shelf what it used.
   const onward = (skipped = false) =>
-    putRun(drawIfKnown(advance(run, Date.now(), skipped), shelf.data));
+    putRun(drawIfKnown(advance(run, runClock.now(), skipped), shelf.data));
   const goOn = useSteadyPress(() => {
     allowChime();
     onward();

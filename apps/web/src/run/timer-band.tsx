@@ -7,11 +7,12 @@ import { useSettings } from '@/data/settings';
 import { clock } from '@/ui/local-time';
 import { useNow } from '@/ui/use-now';
 import { chime } from './chime';
+import { runClock } from './run-clock';
 import { useTimers } from './use-timers';
 
 /** Running timers, in sight everywhere but on the bench and the run's own screen, which show them large. */
 export function TimerBand() {
-  const now = useNow(1000);
+  const now = useNow(1000, runClock.now);
   const path = usePathname();
   const timers = useTimers(now);
   const { chimes } = useSettings();

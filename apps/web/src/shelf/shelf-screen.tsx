@@ -2,10 +2,11 @@ import { type ShelfItem, type ShelfKind, runsLow, shelfId } from '@potter/core/s
 import { Link, useLocalSearchParams, useRouter } from 'expo-router';
 import { memo, useState } from 'react';
 import { Text, View } from 'react-native';
-import { usePutOnShelf, useShelf } from '@/data/shelf';
+import { usePutOnShelf, useShelf, useShelfApart } from '@/data/shelf';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Screen } from '@/ui/screen';
+import { SetApart } from '@/ui/set-apart';
 import { Asking, Empty } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Small, Strong } from '@/ui/type';
@@ -29,6 +30,7 @@ export function ShelfScreen() {
   const params = useLocalSearchParams<{ kind?: string }>();
   const kind = KINDS.find((k) => k === params.kind) ?? 'paint';
   const shelf = useShelf();
+  const apart = useShelfApart();
   const put = usePutOnShelf();
   const gone = useTakenOff();
   const [search, setSearch] = useState('');
@@ -63,6 +65,7 @@ export function ShelfScreen() {
         ))}
       </View>
       <Asking query={shelf} waiting="Looking at the shelf" failed="The shelf cannot be read." />
+      <SetApart what="thing on the shelf" many="things on the shelf" apart={apart} />
       {shelf.data && items.length === 0 ? (
         <Empty says={words.empty} act={`Put a ${words.one} on`} onAct={make} />
       ) : null}

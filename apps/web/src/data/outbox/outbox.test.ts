@@ -163,7 +163,7 @@ test('what is refused for good is kept in sight, across pages, until the artist 
   expect(refused).toMatchObject({
     about: 'a',
     body: { n: 1 },
-    refused: 'It will not do. /at is odd',
+    refused: 'It will not do. /at is odd.',
   });
   page.tryAgain(refused!);
   await wait(1000);

@@ -161,4 +161,4 @@ async function round(): Promise<boolean> {
 }
 
 const inWords = ({ message, refusal: { faults } }: Refused): string =>
-  faults[0] ? `${message} ${faults[0].path} ${faults[0].message}` : message;
+  faults[0] ? `${message} ${faults[0].path} ${faults[0].message}.` : message;

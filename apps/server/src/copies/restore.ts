@@ -1,0 +1,103 @@
+import { copyFile, mkdtemp, rename, rm } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { sql } from 'drizzle-orm';
+import { nameIn, parsed } from '../db/documents';
+import { lockFile } from '../db/lock';
+import { type Database, openDatabase } from '../db/open';
+import { troubleOf } from '../db/trouble';
+
+/** What putting a copy back would do to one kind of thing; each is named. */
+export interface Difference {
+  readonly kind: string;
+  readonly brings: readonly string[];
+  readonly takesAway: readonly string[];
+  readonly changes: readonly string[];
+  readonly same: number;
+}
+
+/** Each kind by its words, with the query that gives its rows: a key and the document as text. */
+const KINDS: readonly (readonly [kind: string, rows: string])[] = [
+  ['plans', 'SELECT id AS key, "plan" AS text FROM plans'],
+  ['pours', 'SELECT id AS key, run AS text FROM runs'],
+  ['things on the shelf', `SELECT kind || ' ' || id AS key, item AS text FROM shelf`],
+  ['notes of paints that clash', 'SELECT id AS key, reaction AS text FROM reactions'],
+  ['settings', `SELECT id AS key, settings AS text FROM settings`],
+  ['pictures', `SELECT id AS key, id AS text FROM pictures`],
+];
+
+async function rowsOf({ read }: Database, query: string): Promise<Map<string, string>> {
+  const rows = await read.all<{ key: string; text: string }>(sql.raw(query));
+  return new Map(rows.map((row) => [row.key, row.text]));
+}
+
+/** How the studio would change if another state of it took its place. */
+export async function differences(now: Database, then: Database): Promise<Difference[]> {
+  const found: Difference[] = [];
+  for (const [kind, query] of KINDS) {
+    const [here, there] = [await rowsOf(now, query), await rowsOf(then, query)];
+    const named = (rows: Map<string, string>) => (key: string) => {
+      const document = parsed(rows.get(key) ?? null);
+      return typeof document === 'object' && document ? (nameIn(document) ?? key) : key;
+    };
+    const both = [...here.keys()].filter((key) => there.has(key));
+    found.push({
+      kind,
+      brings: [...there.keys()].filter((key) => !here.has(key)).map(named(there)),
+      takesAway: [...here.keys()].filter((key) => !there.has(key)).map(named(here)),
+      changes: both.filter((key) => here.get(key) !== there.get(key)).map(named(there)),
+      same: both.filter((key) => here.get(key) === there.get(key)).length,
+    });
+  }
+  return found;
+}
+
+/**
+ * Looks at a copy beside the studio, and where asked puts it in the studio's place. The copy itself is never touched; the studio as it was is
+ * kept as a copy of its own first. Throws where the studio is open in another program, or the copy is damaged.
+ * @returns the differences, and where the studio as it was lies now
+ */
+export async function restore(
+  path: string,
+  copy: string,
+  migrations: string,
+  { putBack, now }: { readonly putBack: boolean; readonly now: Date },
+): Promise<{ readonly differences: readonly Difference[]; readonly before?: string }> {
+  const open = (file: string) => openDatabase(pathToFileURL(file).href, migrations);
+  // A folder of its own beside the studio: opening a copy of an earlier version brings its form up to date, with files of its own.
+  const folder = await mkdtemp(join(dirname(path), 'restoring-'));
+  try {
+    const taken = join(folder, 'taken.db');
+    await copyFile(copy, taken);
+    const there = await open(taken).catch((error: unknown) => {
+      const why = troubleOf(error)?.message ?? (error instanceof Error ? error.message : error);
+      throw new Error(`The copy ${copy} cannot be opened: ${String(why).replaceAll(taken, copy)}`);
+    });
+    const here = await open(path).catch(async (error: unknown) => {
+      await there.close();
+      throw error;
+    });
+    const stamp = now.toISOString().slice(0, 19).replaceAll(':', '').replace('T', '-');
+    const before = join(dirname(path), 'copies', `before-restore-${stamp}.db`);
+    let found: Difference[];
+    try {
+      found = await differences(here, there);
+      if (putBack) await here.copy(before);
+    } finally {
+      await there.close();
+      await here.close();
+    }
+    if (!putBack) return { differences: found };
+    const unlock = lockFile(path);
+    try {
+      // Closed in order, a log holds nothing; left beside another file it would be taken for that file's.
+      for (const end of ['-wal', '-shm']) await rm(`${path}${end}`, { force: true });
+      await rename(taken, path);
+    } finally {
+      unlock();
+    }
+    return { differences: found, before };
+  } finally {
+    await rm(folder, { recursive: true, force: true });
+  }
+}

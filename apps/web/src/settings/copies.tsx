@@ -1,0 +1,63 @@
+import { Pressable, Text, View } from 'react-native';
+import { copyUrl, useCopies, useCopyNow } from '@/data/copies';
+import { Button } from '@/ui/button';
+import { dayWords } from '@/ui/day-words';
+import { localTime } from '@/ui/local-time';
+import { Failed } from '@/ui/state';
+import { Body, Heading } from '@/ui/type';
+
+/** As many as one looks through; all of them lie in the folder beside the studio's file. */
+const MOST_SHOWN = 5;
+
+const sizeWords = (bytes: number): string =>
+  bytes < 1_000_000 ? `${Math.ceil(bytes / 1000)} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
+
+/** Copies of the whole studio: made by themselves every day, by hand here, taken away as one file. */
+export function StudioCopies() {
+  const copies = useCopies();
+  const copy = useCopyNow();
+  const shown = copies.data?.copies.slice(0, MOST_SHOWN) ?? [];
+  return (
+    <View className="gap-3">
+      <Heading>Copies of the studio</Heading>
+      <Body>
+        The studio copies itself every day it runs: the last 7 days are kept, and 4 weeks before
+        them. Take a copy away now and then, to a place that is not this machine.
+      </Body>
+      {copies.error ? (
+        <Failed what="The copies cannot be seen." why={copies.error.message} />
+      ) : null}
+      {copies.data?.trouble ? (
+        <Failed what="The copy of today could not be made." why={copies.data.trouble} />
+      ) : null}
+      {copy.error ? <Failed what="No copy was made." why={copy.error.message} /> : null}
+      <View role="list">
+        {shown.map(({ name, madeAt, bytes }) => {
+          const when = `${dayWords(localTime(madeAt))}, ${localTime(madeAt).slice(11)}`;
+          return (
+            <View role="listitem" key={name} className="border-b border-rule">
+              <Pressable
+                role="link"
+                aria-label={`Take away the copy of ${when}`}
+                // A plain address: the browser downloads it, however large it is.
+                {...{ href: copyUrl(name), hrefAttrs: { download: name } }}
+                className="min-h-[52px] flex-row items-center gap-3 py-2 active:bg-pressed"
+              >
+                <Text className="flex-1 font-body text-16 text-ink">{when}</Text>
+                <Text className="font-body text-13 text-quiet">{sizeWords(bytes)}</Text>
+                <Text className="font-bold text-16 text-ink underline">Take away</Text>
+              </Pressable>
+            </View>
+          );
+        })}
+      </View>
+      <View className="flex-row">
+        <Button
+          label={copy.isPending ? 'Copying' : 'Copy the studio now'}
+          disabled={copy.isPending}
+          onPress={() => copy.mutate()}
+        />
+      </View>
+    </View>
+  );
+}
