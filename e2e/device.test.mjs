@@ -203,11 +203,11 @@ test('a clock set back two days moves no timer, is said, and over a reload the p
   }
   const before = await timer();
   await page.evaluate(() => sessionStorage.setItem('set-back', String(48 * 3_600_000)));
-  await says(page, 'was set back by 48 h');
+  await says(page, 'was set back by 48 h');
   const after = await timer();
   assert.ok(before - after >= 0 && before - after < 30, `${before} s, then ${after} s`);
   await page.reload({ waitUntil: 'networkidle0' });
-  await says(page, 'was set back by 48 h');
+  await says(page, 'was set back by 48 h');
   assert.ok((await timer()) <= before + 1);
   await page.browserContext().close();
 });

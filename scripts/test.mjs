@@ -73,6 +73,7 @@ check('format', 'npm', ['run', '-s', 'format:check']);
 jest();
 check('build', 'npm', ['run', '-s', 'build']);
 endToEnd();
+check('held up to its promises, in short', 'npm', ['run', '-s', 'hold-up', '--', '--short']);
 
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 ? 1 : 0);

@@ -522,3 +522,8 @@ test('a list never fails for one row: the bad one is named, the others are there
   );
   expect((await ask('GET', '/api/runs')).body.apart).toEqual([]);
 });
+
+test('an address that cannot be read, or is too long, is refused in the one shape', async () => {
+  for (const path of [`/api/plans/${'x'.repeat(300)}`, '/api/plans/%', '/api/plans/%E0%A4%A'])
+    expect((await ask('GET', path)).body.error).toMatchObject({ code: 'address', faults: [] });
+});

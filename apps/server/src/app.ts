@@ -45,8 +45,10 @@ export async function buildApp({
     logger: log ? { level: 'warn' } : false,
     forceCloseConnections: 'idle',
     requestTimeout: REQUEST_MS,
+    // An address that cannot be read meets no route, so no handler of errors either.
+    frameworkErrors: refuseInOneShape,
   });
-  refuseInOneShape(app);
+  app.setErrorHandler(refuseInOneShape);
   guard(app);
   holdToContract(app);
   app.get('/api/health', { schema: { response: { 200: by('Health') } } }, () => ({

@@ -15,6 +15,7 @@ import { Left } from '@/shelf/left';
 import { IconButton } from '@/ui/button';
 import { dayWords } from '@/ui/day-words';
 import { clock, localTime } from '@/ui/local-time';
+import { LongList } from '@/ui/long-list';
 import { Screen } from '@/ui/screen';
 import { Asking, Empty } from '@/ui/state';
 import { Body, Heading, Small, Strong } from '@/ui/type';
@@ -68,14 +69,11 @@ function PlanGroup({
   return (
     <View className="mb-6">
       <Heading>{title}</Heading>
-      <View
-        role="list"
-        className="mt-2 border-t border-rule wide:flex-row wide:flex-wrap wide:gap-x-8"
-      >
-        {plans.map((plan) => (
-          <PlanRow key={plan.id} plan={plan} />
-        ))}
-      </View>
+      <LongList
+        items={plans}
+        row={(plan) => <PlanRow key={plan.id} plan={plan} />}
+        className="mt-2 border-t border-rule"
+      />
     </View>
   );
 }

@@ -5,6 +5,7 @@ import { CoresThumbnail } from '@/ui/cores-thumbnail';
 import { dayWords } from '@/ui/day-words';
 import { clock, localTime } from '@/ui/local-time';
 import { Screen } from '@/ui/screen';
+import { LongList } from '@/ui/long-list';
 import { SetApart } from '@/ui/set-apart';
 import { Empty, Failed, Waiting } from '@/ui/state';
 import { Small, Strong } from '@/ui/type';
@@ -39,11 +40,7 @@ export function JournalScreen() {
           onAct={() => router.push('/plans')}
         />
       ) : null}
-      <View role="list" className="wide:flex-row wide:flex-wrap wide:gap-x-8">
-        {done.map((run) => (
-          <JournalRow key={run.id} run={run} />
-        ))}
-      </View>
+      <LongList items={done} row={(run) => <JournalRow key={run.id} run={run} />} />
     </Screen>
   );
 }

@@ -4,13 +4,18 @@ import { View } from 'react-native';
 import { useCreatePlan, usePlans, usePlansApart } from '@/data/plans';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
+import { LongList } from '@/ui/long-list';
 import { SetApart } from '@/ui/set-apart';
 import { Asking, Empty } from '@/ui/state';
+import { TextField } from '@/ui/text-field';
 import { Small } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { dropped, useDropped } from './dropped';
 import { ImportPlan } from './import-plan';
 import { ChooseRow, PlanRow } from './plan-row';
+
+/** More plans than one looks through: they can be searched. */
+const MANY = 12;
 
 export function PlansScreen() {
   const router = useRouter();
@@ -18,6 +23,9 @@ export function PlansScreen() {
   const apart = usePlansApart();
   const create = useCreatePlan();
   const gone = useDropped();
+  const [search, setSearch] = useState('');
+  const all = plans.data ?? [];
+  const found = all.filter((p) => p.title.toLowerCase().includes(search.trim().toLowerCase()));
   const [choosing, setChoosing] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   return (
@@ -60,8 +68,18 @@ export function PlansScreen() {
           onAct={() => router.push('/plans/new')}
         />
       ) : null}
-      <View role="list" className="wide:flex-row wide:flex-wrap wide:gap-x-8">
-        {plans.data?.map((plan) =>
+      {all.length > MANY ? (
+        <TextField
+          label="Search"
+          shown={search}
+          read={(text) => ({ ok: true, value: text })}
+          onChange={setSearch}
+          className="mb-3 wide:max-w-[470px]"
+        />
+      ) : null}
+      <LongList
+        items={found}
+        row={(plan) =>
           choosing ? (
             <ChooseRow
               key={plan.id}
@@ -77,10 +95,11 @@ export function PlansScreen() {
             />
           ) : (
             <PlanRow key={plan.id} plan={plan} />
-          ),
-        )}
-      </View>
-      {(plans.data?.length ?? 0) > 1 ? (
+          )
+        }
+      />
+      {found.length === 0 && all.length > 0 ? <Small>No plan goes by “{search}”.</Small> : null}
+      {all.length > 1 ? (
         <Button
           className="mt-4 self-start"
           label={choosing ? 'Done choosing' : 'Several at once'}

@@ -9,10 +9,10 @@ const HOUR_MS = 3_600_000;
 
 const spanWords = (ms: number): string =>
   ms >= HOUR_MS
-    ? `${Math.round(ms / HOUR_MS)} h`
+    ? `${Math.round(ms / HOUR_MS)} h`
     : ms >= 60_000
-      ? `${Math.round(ms / 60_000)} min`
-      : `${Math.round(ms / 1000)} s`;
+      ? `${Math.round(ms / 60_000)} min`
+      : `${Math.round(ms / 1000)} s`;
 
 /** Says that the device's clock was set back while a pour is under way, until it is seen. */
 export function ClockBand() {

@@ -12,6 +12,16 @@ const MOST_SHOWN = 5;
 const sizeWords = (bytes: number): string =>
   bytes < 1_000_000 ? `${Math.ceil(bytes / 1000)} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
 
+/** How a copy came to be, by its name; the daily ones need no word. */
+const kindWords = (name: string): string =>
+  name.endsWith('-by-hand.db')
+    ? 'by hand'
+    : name.startsWith('before-restore')
+      ? 'before a copy was put back'
+      : name.startsWith('before-')
+        ? 'before a new version'
+        : '';
+
 /** Copies of the whole studio: made by themselves every day, by hand here, taken away as one file. */
 export function StudioCopies() {
   const copies = useCopies();
@@ -43,7 +53,10 @@ export function StudioCopies() {
                 {...{ href: copyUrl(name), hrefAttrs: { download: name } }}
                 className="min-h-[52px] flex-row items-center gap-3 py-2 active:bg-pressed"
               >
-                <Text className="flex-1 font-body text-16 text-ink">{when}</Text>
+                <Text className="flex-1 font-body text-16 text-ink">
+                  {when}
+                  <Text className="text-13 text-quiet"> {kindWords(name)}</Text>
+                </Text>
                 <Text className="font-body text-13 text-quiet">{sizeWords(bytes)}</Text>
                 <Text className="font-bold text-16 text-ink underline">Take away</Text>
               </Pressable>

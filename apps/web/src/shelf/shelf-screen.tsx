@@ -6,12 +6,12 @@ import { usePutOnShelf, useShelf, useShelfApart } from '@/data/shelf';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Screen } from '@/ui/screen';
+import { LongList } from '@/ui/long-list';
 import { SetApart } from '@/ui/set-apart';
 import { Asking, Empty } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
-import { useGrowing } from '@/ui/use-growing';
 import { ShelfTable } from './shelf-table';
 import { found, itemWords, KIND_WORDS } from './item-words';
 import { Left } from './left';
@@ -19,9 +19,6 @@ import { paintChip } from './paint-chip';
 import { ReadyMediums } from './ready-mediums';
 import { takenOff, useTakenOff } from './taken-off';
 import { Checkable } from '@/ui/checkable';
-
-/** Rows that are drawn at once: a long shelf must not hold up the screen. */
-const PAGE = 60;
 
 const KINDS = Object.keys(KIND_WORDS) as ShelfKind[];
 
@@ -34,11 +31,9 @@ export function ShelfScreen() {
   const put = usePutOnShelf();
   const gone = useTakenOff();
   const [search, setSearch] = useState('');
-  const [most, setMost] = useState(PAGE);
   const words = KIND_WORDS[kind];
   const items = (shelf.data ?? []).filter((item) => item.kind === kind);
   const shown = items.filter((item) => found(item, search));
-  const drawn = useGrowing(Math.min(most, shown.length));
   const make = () => router.push(`/shelf/${kind}/new`);
   return (
     <Screen title="Shelf" acts={<Button primary label={`New ${words.one}`} onPress={make} />}>
@@ -78,18 +73,11 @@ export function ShelfScreen() {
           className="mb-3 wide:max-w-[470px]"
         />
       ) : null}
-      <View role="list" className="wide:flex-row wide:flex-wrap wide:gap-x-8">
-        {shown.slice(0, drawn).map((item) => (
-          <ShelfRow key={shelfId(item)} item={item} />
-        ))}
-      </View>
-      {shown.length > most ? (
-        <Button
-          className="mt-3 self-start"
-          label={`Show more, ${shown.length - most} left`}
-          onPress={() => setMost(most + PAGE)}
-        />
-      ) : null}
+      <LongList
+        key={kind}
+        items={shown}
+        row={(item) => <ShelfRow key={shelfId(item)} item={item} />}
+      />
       {kind === 'medium' && search === '' ? (
         <ReadyMediums onShelf={new Set(items.map(shelfId))} />
       ) : null}

@@ -13,25 +13,26 @@ const missesAPart = (error: Error): boolean =>
     `${error.name} ${error.message}`,
   );
 
-/** Loads the page anew, once. False where that was done a moment ago, or cannot be remembered. */
-function renewOnce(): boolean {
+/** Whether the page may be loaded anew by itself: not where that was done a moment ago, or cannot be remembered. */
+function mayRenew(): boolean {
   try {
-    if (Date.now() - Number(sessionStorage.getItem(KEY) ?? 0) < ONCE_MS) return false;
-    sessionStorage.setItem(KEY, String(Date.now()));
+    const last = Number(sessionStorage.getItem(KEY) ?? 0);
+    sessionStorage.setItem(KEY, String(last));
+    return Date.now() - last >= ONCE_MS;
   } catch {
     return false;
   }
-  location.reload();
-  return true;
 }
 
 /** In place of a screen that stopped: never a blank page. What was made is on this device or in the studio. */
 export function PageFault({ error }: { readonly error: Error }) {
   const missing = missesAPart(error);
-  const [renewing, setRenewing] = useState(missing);
+  const [renewing] = useState(() => missing && mayRenew());
   useEffect(() => {
-    if (missing) setRenewing(renewOnce());
-  }, [missing]);
+    if (!renewing) return;
+    sessionStorage.setItem(KEY, String(Date.now()));
+    location.reload();
+  }, [renewing]);
   if (renewing) return <View className="flex-1 bg-surround" aria-busy />;
   return (
     <View role="main" className="flex-1 gap-4 bg-surround p-4">
