@@ -53,6 +53,10 @@ const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
 /** Lists of many things; all else is one document. */
 const TABLES: ReadonlySet<SchemaName> = new Set(['Shelf', 'PlanList', 'RunList', 'ReactionList']);
 
-/** Every fault of a value against any schema of the contract. For the server; a screen imports the one it needs. */
+/** Every fault of a value that came from somewhere, against any schema of the contract. For the server; a screen imports the one it needs. */
 export const check = (name: SchemaName, value: unknown): Fault[] =>
   faultsOf(VALIDATORS[name], value, TABLES.has(name) ? TABLE : DOCUMENT);
+
+/** As `check`, of a value of our own making: it is judged whatever its size. */
+export const judge = (name: SchemaName, value: unknown): Fault[] =>
+  faultsOf(VALIDATORS[name], value, null);

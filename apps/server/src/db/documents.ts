@@ -1,5 +1,5 @@
 import type { Apart, SchemaName } from '@potter/contract';
-import { check } from '@potter/contract/validators';
+import { judge } from '@potter/contract/validators';
 import { type SQL, sql } from 'drizzle-orm';
 import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
 
@@ -40,7 +40,7 @@ export function readDocuments<T>(
       return;
     }
     const value = whole(document, index);
-    const [fault] = check(schema, value);
+    const [fault] = judge(schema, value);
     if (fault)
       apart.push({ id, name: nameIn(document) ?? id, why: `${fault.path} ${fault.message}` });
     else sound.push(value as T);

@@ -1,5 +1,5 @@
 import type { SchemaName } from '@potter/contract';
-import { check } from '@potter/contract/validators';
+import { check, judge } from '@potter/contract/validators';
 import type { FastifyInstance } from 'fastify';
 import { Refused } from './refusal';
 
@@ -24,7 +24,7 @@ export function holdToContract(app: FastifyInstance): void {
     };
   });
   app.setSerializerCompiler(({ schema }) => (value) => {
-    const faults = check(nameOf(schema), value);
+    const faults = judge(nameOf(schema), value);
     if (faults.length > 0)
       throw new Error(`the answer breaks the contract: ${JSON.stringify(faults)}`);
     return JSON.stringify(value);

@@ -7,7 +7,7 @@ import type {
   PlanSaved,
   PlanSummary,
 } from '@potter/contract';
-import { check } from '@potter/contract/validators';
+import { judge } from '@potter/contract/validators';
 import { checkPlan, type Plan } from '@potter/core/plan';
 import { and, desc, eq } from 'drizzle-orm';
 import { readDocuments, textIn } from '../db/documents';
@@ -67,7 +67,7 @@ export async function getPlan({ read }: Database, id: string): Promise<PlanRecor
 /** What lists show of a plan. Throws a refusal where what follows from it is no number: nobody could read it there. */
 function listed(plan: Plan): ReturnType<typeof summarise> {
   const summary = summarise(plan);
-  const faults = check('PlanSummary', { id: '00000000', revision: 1, updatedAt: '', ...summary });
+  const faults = judge('PlanSummary', { id: '00000000', revision: 1, updatedAt: '', ...summary });
   if (faults.length > 0)
     throw new Refused(
       400,
