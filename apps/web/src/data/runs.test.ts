@@ -3,6 +3,7 @@ import { advance, beginRun, type Run } from '@potter/core/journal';
 import { newPlan } from '@potter/core/plan';
 import { plainSurface } from '@potter/core/surface';
 import { IDBFactory } from 'fake-indexeddb';
+import { fakeTimers, wait } from '../../test/device-time';
 
 const plan = newPlan({
   title: 'T',
@@ -62,17 +63,9 @@ beforeEach(() => {
         }),
     } as Response;
   });
-  jest.useFakeTimers({ doNotFake: ['setImmediate', 'queueMicrotask', 'nextTick'] });
+  fakeTimers();
 });
 afterEach(() => jest.useRealTimers());
-
-/** Lets storage, which answers in its own time, and timers go on for so long. */
-async function wait(ms: number): Promise<void> {
-  for (let t = 0; t < ms; t += 250) {
-    await jest.advanceTimersByTimeAsync(250);
-    for (let tick = 0; tick < 12; tick++) await new Promise((resolve) => setImmediate(resolve));
-  }
-}
 
 test('a run is sent as it last stood once the studio is back', async () => {
   const page = openPage();

@@ -5,9 +5,9 @@ import { useCreatePlan, usePlans, usePlansApart } from '@/data/plans';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
 import { LongList } from '@/ui/long-list';
+import { SearchField } from '@/ui/search-field';
 import { SetApart } from '@/ui/set-apart';
 import { Asking, Empty } from '@/ui/state';
-import { TextField } from '@/ui/text-field';
 import { Small } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { dropped, useDropped } from './dropped';
@@ -68,15 +68,7 @@ export function PlansScreen() {
           onAct={() => router.push('/plans/new')}
         />
       ) : null}
-      {all.length > MANY ? (
-        <TextField
-          label="Search"
-          shown={search}
-          read={(text) => ({ ok: true, value: text })}
-          onChange={setSearch}
-          className="mb-3 wide:max-w-[470px]"
-        />
-      ) : null}
+      {all.length > MANY ? <SearchField shown={search} onChange={setSearch} /> : null}
       <LongList
         items={found}
         row={(plan) =>

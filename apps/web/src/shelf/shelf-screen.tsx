@@ -7,9 +7,9 @@ import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Screen } from '@/ui/screen';
 import { LongList } from '@/ui/long-list';
+import { SearchField } from '@/ui/search-field';
 import { SetApart } from '@/ui/set-apart';
 import { Asking, Empty } from '@/ui/state';
-import { TextField } from '@/ui/text-field';
 import { Body, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { ShelfTable } from './shelf-table';
@@ -64,15 +64,7 @@ export function ShelfScreen() {
       {shelf.data && items.length === 0 ? (
         <Empty says={words.empty} act={`Put a ${words.one} on`} onAct={make} />
       ) : null}
-      {items.length > 0 ? (
-        <TextField
-          label="Search"
-          shown={search}
-          read={(text) => ({ ok: true, value: text })}
-          onChange={setSearch}
-          className="mb-3 wide:max-w-[470px]"
-        />
-      ) : null}
+      {items.length > 0 ? <SearchField shown={search} onChange={setSearch} /> : null}
       <LongList
         key={kind}
         items={shown}

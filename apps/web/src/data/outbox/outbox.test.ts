@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
+import { fakeTimers, wait } from '../../../test/device-time';
 import type { Posted } from './letter';
 
 type Outbox = typeof import('./outbox');
@@ -64,17 +65,9 @@ const letter = (name: string, body: unknown): Posted => ({
   names: name,
 });
 
-/** Lets storage, which answers in its own time, and timers go on for so long. */
-async function wait(ms: number): Promise<void> {
-  for (let t = 0; t < ms; t += 250) {
-    await jest.advanceTimersByTimeAsync(250);
-    for (let tick = 0; tick < 12; tick++) await new Promise((resolve) => setImmediate(resolve));
-  }
-}
-
 beforeEach(() => {
   global.indexedDB = new IDBFactory();
-  jest.useFakeTimers({ doNotFake: ['setImmediate', 'queueMicrotask', 'nextTick'] });
+  fakeTimers();
 });
 afterEach(() => jest.useRealTimers());
 
