@@ -10,7 +10,6 @@ import { type Difference, restore } from '../apps/server/src/copies/restore';
 import { fail } from './command';
 
 const USAGE = 'usage: npm run -s restore -- COPY.db [--put-back]';
-const root = resolve(import.meta.dirname, '..');
 
 const asked = (() => {
   try {
@@ -23,15 +22,8 @@ const [copy] = asked.positionals;
 if (copy === undefined || asked.positionals.length > 1) fail(1, [USAGE]);
 
 const url = process.env.POTTER_DB;
-const path = url ? fileURLToPath(url) : resolve(root, 'apps/server/data/potter.db');
+const path = url ? fileURLToPath(url) : resolve('apps/server/data/potter.db');
 const putBack = asked.values['put-back'] ?? false;
-
-const told = await restore(path, resolve(copy!), resolve(root, 'apps/server/drizzle'), {
-  putBack,
-  now: new Date(),
-}).catch((error: unknown) =>
-  fail(2, [`Nothing was changed. ${error instanceof Error ? error.message : String(error)}`]),
-);
 
 /** As many names as one reads. */
 const MOST_NAMES = 12;
@@ -47,9 +39,16 @@ const lines = ({ kind, brings, takesAway, changes, same }: Difference): string[]
   ...list(putBack ? 'changed' : 'would change', changes),
   ...list(putBack ? 'took away' : 'would take away', takesAway),
 ];
-console.log(told.differences.flatMap(lines).join('\n'));
-console.log(
-  told.before === undefined
-    ? 'Nothing was changed. To put it back, stop the studio and add --put-back.'
-    : `The copy is the studio now. The studio as it was is in ${told.before}`,
+// npm runs commands in the project's own folder.
+restore(path, resolve(copy!), resolve('apps/server/drizzle'), { putBack, now: new Date() }).then(
+  ({ differences, before }) => {
+    console.log(differences.flatMap(lines).join('\n'));
+    console.log(
+      before === undefined
+        ? 'Nothing was changed. To put it back, stop the studio and add --put-back.'
+        : `The copy is the studio now. The studio as it was is in ${before}`,
+    );
+  },
+  (error: unknown) =>
+    fail(2, [`Nothing was changed. ${error instanceof Error ? error.message : String(error)}`]),
 );

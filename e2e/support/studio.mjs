@@ -44,6 +44,8 @@ export async function startStudio({ seed = true, port } = {}) {
   return {
     url: `http://127.0.0.1:${at}`,
     pid: () => child.pid,
+    /** Where its database is, as POTTER_DB names it. */
+    db: pathToFileURL(join(folder, 'potter.db')).href,
     halt,
     resume: async () => {
       child = await start();

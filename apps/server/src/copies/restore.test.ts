@@ -75,7 +75,12 @@ test('put back, the studio is as it was copied, and as it was before lies beside
 
 test('a damaged copy, or a studio somebody has open, changes nothing', async () => {
   writeFileSync(copy, readFileSync(copy).fill(7, 100, 12_000));
-  await expect(restore(path, copy, migrations, { putBack: true, now })).rejects.toThrow();
+  await expect(restore(path, copy, migrations, { putBack: true, now })).rejects.toThrow(
+    'is damaged, or no copy of a studio',
+  );
+  await expect(
+    restore(path, join(folder, 'none.db'), migrations, { putBack: true, now }),
+  ).rejects.toThrow('is not there');
   expect(await titles()).toEqual(['Kept, changed', 'New', 'Same']);
   writeFileSync(`${path}.lock`, '1');
   await expect(restore(path, path, migrations, { putBack: true, now })).rejects.toThrow(InUse);

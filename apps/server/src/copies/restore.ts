@@ -4,7 +4,7 @@ import { pathToFileURL } from 'node:url';
 import { sql } from 'drizzle-orm';
 import { nameIn, parsed } from '../db/documents';
 import { lockFile } from '../db/lock';
-import { type Database, openDatabase } from '../db/open';
+import { Damaged, type Database, openDatabase } from '../db/open';
 import { troubleOf } from '../db/trouble';
 
 /** What putting a copy back would do to one kind of thing; each is named. */
@@ -68,11 +68,11 @@ export async function restore(
   const folder = await mkdtemp(join(dirname(path), 'restoring-'));
   try {
     const taken = join(folder, 'taken.db');
-    await copyFile(copy, taken);
-    const there = await open(taken).catch((error: unknown) => {
-      const why = troubleOf(error)?.message ?? (error instanceof Error ? error.message : error);
-      throw new Error(`The copy ${copy} cannot be opened: ${String(why).replaceAll(taken, copy)}`);
-    });
+    const there = await copyFile(copy, taken)
+      .then(() => open(taken))
+      .catch((error: unknown) => {
+        throw new Error(`${copy} ${whyNot(error)}.`);
+      });
     const here = await open(path).catch(async (error: unknown) => {
       await there.close();
       throw error;
@@ -100,4 +100,12 @@ export async function restore(
   } finally {
     await rm(folder, { recursive: true, force: true });
   }
+}
+
+/** Why a file cannot be put back, in words that go on from its name. */
+function whyNot(error: unknown): string {
+  if ((error as NodeJS.ErrnoException).code === 'ENOENT') return 'is not there';
+  if (error instanceof Damaged || troubleOf(error)?.code === 'damaged')
+    return 'is damaged, or no copy of a studio';
+  return `cannot be opened: ${error instanceof Error ? error.message : String(error)}`;
 }

@@ -73,12 +73,15 @@ async function prepare(path: string): Promise<() => void> {
   return unlock;
 }
 
+/** The file is not whole. */
+export class Damaged extends Error {}
+
 /** A damaged file is said before anything is written to it. */
 async function lookAt(client: Client, path: string): Promise<void> {
   const { rows } = await client.execute('PRAGMA quick_check(1)');
   const said = String(rows[0]?.[0] ?? 'ok');
   if (said !== 'ok')
-    throw new Error(
+    throw new Damaged(
       `The studio ${path} is damaged (${said}). Nothing was changed; put back a copy of the file from before.`,
     );
 }
