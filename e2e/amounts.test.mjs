@@ -4,30 +4,16 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
-import {
-  downloads,
-  launch,
-  openPage,
-  PHONE,
-  press,
-  says,
-  see,
-  textOf,
-  type,
-} from './support/browser.mjs';
-import { startStudio } from './support/studio.mjs';
+import { atStudio } from './support/at-studio.mjs';
+import { downloads, PHONE, press, says, see, textOf, type, visit } from './support/browser.mjs';
+import { until } from './support/studio.mjs';
 
-let studio;
-let browser;
+const studio = atStudio();
 let folder;
 before(async () => {
-  studio = await startStudio();
-  browser = await launch();
   folder = await mkdtemp(join(tmpdir(), 'potter-files-'));
 });
 after(async () => {
-  await browser.close();
-  await studio.stop();
   await rm(folder, { recursive: true, force: true });
 });
 
@@ -52,13 +38,13 @@ const LEAF =
   '<svg xmlns="http://www.w3.org/2000/svg" width="300mm" height="240mm" viewBox="0 0 300 240"><path d="M10 120C60 10 220 0 290 110C230 230 70 240 10 120Z"/></svg>';
 
 test('an odd outline: from a new plan to its full shopping list in at most 12 taps on the phone', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   let taps = 0;
   const tap = async (role, name) => {
     taps++;
     await press(page, role, name);
   };
-  await page.goto(`${studio.url}/plans`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans`);
   await tap('button', 'New plan');
   await tap('radio', 'Drawing');
   // The button, and the file in the phone's own dialog.
@@ -75,14 +61,13 @@ test('an odd outline: from a new plan to its full shopping list in at most 12 ta
   for (const name of ['Oat milk', 'Slate', 'Brass', 'Conditioner', 'Blank, 28 ×'])
     assert.ok(list.includes(name), `${name} is on the list`);
   assert.ok(taps <= 12, `${taps} taps`);
-  assert.deepEqual(page.faults, []);
 });
 
 test('drawings that are no surface are refused in words, and the surface stays as it was', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const { id } = await byTitle('Damson Moon');
   const shape = async () => (await ask(`/api/plans/${id}`)).plan.surface.shape;
-  await page.goto(`${studio.url}/plans/${id}/surface`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans/${id}/surface`);
   await press(page, 'radio', 'Drawing');
   await hand(page, 'Choose an SVG file', 'leaf.svg', LEAF);
   await says(page, 'as the file says');
@@ -108,12 +93,11 @@ test('drawings that are no surface are refused in words, and the surface stays a
   }
   assert.equal(await page.evaluate(() => window.ran), undefined);
   assert.deepEqual(await shape(), before);
-  assert.deepEqual(page.faults, []);
 });
 
 test('letters get a cup for each stroke; a ring and corners are typed', async () => {
-  const page = await openPage(browser, PHONE);
-  await page.goto(`${studio.url}/plans/new`, { waitUntil: 'networkidle0' });
+  const page = await studio.open(PHONE);
+  await visit(page, `${studio.url}/plans/new`);
   await press(page, 'radio', 'Letters');
   await type(page, 'Letters or figures', 'L7');
   await press(page, 'checkbox', /^Oat milk/);
@@ -126,7 +110,7 @@ test('letters get a cup for each stroke; a ring and corners are typed', async ()
     plan.cups.map((c) => c.for),
     ['limb:L.1', 'limb:L.2', 'limb:7.1', 'limb:7.2', 'gaps'],
   );
-  await page.goto(`${studio.url}/plans/${id}/surface`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans/${id}/surface`);
   await press(page, 'radio', 'By size');
   await type(page, 'Size', '30 x 10 cm ring');
   await says(page, 'saved');
@@ -144,14 +128,13 @@ test('letters get a cup for each stroke; a ring and corners are typed', async ()
     { polling: 200, timeout: 10000 },
     id,
   );
-  assert.deepEqual(page.faults, []);
 });
 
 test('a table is looked at before it is taken; faults are told by row; taking it over can be undone', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const shelf = async () => (await ask('/api/shelf')).items;
   const before = await shelf();
-  await page.goto(`${studio.url}/shelf`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/shelf`);
   await hand(
     page,
     'Read a CSV table',
@@ -174,26 +157,20 @@ test('a table is looked at before it is taken; faults are told by row; taking it
   assert.deepEqual(await shelf(), before);
   await press(page, 'button', 'Take it over');
   await says(page, '1 put on the shelf, 1 changed.');
-  const taken = await shelf();
-  assert.equal(taken.length, before.length + 1);
+  const taken = await until(shelf, (items) => items.length === before.length + 1);
   assert.equal(taken.find((i) => i.paint?.id === 'oat').stockMl, 5);
   await press(page, 'button', 'Put it back');
-  await page.waitForFunction(
-    async (n) => (await (await fetch('/api/shelf')).json()).items.length === n,
-    { polling: 200, timeout: 10000 },
-    before.length,
-  );
+  await until(shelf, (items) => items.length === before.length);
   assert.deepEqual(await shelf(), before);
-  assert.deepEqual(page.faults, []);
 });
 
 test('a pour draws the shelf down, gives it back, and its run-off goes into a jar', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const stock = async (id) =>
     (await ask('/api/shelf')).items.find((i) => i.paint?.id === id).stockMl;
   const { id } = await byTitle('Number 27');
   const before = await stock('walnut');
-  await page.goto(`${studio.url}/plans/${id}/pour`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans/${id}/pour`);
   await press(page, 'button', /^Begin/);
   await press(page, 'button', 'Ran out');
   await says(page, 'What is bare?');
@@ -225,12 +202,11 @@ test('a pour draws the shelf down, gives it back, and its run-off goes into a ja
   const jar = (await ask('/api/shelf')).items.find((i) => i.kind === 'jar');
   assert.match(jar.name, /Number 27/);
   assert.equal(jar.silicone, false);
-  assert.deepEqual(page.faults, []);
 });
 
 test('plans of one day are mixed together and bought together', async () => {
-  const page = await openPage(browser, PHONE);
-  await page.goto(`${studio.url}/plans`, { waitUntil: 'networkidle0' });
+  const page = await studio.open(PHONE);
+  await visit(page, `${studio.url}/plans`);
   await press(page, 'button', 'Several at once');
   await press(page, 'checkbox', 'Quince and Slate');
   await press(page, 'checkbox', 'Damson Moon');
@@ -243,19 +219,17 @@ test('plans of one day are mixed together and bought together', async () => {
   await press(page, 'checkbox', 'Number 27');
   await press(page, 'button', 'Shopping list');
   await says(page, 'For Quince and Slate, Number 27.');
-  assert.deepEqual(page.faults, []);
 });
 
 test('the template is saved as a PDF of true-size sheets and as an SVG', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const saved = await downloads(page, folder);
   const { id } = await byTitle('Quince and Slate');
-  await page.goto(`${studio.url}/plans/${id}/template`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans/${id}/template`);
   await type(page, 'Disc in the middle, across', '80 mm');
   await press(page, 'button', 'Save as PDF');
   await press(page, 'button', 'Save as SVG');
   const pdf = await saved('template.pdf');
   assert.equal(pdf.subarray(0, 5).toString(), '%PDF-');
   assert.match((await saved('template.svg')).toString(), /width="504mm"/);
-  assert.deepEqual(page.faults, []);
 });

@@ -1,19 +1,11 @@
 // Whatever the network, the studio or the device's storage does, what was made is in the studio in the end, or in sight.
 import assert from 'node:assert/strict';
-import { after, before, test } from 'node:test';
-import { launch, openPage, PHONE, press, says, see, type } from './support/browser.mjs';
-import { kept, pause, planOf, startStudio } from './support/studio.mjs';
+import { test } from 'node:test';
+import { atStudio } from './support/at-studio.mjs';
+import { PHONE, press, reload, says, see, type, visit } from './support/browser.mjs';
+import { kept, pause, planOf } from './support/studio.mjs';
 
-let studio;
-let browser;
-before(async () => {
-  studio = await startStudio();
-  browser = await launch();
-});
-after(async () => {
-  await browser.close();
-  await studio.stop();
-});
+const studio = atStudio();
 
 /** Has saves to paths like this answered by `how` instead of the studio, as long as it returns something. */
 async function answering(page, like, how) {
@@ -48,14 +40,14 @@ async function runAt(planId, at, tries = 150) {
 }
 
 async function begin(page, id) {
-  await page.goto(`${studio.url}/plans/${id}/pour`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans/${id}/pour`);
   await press(page, 'button', /^(Begin|Go on)/);
   await see(page, 'button', 'Skip');
 }
 
 test('saves of a pour that are answered 500, 408, 429 or not at all reach the studio', async () => {
   const { id } = await planOf(studio, 'Quince and Slate');
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const faults = [500, 408, 'lost'];
   await answering(page, /^\/api\/runs\//, () => faults.shift());
   await begin(page, id);
@@ -68,29 +60,27 @@ test('saves of a pour that are answered 500, 408, 429 or not at all reach the st
   }
   await runAt(id, 1);
   assert.deepEqual(faults, []);
-  await page.browserContext().close();
 });
 
 test('a pour the studio refuses for good stays here, is said on every screen and over a reload, and goes when it is sent again', async () => {
   const { id } = await planOf(studio, 'Number 27');
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   let refusing = true;
   await answering(page, /^\/api\/runs\//, () => (refusing ? 400 : undefined));
   await begin(page, id);
   await says(page, 'The pour of Number 27 is on this device but not in the studio.');
-  await page.goto(`${studio.url}/journal`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/journal`);
   await says(page, 'The studio would not have it.');
   assert.equal(await runOf(id), undefined);
   refusing = false;
   await press(page, 'button', /^Send again/);
   await runAt(id, 0);
   await page.waitForFunction(() => !document.body.innerText.includes('not in the studio'));
-  await page.browserContext().close();
 });
 
 test('with storage forbidden a pour reaches a healthy studio, and is called kept by nobody while the studio is away', async () => {
   const { id } = await planOf(studio, 'Damson Moon');
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   await page.evaluateOnNewDocument(() => {
     const refuse = () => {
       throw new DOMException('forbidden', 'SecurityError');
@@ -108,26 +98,25 @@ test('with storage forbidden a pour reaches a healthy studio, and is called kept
   away = false;
   await page.evaluate(() => dispatchEvent(new Event('online')));
   await runAt(id, 1);
-  await page.goto(`${studio.url}/plans/${id}/surface`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans/${id}/surface`);
   away = true;
   await type(page, 'Pieces', '3');
   await says(page, 'only on this page');
   away = false;
   await page.evaluate(() => dispatchEvent(new Event('online')));
   await says(page, 'saved');
-  await page.browserContext().close();
 });
 
 test('two tabs of one device on one plan while the studio is away: both edits are in the plan, and there is no copy', async () => {
   const plan = await planOf(studio, 'Kale and Walnut tiles');
-  const one = await openPage(browser, PHONE);
+  const one = await studio.open(PHONE);
   const two = await one.browserContext().newPage();
   await two.setViewport(PHONE);
   const address = `${studio.url}/plans/${plan.id}/surface`;
   let away = false;
   for (const page of [one, two]) {
     await answering(page, /^\/api\/plans\//, () => (away ? 'lost' : undefined));
-    await page.goto(address, { waitUntil: 'networkidle0' });
+    await visit(page, address);
   }
   away = true;
   await one.bringToFront();
@@ -146,13 +135,12 @@ test('two tabs of one device on one plan while the studio is away: both edits ar
     plans.filter((p) => p.title.includes('second copy')),
     [],
   );
-  await one.browserContext().close();
 });
 
 test('a page open while the application is renewed misses a part: it loads anew by itself, and never shows nothing', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   page.expectRefusals = true;
-  await page.goto(`${studio.url}/bench`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/bench`);
   // The old parts are gone from the studio until the page is loaded anew.
   let renewed = false;
   await page.setRequestInterception(true);
@@ -165,12 +153,12 @@ test('a page open while the application is renewed misses a part: it loads anew 
   await press(page, 'link', /^Trials/);
   await see(page, 'heading', 'Trials');
   assert.equal(renewed, true);
-  await page.browserContext().close();
+  await page.close();
 
   // Where it stays missing, that is said, with a way on.
-  const lost = await openPage(browser, PHONE);
+  const lost = await studio.open(PHONE);
   lost.expectRefusals = true;
-  await lost.goto(`${studio.url}/bench`, { waitUntil: 'networkidle0' });
+  await visit(lost, `${studio.url}/bench`);
   await lost.setRequestInterception(true);
   lost.on('request', (request) =>
     /\/_expo\/static\/js\/web\/trials-/.test(request.url())
@@ -181,12 +169,11 @@ test('a page open while the application is renewed misses a part: it loads anew 
   await says(lost, 'A part is missing');
   await press(lost, 'button', 'To the bench');
   await see(lost, 'heading', 'Bench');
-  await lost.browserContext().close();
 });
 
 test('a clock set back two days moves no timer, is said, and over a reload the pour goes on', async () => {
   const { id } = await planOf(studio, 'Quince and Slate');
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   await page.evaluateOnNewDocument(() => {
     const now = Date.now.bind(Date);
     Date.now = () => now() - Number(sessionStorage.getItem('set-back') ?? 0);
@@ -206,8 +193,7 @@ test('a clock set back two days moves no timer, is said, and over a reload the p
   await says(page, 'was set back by 48 h');
   const after = await timer();
   assert.ok(before - after >= 0 && before - after < 30, `${before} s, then ${after} s`);
-  await page.reload({ waitUntil: 'networkidle0' });
+  await reload(page);
   await says(page, 'was set back by 48 h');
   assert.ok((await timer()) <= before + 1);
-  await page.browserContext().close();
 });

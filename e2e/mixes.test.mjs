@@ -4,20 +4,16 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
-import { launch, openPage, PHONE, press, says, see, textOf, type } from './support/browser.mjs';
-import { kept, pause, planOf, startStudio } from './support/studio.mjs';
+import { atStudio } from './support/at-studio.mjs';
+import { PHONE, press, reload, says, see, textOf, type, visit } from './support/browser.mjs';
+import { kept, pause, planOf, until } from './support/studio.mjs';
 
-let studio;
-let browser;
+const studio = atStudio();
 let folder;
 before(async () => {
-  studio = await startStudio();
-  browser = await launch();
   folder = await mkdtemp(join(tmpdir(), 'potter-pictures-'));
 });
 after(async () => {
-  await browser.close();
-  await studio.stop();
   await rm(folder, { recursive: true, force: true });
 });
 
@@ -43,10 +39,10 @@ async function fits(page) {
 }
 
 test('a ratio as it is said, a school, a second paint, an activator; every step undone', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const plan = await planOf(studio, 'Quince and Slate');
   const [first] = (await plan.get()).mixes;
-  await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans/${plan.id}/mixes`);
   await type(page, 'Paint : medium : water', '40 g + 20 g');
   await kept(plan, (p) => p.mixes[0].basis === 'weight' && p.mixes[0].medium.parts === 0.5);
   const field = await see(page, 'textbox', 'Paint : medium : water');
@@ -75,21 +71,20 @@ test('a ratio as it is said, a school, a second paint, an activator; every step 
   await kept(plan, (p) => p.budget.pots.some((x) => x.use === 'activator'));
   await says(page, 'An activator leaves no mound');
   await fits(page);
-  assert.deepEqual(page.faults, []);
 });
 
 test('measured by eye: to the mark, past it and made good, killed and gone on with', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const plan = await planOf(studio, 'Damson Moon');
   const at = `${studio.url}/plans/${plan.id}/weigh`;
-  await page.goto(at, { waitUntil: 'networkidle0' });
+  await visit(page, at);
   await press(page, 'radio', 'By eye, cup marks');
   await press(page, 'button', /stands? ready$/);
   await says(page, 'mm up the cup');
   await fits(page);
   await press(page, 'button', 'It is at the mark');
   await says(page, '2 of');
-  await page.reload({ waitUntil: 'networkidle0' });
+  await reload(page);
   await says(page, '2 of');
   const mark = await page.$eval('[role="status"][aria-label$="mm in the cup"]', (n) =>
     Number(/\d+/.exec(n.getAttribute('aria-label'))[0]),
@@ -113,19 +108,19 @@ test('measured by eye: to the mark, past it and made good, killed and gone on wi
   const { made } = await plan.get();
   // The time stands with it, for whoever asks how long it has stood.
   assert.match(made[0].on, /^\d{4}-\d\d-\d\dT\d\d:\d\d$/);
-  await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'networkidle0' });
-  const jars = (await shelf()).filter((i) => i.kind === 'jar').length;
+  await visit(page, `${studio.url}/plans/${plan.id}/mixes`);
+  const jars = async () => (await shelf()).filter((i) => i.kind === 'jar').length;
+  const before = await jars();
   await press(page, 'button', /^Into a jar/);
   await says(page, 'in a jar');
-  assert.equal((await shelf()).filter((i) => i.kind === 'jar').length, jars + 1);
-  assert.deepEqual(page.faults, []);
+  await until(jars, (n) => n === before + 1);
 });
 
 test('one drip of three is not lost, and what was added counts', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const plan = await planOf(studio, 'Kale and Walnut tiles');
   const at = `${studio.url}/plans/${plan.id}/coach`;
-  await page.goto(at, { waitUntil: 'networkidle0' });
+  await visit(page, at);
   await press(page, 'radio', 'An even stream');
   const drip = async (ms) => {
     await press(page, 'button', 'It dripped');
@@ -136,7 +131,7 @@ test('one drip of three is not lost, and what was added counts', async () => {
   };
   await drip(3500);
   await says(page, '2 more.');
-  await page.reload({ waitUntil: 'networkidle0' });
+  await reload(page);
   await says(page, '2 more.');
   await drip(3500);
   await drip(3500);
@@ -146,7 +141,6 @@ test('one drip of three is not lost, and what was added counts', async () => {
   await kept(plan, (p) => p.readings.length === 2 && p.readings[1].added.g > 0);
   await says(page, 'Nothing: it is right.');
   await fits(page);
-  assert.deepEqual(page.faults, []);
 });
 
 /** A drawing of one colour as a PNG file, made by the browser itself. */
@@ -164,9 +158,9 @@ async function pictureFile(page, name) {
 }
 
 test('a medium by the batch: weighed, on the shelf, what went in taken off; and back', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const before = await shelf();
-  await page.goto(`${studio.url}/shelf?kind=medium`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/shelf?kind=medium`);
   await press(page, 'link', 'Make Studio blend');
   await type(page, 'How much to make', '250 ml');
   await says(page, 'It costs');
@@ -184,49 +178,55 @@ test('a medium by the batch: weighed, on the shelf, what went in taken off; and 
   }
   await press(page, 'button', 'Onto the shelf');
   await says(page, 'of Studio blend stand on the shelf.');
-  const made = (await shelf()).find((i) => i.kind === 'medium' && i.medium.id === 'studio-blend');
+  const made = await until(
+    async () => (await shelf()).find((i) => i.kind === 'medium' && i.medium.id === 'studio-blend'),
+    (medium) => medium !== undefined,
+  );
   assert.ok(Math.abs(made.stockMl - 250) < 2, `${made.stockMl} mL`);
   const stock = (items, id) => items.find((i) => i.material?.id === id)?.stockMl;
   assert.ok(stock(await shelf(), 'conditioner') < stock(before, 'conditioner') - 150);
   await press(page, 'button', 'Put it back');
-  for (let i = 0; i < 50 && (await shelf()).length !== before.length; i++) await pause(100);
-  assert.equal(stock(await shelf(), 'conditioner'), stock(before, 'conditioner'));
+  await until(
+    async () => stock(await shelf(), 'conditioner'),
+    (ml) => ml === stock(before, 'conditioner'),
+  );
+  await until(shelf, (items) => items.length === before.length);
   assert.ok(!(await shelf()).some((i) => i.kind === 'medium' && i.medium.id === 'studio-blend'));
-  assert.deepEqual(page.faults, []);
 });
 
 test('a medium that would hold itself is not saved, and the way round is told', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const put = (id, name, inside) =>
     fetch(`${studio.url}/api/shelf/medium/${id}`, {
       method: 'PUT',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({
-        kind: 'medium',
-        medium: { id, name, basis: 'volume', of: [{ ...inside, parts: 1 }] },
+        now: {
+          kind: 'medium',
+          medium: { id, name, basis: 'volume', of: [{ ...inside, parts: 1 }] },
+        },
       }),
     });
   await put('inner', 'Inner blend', { material: 'pva' });
   await put('outer', 'Outer blend', { medium: 'inner' });
-  await page.goto(`${studio.url}/shelf/medium/inner`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/shelf/medium/inner`);
   await press(page, 'button', /^Ingredient 1: /);
   await press(page, 'radio', 'Outer blend, a medium');
   await says(page, 'It would hold itself: Inner blend → Outer blend → Inner blend.');
-  page.expectRefusals = true;
   await press(page, 'button', 'Save');
-  await says(page, 'nothing was changed');
+  await says(page, 'it cannot be saved like this');
+  await pause(300);
   const inner = (await shelf()).find((i) => i.medium?.id === 'inner');
   assert.deepEqual(inner.medium.of, [{ material: 'pva', parts: 1 }]);
-  assert.deepEqual(page.faults, []);
 });
 
 test('with the studio away: the weighing is opened, gone through and kept, a picture too', async () => {
-  const page = await openPage(browser, PHONE, { away: true });
+  const page = await studio.open(PHONE, { away: true });
   const plan = await planOf(studio, 'Number 27');
-  await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans/${plan.id}/mixes`);
   // Once the application is kept on the device.
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  await page.reload({ waitUntil: 'networkidle0' });
+  await reload(page);
   const file = await pictureFile(page, 'paint.png');
   page.expectRefusals = true;
   await studio.halt();

@@ -1,19 +1,10 @@
 // From New to a brief, changed and still there after a reload: on a phone and on a wide screen.
 import assert from 'node:assert/strict';
-import { after, before, test } from 'node:test';
-import { launch, openPage, PHONE, press, says, see, type, WIDE } from './support/browser.mjs';
-import { startStudio } from './support/studio.mjs';
+import { test } from 'node:test';
+import { atStudio } from './support/at-studio.mjs';
+import { PHONE, press, reload, says, see, type, visit, WIDE } from './support/browser.mjs';
 
-let studio;
-let browser;
-before(async () => {
-  studio = await startStudio();
-  browser = await launch();
-});
-after(async () => {
-  await browser.close();
-  await studio.stop();
-});
+const studio = atStudio();
 
 const plans = async () => (await (await fetch(`${studio.url}/api/plans`)).json()).plans;
 const saved = async (id, done) => {
@@ -30,8 +21,8 @@ for (const [name, viewport] of [
   ['wide', WIDE],
 ]) {
   test(`${name}: a new plan in four presses, changed at every station, there after a reload`, async () => {
-    const page = await openPage(browser, viewport);
-    await page.goto(`${studio.url}/plans`, { waitUntil: 'networkidle0' });
+    const page = await studio.open(viewport);
+    await visit(page, `${studio.url}/plans`);
     await press(page, 'button', 'New plan');
     await type(page, 'Size', '12 x 16 in');
     for (const paint of ['Oat milk', 'Slate', 'Beetroot']) await press(page, 'checkbox', paint);
@@ -46,15 +37,15 @@ for (const [name, viewport] of [
     await type(page, 'Edge depth', '0');
     await says(page, '800');
 
-    await page.goto(`${studio.url}/plans/${id}/colours`, { waitUntil: 'networkidle0' });
+    await visit(page, `${studio.url}/plans/${id}/colours`);
     await type(page, 'Share of Oat milk', '50');
     await says(page, '400');
 
-    await page.goto(`${studio.url}/plans/${id}/mixes`, { waitUntil: 'networkidle0' });
+    await visit(page, `${studio.url}/plans/${id}/mixes`);
     await type(page, 'Paint : medium : water', '1 : 3');
     await says(page, '1 : 3');
 
-    await page.goto(`${studio.url}/plans/${id}/cups`, { waitUntil: 'networkidle0' });
+    await visit(page, `${studio.url}/plans/${id}/cups`);
     const before = (await saved(id, (p) => p.mixes[0].medium.parts === 3)).cups[0].layers.length;
     await press(page, 'button', '+ Layer');
     await press(page, 'radio', 'Beetroot');
@@ -68,51 +59,46 @@ for (const [name, viewport] of [
     assert.equal(plan.cups[0].layers.at(-2).mix, 'm-beetroot');
     assert.equal(plan.cups[0].layers.at(-2).parts, 2);
 
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     await says(page, '800');
     await press(page, 'button', 'Delete plan');
     await says(page, 'is deleted');
     assert.ok(!(await plans()).some((p) => p.id === id));
     await press(page, 'button', 'Put it back');
     await says(page, 'Oat milk and Slate');
-    assert.deepEqual(page.faults, []);
-    await page.browserContext().close();
+    await page.close();
   });
 }
 
 test('an edit made just before the page is closed is not lost', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const [{ id }] = await plans();
-  await page.goto(`${studio.url}/plans/${id}/surface`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans/${id}/surface`);
   await type(page, 'Pieces', '3');
   await page.goto('about:blank');
   await saved(id, (p) => p.surface.pieces === 3);
-  await page.browserContext().close();
 });
 
 test('a remark’s act mends the plan, and undo brings the remark back', async () => {
-  const page = await openPage(browser, WIDE);
+  const page = await studio.open(WIDE);
   const quince = (await plans()).find((p) => p.title === 'Quince and Slate');
-  await page.goto(`${studio.url}/plans/${quince.id}/cups`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans/${quince.id}/cups`);
   await says(page, 'Brass may vanish');
   await press(page, 'button', 'Thicken it');
   await page.waitForFunction(() => !document.body.innerText.includes('Brass may vanish'));
   await press(page, 'button', 'Undo');
   await says(page, 'Brass may vanish');
-  assert.deepEqual(page.faults, []);
-  await page.browserContext().close();
 });
 
 test('while the studio is stopped work goes on, and it is sent when the studio is back', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   page.expectRefusals = true;
   const damson = (await plans()).find((p) => p.title === 'Damson Moon');
-  await page.goto(`${studio.url}/plans/${damson.id}/surface`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans/${damson.id}/surface`);
   await studio.halt();
   await type(page, 'Size', '25 cm round');
   await says(page, 'kept on this device');
   await studio.resume();
   await saved(damson.id, (p) => p.surface.shape.diameterMm === 250);
   await says(page, 'saved');
-  await page.browserContext().close();
 });

@@ -1,19 +1,10 @@
 // The preview as an artist meets it: a picture computed from cups and moves, what it says, and what it costs the page.
 import assert from 'node:assert/strict';
-import { after, before, test } from 'node:test';
-import { launch, openPage, PHONE, press, says, see, type, WIDE } from './support/browser.mjs';
-import { startStudio } from './support/studio.mjs';
+import { test } from 'node:test';
+import { atStudio } from './support/at-studio.mjs';
+import { PHONE, press, says, see, type, WIDE } from './support/browser.mjs';
 
-let studio;
-let browser;
-before(async () => {
-  studio = await startStudio();
-  browser = await launch();
-});
-after(async () => {
-  await browser.close();
-  await studio.stop();
-});
+const studio = atStudio();
 
 const plans = async () => (await (await fetch(`${studio.url}/api/plans`)).json()).plans;
 const planOf = async (id) => (await (await fetch(`${studio.url}/api/plans/${id}`)).json()).plan;
@@ -49,7 +40,7 @@ async function another(page, before) {
 }
 
 test('phone: picture, figures, another seed kept, the film, a core by tap and by number', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const id = await idOf('Damson Moon');
   await page.goto(`${studio.url}/plans/${id}/preview`, { waitUntil: 'domcontentloaded' });
   await see(page, 'progressbar', /Pouring|Looking closer/);
@@ -94,12 +85,10 @@ test('phone: picture, figures, another seed kept, the film, a core by tap and by
   assert.match(await field.evaluate((f) => f.value), /^(15|14\.9|15\.1) cm$/);
   await type(page, 'From the left', '4 cm');
   await see(page, 'heading', /^\d+ µm of wet film/);
-  assert.deepEqual(page.faults, []);
-  await page.browserContext().close();
 });
 
 test('wide: the preview stands beside every station and follows an edit, and a colour that vanishes is remarked on', async () => {
-  const page = await openPage(browser, WIDE);
+  const page = await studio.open(WIDE);
   const id = await idOf('Quince and Slate');
   await page.goto(`${studio.url}/plans/${id}/surface`, { waitUntil: 'domcontentloaded' });
   await see(page, 'region', 'Preview');
@@ -116,12 +105,10 @@ test('wide: the preview stands beside every station and follows an edit, and a c
   await press(page, 'link', /^5 Moves/);
   await see(page, 'region', 'Preview');
   await finished(page);
-  assert.deepEqual(page.faults, []);
-  await page.browserContext().close();
 });
 
 test('stopped, the picture stays as it is; going on, it is finished', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   const id = await idOf('Quince and Slate');
   await page.goto(`${studio.url}/plans/${id}/preview`, { waitUntil: 'domcontentloaded' });
   await see(page, 'progressbar', /Pouring|Looking closer/);
@@ -129,6 +116,4 @@ test('stopped, the picture stays as it is; going on, it is finished', async () =
   await says(page, 'Stopped.');
   await press(page, 'button', 'Go on');
   await finished(page);
-  assert.deepEqual(page.faults, []);
-  await page.browserContext().close();
 });

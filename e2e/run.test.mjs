@@ -1,22 +1,16 @@
 // The pour at the table: by touch, over a reload, over a stopped server, with its timers.
 import assert from 'node:assert/strict';
-import { after, before, test } from 'node:test';
-import { launch, openPage, PHONE, press, says, see, type, WIDE } from './support/browser.mjs';
-import { startStudio } from './support/studio.mjs';
+import { before, test } from 'node:test';
+import { atStudio } from './support/at-studio.mjs';
+import { PHONE, press, reload, says, see, type, visit, WIDE } from './support/browser.mjs';
 
-let studio;
-let browser;
+const studio = atStudio();
 let quince;
 before(async () => {
-  studio = await startStudio();
-  browser = await launch();
+  await studio.ready();
   quince = (await (await fetch(`${studio.url}/api/plans`)).json()).plans.find(
     (p) => p.title === 'Quince and Slate',
   );
-});
-after(async () => {
-  await browser.close();
-  await studio.stop();
 });
 
 const wait = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
@@ -30,14 +24,14 @@ const secondsLeft = (page) =>
   });
 
 async function begin(page) {
-  await page.goto(`${studio.url}/plans/${quince.id}/pour`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/plans/${quince.id}/pour`);
   await press(page, 'button', /^(Begin|Go on)/);
   await see(page, 'button', /^(Next|Finish)/);
 }
 
 test('a whole pour by touch: next, back, skip, note, finish; written in the journal, and on the rack', async () => {
-  const page = await openPage(browser, PHONE);
-  await page.goto(`${studio.url}/plans/${quince.id}/pour`, { waitUntil: 'networkidle0' });
+  const page = await studio.open(PHONE);
+  await visit(page, `${studio.url}/plans/${quince.id}/pour`);
   await press(page, 'checkbox', 'Gloves on.');
   await begin(page);
   await says(page, '1 of 15');
@@ -69,14 +63,12 @@ test('a whole pour by touch: next, back, skip, note, finish; written in the jour
   assert.equal(run.moves[0].note, 'lifted early');
   assert.equal(run.moves.filter((m) => m.skipped).length, 14);
   assert.ok(run.endedAt > run.startedAt);
-  await page.goto(`${studio.url}/journal`, { waitUntil: 'networkidle0' });
+  await visit(page, `${studio.url}/journal`);
   await says(page, 'less slate');
-  assert.deepEqual(page.faults, []);
-  await page.browserContext().close();
 });
 
 test('a reload, and a closed tab, come back to the right move with the time that is left', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE, { alone: true });
   await begin(page);
   await press(page, 'button', /^Next/);
   await says(page, '2 of 15');
@@ -84,7 +76,7 @@ test('a reload, and a closed tab, come back to the right move with the time that
   const before = await secondsLeft(page);
   const from = Date.now();
   await wait(2000);
-  await page.reload({ waitUntil: 'networkidle0' });
+  await reload(page);
   await says(page, '2 of 15');
   const expected = before - (Date.now() - from) / 1000;
   assert.ok(
@@ -97,16 +89,15 @@ test('a reload, and a closed tab, come back to the right move with the time that
   await page.close();
   const again = await context.newPage();
   await again.setViewport(PHONE);
-  await again.goto(href, { waitUntil: 'networkidle0' });
+  await visit(again, href);
   await says(again, '2 of 15');
   // The band shows it everywhere else.
-  await again.goto(`${studio.url}/plans`, { waitUntil: 'networkidle0' });
+  await visit(again, `${studio.url}/plans`);
   await see(again, 'link', /^Flip, Quince and Slate/);
-  await context.close();
 });
 
 test('with the server stopped the pour goes on, and the journal has it once it is back', async () => {
-  const page = await openPage(browser, PHONE);
+  const page = await studio.open(PHONE);
   page.expectRefusals = true;
   await begin(page);
   await studio.halt();
@@ -122,11 +113,10 @@ test('with the server stopped the pour goes on, and the journal has it once it i
   }
   const open = (await runs()).find((r) => r.planId === quince.id && r.endedAt === undefined);
   assert.equal(open.at + 1, Number(shown));
-  await page.browserContext().close();
 });
 
 test('space, Enter and a foot pedal go on, unless another control has the focus', async () => {
-  const page = await openPage(browser, WIDE);
+  const page = await studio.open(WIDE);
   await begin(page);
   const at = async () =>
     Number(await page.evaluate(() => /(\d+) of 15/.exec(document.body.innerText)[1]));
@@ -141,5 +131,4 @@ test('space, Enter and a foot pedal go on, unless another control has the focus'
   await page.focus('[aria-label="Back"]');
   await page.keyboard.press('Enter');
   await says(page, `${start + 1} of 15`);
-  await page.browserContext().close();
 });

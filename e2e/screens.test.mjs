@@ -1,20 +1,13 @@
-// Every screen, phone and wide, light and dark: nothing fails, nothing leaves the machine, nothing sticks out, and a phone's targets are large enough for a wet finger.
+// Every screen, phone and wide, light and dark: nothing fails, nothing leaves the machine, nothing sticks out, a phone's targets are large
+// enough for a wet finger, and WCAG 2.2 AA holds as far as a program can tell.
 import assert from 'node:assert/strict';
-import { after, before, test } from 'node:test';
-import { launch, openPage, PHONE, WIDE } from './support/browser.mjs';
+import { test } from 'node:test';
+import { atStudio } from './support/at-studio.mjs';
+import { axeFaults } from './support/axe.mjs';
+import { inTheme, PHONE, visit, WIDE } from './support/browser.mjs';
 import { screensOf } from './support/screens.mjs';
-import { startStudio } from './support/studio.mjs';
 
-let studio;
-let browser;
-before(async () => {
-  studio = await startStudio();
-  browser = await launch();
-});
-after(async () => {
-  await browser.close();
-  await studio.stop();
-});
+const studio = atStudio();
 
 /** Targets that a wet finger misses. */
 const tooSmall = (page) =>
@@ -29,34 +22,29 @@ const tooSmall = (page) =>
       }),
   );
 
-// The accessibility check goes through the phone in light and the wide screen in dark already: the short run takes the other two.
-const FULL = process.env.POTTER_FULL !== undefined;
 for (const [name, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
-  for (const dark of FULL ? [false, true] : [viewport === PHONE]) {
-    test(`${name}, ${dark ? 'dark' : 'light'}`, async () => {
-      const page = await openPage(browser, viewport, { dark });
-      for (const screen of await screensOf(studio)) {
-        await page.goto(studio.url + screen, { waitUntil: 'networkidle0' });
-        assert.deepEqual(page.faults, [], screen);
-        const heading = await page.waitForSelector('h1', { timeout: 5000 });
-        assert.ok(
-          (await heading.evaluate((h) => h.innerText.trim())).length > 0,
-          `${screen} has a title`,
-        );
-        const overhang = await page.evaluate(
-          () => document.documentElement.scrollWidth - innerWidth,
-        );
-        assert.ok(overhang <= 0, `${screen} is ${overhang} px too wide`);
-        if (viewport === PHONE) assert.deepEqual(await tooSmall(page), [], screen);
+  test(`${name}, light and dark`, async () => {
+    const page = await studio.open(viewport);
+    for (const screen of await screensOf(studio)) {
+      await visit(page, studio.url + screen);
+      assert.deepEqual(page.faults, [], screen);
+      const title = await page.$eval('h1', (heading) => heading.innerText.trim());
+      assert.ok(title.length > 0, `${screen} has a title`);
+      const overhang = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+      assert.ok(overhang <= 0, `${screen} is ${overhang} px too wide`);
+      if (viewport === PHONE) assert.deepEqual(await tooSmall(page), [], screen);
+      for (const theme of ['light', 'dark']) {
+        await inTheme(page, theme);
+        assert.deepEqual(await axeFaults(page), [], `${screen}, ${theme}`);
       }
-      await page.browserContext().close();
-    });
-  }
+      await inTheme(page, 'light');
+    }
+  });
 }
 
 test('the shipped fonts are the ones in use', async () => {
-  const page = await openPage(browser, PHONE);
-  await page.goto(`${studio.url}/plans`, { waitUntil: 'networkidle0' });
+  const page = await studio.open(PHONE);
+  await visit(page, `${studio.url}/plans`);
   const loaded = await page.evaluate(async () => {
     await document.fonts.ready;
     return [...document.fonts]
@@ -69,5 +57,4 @@ test('the shipped fonts are the ones in use', async () => {
     'BricolageGrotesque_800ExtraBold',
   ])
     assert.ok(loaded.includes(family), family);
-  await page.browserContext().close();
 });

@@ -76,7 +76,7 @@ async function underLoad(n, random, port) {
       const stockMl = Math.round(random() * 900);
       const id = `hold-${w}`;
       const item = { ...paint, paint: { ...paint.paint, id }, stockMl };
-      const put = await ask(url, `/api/shelf/paint/${id}`, 'PUT', item);
+      const put = await ask(url, `/api/shelf/paint/${id}`, 'PUT', { now: item });
       if (put.status !== 200) return;
       acknowledged.set(id, { stockMl, at: i });
     }

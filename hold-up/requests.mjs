@@ -64,13 +64,13 @@ async function begin(port) {
       `/api/plans/${record.id}`,
       { revision: 1, plan: record.plan, save: 'save-000001', unanswered: ['save-000000'] },
     ],
-    ['PUT', `/api/runs/${run.id}`, run],
-    ['PUT', '/api/settings', settings],
+    ['PUT', `/api/runs/${run.id}`, { now: run }],
+    ['PUT', '/api/settings', { now: settings }],
     ['POST', '/api/shelf', { items: items.slice(0, 20) }],
     ['POST', '/api/shelf/off', { items: items.slice(0, 2) }],
     ['POST', '/api/pours', { plan: record.plan, seed: 1, px: 16 }],
     ['PUT', '/api/reactions/hold-up1', { id: 'hold-up1', on: '2026-11-27', a: 'x', b: 'y' }],
-    ...items.slice(0, 30).map((i) => ['PUT', `/api/shelf/${i.kind}/${idOf(i)}`, i]),
+    ...items.slice(0, 30).map((i) => ['PUT', `/api/shelf/${i.kind}/${idOf(i)}`, { now: i }]),
   ];
   const paths = [
     '/api/plans',

@@ -6,9 +6,10 @@ import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { freePort } from '../e2e/support/studio.mjs';
 import * as kills from './kills.mjs';
+import { load } from './load.mjs';
 import * as requests from './requests.mjs';
 
-const ROWS = [kills, requests];
+const ROWS = [kills, requests, load];
 const FILE = join(import.meta.dirname, 'done.json');
 /** As many losses as are told in full. */
 const MOST_TOLD = 20;
@@ -52,12 +53,13 @@ for (const row of rows) {
   }
   if (!values.short) writeFileSync(FILE, JSON.stringify(done));
 }
-for (const { name, whole, short } of rows) {
+for (const { name, whole, short, told: measured } of rows) {
   const { n, tried, lost } = done[name];
   const most = values.short ? short : whole;
   console.log(
     `${name}: ${n} of ${most} · tried ${tried} · survived ${tried - lost} · lost ${lost}`,
   );
+  if (n > 0 && measured) console.log(`  ${measured()}`);
 }
 for (const line of told.slice(0, MOST_TOLD)) console.log(`  ${line}`);
 process.exit(rows.some(({ name }) => done[name].lost > 0) ? 1 : 0);

@@ -26,6 +26,7 @@ export function launch(folder, port, { seed = false } = {}) {
     return undefined;
   })();
   return {
+    pid: () => child.pid,
     ready,
     ended,
     said: () => said,

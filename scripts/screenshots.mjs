@@ -72,7 +72,7 @@ const pictured = (page) =>
   );
 
 for (const { name, at, on = PHONE, dark, then } of VIEWS) {
-  const page = await openPage(browser, on, { dark });
+  const page = await openPage(await browser.createBrowserContext(), on, { dark });
   await page.goto(studio.url + at, { waitUntil: 'networkidle0' });
   await page.evaluate(() => document.fonts.ready);
   await pictured(page);

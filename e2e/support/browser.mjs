@@ -35,20 +35,18 @@ export const PHONE = {
 };
 export const WIDE = { width: 1280, height: 800, deviceScaleFactor: 1 };
 
-/** Opens a page in a browser of its own memory. `page.faults` gathers console errors and requests that leave the machine. `away`: the studio will be away, so the application is kept on the device. */
-export async function openPage(browser, viewport, { dark = false, away = false } = {}) {
-  const context = await browser.createBrowserContext();
+/** Opens a page. `page.faults` gathers console errors and requests that leave the machine. `away`: the studio will be away, so the application is kept on the device. */
+export async function openPage(context, viewport, { dark = false, away = false } = {}) {
   const page = await context.newPage();
   await page.setViewport(viewport);
-  await page.emulateMediaFeatures([
-    { name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' },
-  ]);
+  await prefer(page, dark ? 'dark' : 'light');
   // A page of its own memory would fetch the whole application once more to keep it: only a test that goes without the studio needs that.
   if (!away)
     await page.evaluateOnNewDocument(() => {
       if (navigator.serviceWorker)
         navigator.serviceWorker.register = () => Promise.reject(new Error('not in this test'));
     });
+  await page.evaluateOnNewDocument(countAsking);
   page.faults = [];
   page.on('console', (message) => {
     if (message.type() === 'error' && !page.expectRefusals)
@@ -61,6 +59,56 @@ export async function openPage(browser, viewport, { dark = false, away = false }
       page.faults.push(`foreign: ${request.url()}`);
   });
   return page;
+}
+
+const prefer = (page, theme) =>
+  page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: theme }]);
+
+/** Puts an open page in the light or the dark, as the device does at dusk. */
+export async function inTheme(page, theme) {
+  await prefer(page, theme);
+  await page.evaluate(() => new Promise((drawn) => requestAnimationFrame(() => setTimeout(drawn))));
+}
+
+/** Goes to an address and waits until the screen stands there: its title, and nothing being fetched any more. */
+export async function visit(page, address) {
+  await page.goto(address, { waitUntil: 'domcontentloaded' });
+  await settled(page);
+}
+
+/** Loads the page anew, as `visit`. */
+export async function reload(page) {
+  await page.reload({ waitUntil: 'domcontentloaded' });
+  await settled(page);
+}
+
+/** How long nothing may be asked of the studio until a screen is taken to have what it shows, ms. */
+const QUIET_MS = 100;
+
+const settled = (page) =>
+  page.waitForFunction(
+    (quiet) => {
+      const { asking = 0, askedLast = 0 } = globalThis.inTest ?? {};
+      return document.querySelector('h1') && asking === 0 && performance.now() - askedLast > quiet;
+    },
+    { timeout: 15000, polling: 50 },
+    QUIET_MS,
+  );
+
+/** Counts what the page asks of the studio and has no answer to yet. Requests a page left behind never end for the driver. */
+function countAsking() {
+  const { fetch } = globalThis;
+  const state = (globalThis.inTest = { asking: 0, askedLast: 0 });
+  globalThis.fetch = (...args) => {
+    state.asking++;
+    const answer = fetch(...args);
+    const over = () => {
+      state.asking--;
+      state.askedLast = performance.now();
+    };
+    answer.then(over, over);
+    return answer;
+  };
 }
 
 /** What has this role and accessible name; a name may be a pattern where it holds a figure. */
@@ -124,7 +172,11 @@ export const textOf = (page, selector = 'body') => page.$eval(selector, (node) =
 
 /** Waits until the page shows a text. */
 export const says = (page, text, timeout = 10000) =>
-  page.waitForFunction((wanted) => document.body.innerText.includes(wanted), { timeout }, text);
+  page.waitForFunction(
+    (wanted) => document.body.innerText.includes(wanted),
+    { timeout, polling: 100 },
+    text,
+  );
 
 /** Presses Tab until what has this name has the focus, as someone without a mouse does. */
 export async function tabTo(page, name) {

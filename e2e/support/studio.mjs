@@ -69,12 +69,15 @@ export async function planOf(studio, title) {
   };
 }
 
-/** Waits until the studio holds a plan that is so, and returns it. */
-export async function kept(plan, is) {
+/** Asks until the answer is so, and returns it: what a page holds at once reaches the studio a moment later. */
+export async function until(ask, is) {
   for (let i = 0; i < 100; i++) {
-    const now = await plan.get();
+    const now = await ask();
     if (is(now)) return now;
     await pause(100);
   }
-  throw new Error(`never kept: ${is}`);
+  throw new Error(`never so: ${is}`);
 }
+
+/** Waits until the studio holds a plan that is so, and returns it. */
+export const kept = (plan, is) => until(plan.get, is);

@@ -1,4 +1,5 @@
 import Fastify, { type FastifyInstance } from 'fastify';
+import { binRoutes } from './bin/routes';
 import { copyRoutes } from './copies/routes';
 import type { Database } from './db/open';
 import { serveApplication } from './http/assets';
@@ -56,11 +57,12 @@ export async function buildApp({
     version: VERSION,
   }));
   planRoutes(app, db, now);
-  shelfRoutes(app, db);
+  shelfRoutes(app, db, now);
   runRoutes(app, db, now);
   pictureRoutes(app, db, now);
   reactionRoutes(app, db);
   settingsRoutes(app, db);
+  binRoutes(app, db, now);
   copyRoutes(app, db, now);
   if (pours) pourRoutes(app, pours);
   await serveApplication(app, webFolder);

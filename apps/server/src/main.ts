@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { buildApp } from './app';
+import { emptyBin } from './bin/bin';
 import { copyOfTheDay } from './copies/copies';
 import { openDatabase } from './db/open';
 import { troubleOf } from './db/trouble';
@@ -35,8 +36,12 @@ const app = await buildApp({
 await app.listen({ host: '127.0.0.1', port });
 /** Looked at this often, so that a studio that runs for weeks has its copy of every day, ms. */
 const COPY_EVERY_MS = 3_600_000;
-void copyOfTheDay(db, new Date());
-setInterval(() => void copyOfTheDay(db, new Date()), COPY_EVERY_MS).unref();
+const everyHour = async () => {
+  await copyOfTheDay(db, new Date());
+  await emptyBin(db, new Date()).catch((error: unknown) => app.log.error(error));
+};
+void everyHour();
+setInterval(() => void everyHour(), COPY_EVERY_MS).unref();
 console.log(`Potter is at http://127.0.0.1:${port}`);
 
 /** A save takes milliseconds; whoever still hangs on after this is not saving. */

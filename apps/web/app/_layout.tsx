@@ -10,6 +10,9 @@ import { View } from 'react-native';
 import { StandingBand } from '@/coach/standing-band';
 import { keepOnDevice } from '@/data/keep-on-device';
 import { beginOutbox } from '@/data/outbox/outbox';
+import { useReactionAnswers } from '@/data/reactions';
+import { useSettingsAnswers } from '@/data/settings';
+import { useShelfAnswers } from '@/data/shelf';
 import { ClockBand } from '@/run/clock-band';
 import { TimerBand } from '@/run/timer-band';
 import { Theme } from '@/ui/theme';
@@ -36,6 +39,7 @@ export default function RootLayout() {
   return (
     <QueryClientProvider client={client}>
       <Theme />
+      <Answers />
       <View className="flex-1">
         <ClockBand />
         <TimerBand />
@@ -45,4 +49,12 @@ export default function RootLayout() {
       </View>
     </QueryClientProvider>
   );
+}
+
+/** What the studio answers to changes made here, taken over by the lists they changed. */
+function Answers() {
+  useSettingsAnswers();
+  useShelfAnswers();
+  useReactionAnswers();
+  return null;
 }

@@ -2,6 +2,8 @@ export { DEFAULT_SETTINGS } from './default-settings';
 export { MOST_UNANSWERED } from './most-unanswered';
 export type {
   Apart,
+  Bin,
+  BinKind,
   Copies,
   PlanCreate,
   PlanList,
@@ -19,3 +21,4 @@ export type {
   Settings,
   Shelf,
 } from './schemas';
+export type { Change, Former } from './change';

@@ -3,6 +3,7 @@ import {
   type TArray,
   type TLiteral,
   type TOptional,
+  type TSchema,
   type TString,
   type TUnion,
   Type,
@@ -13,9 +14,10 @@ import { RunSchema } from '@potter/core/journal/document';
 import { ShelfItemSchema } from '@potter/core/stock/document';
 import type { DryingAct } from '@potter/core/journal';
 import type { Plan } from '@potter/core/plan';
-import type { ShelfItem as ShelfItemType } from '@potter/core/stock';
+import { SHELF_KINDS, type ShelfItem as ShelfItemType, type ShelfKind } from '@potter/core/stock';
 import { type Support, SUPPORTS } from '@potter/core/surface';
 import { TASK_IDS, type TaskId } from '@potter/core/verb';
+import { MOST_SEEN } from './change.js';
 import { MOST_UNANSWERED } from './most-unanswered.js';
 
 const ServerId = Type.String({ pattern: '^[a-z0-9-]{8,40}$', title: 'an id of this studio' });
@@ -78,7 +80,17 @@ export const PlanSaved = Type.Object({
   updatedAt: Type.String(),
 });
 
+/** What a sender saw wherever it changed something; see `change.ts`. */
+const Former = Type.Record(
+  Type.String({ maxLength: 400 }),
+  Type.Array(Type.Unknown(), { minItems: 1, maxItems: MOST_SEEN }),
+);
+const changeOf = <T extends TSchema>(now: T) =>
+  Type.Object({ now, was: Type.Optional(Former) }, { additionalProperties: false });
+
 export const ShelfItem = ShelfItemSchema;
+export const ShelfChange = changeOf(ShelfItemSchema);
+export const RunChange = changeOf(RunSchema);
 export const Shelf = Type.Object({ items: Type.Array(ShelfItem), apart });
 
 const oneOf = <T extends string>(...values: T[]) => Type.Union(values.map((v) => Type.Literal(v)));
@@ -123,6 +135,8 @@ export const Settings = Type.Object(
   },
   { additionalProperties: false },
 );
+
+export const SettingsChange = changeOf(Settings);
 
 /** A pour in a list: what bench and journal show; with the run whole where it is under way, or was until lately. */
 export const RunRow = Type.Object({
@@ -171,6 +185,21 @@ export const PourAnswer = Type.Object({
 
 export const ReactionList = Type.Object({ reactions: Type.Array(ReactionSchema), apart });
 
+const BinKind = Type.Unsafe<'plan' | 'run' | ShelfKind>(oneOf('plan', 'run', ...SHELF_KINDS));
+
+/** What was deleted in the last days and can be put back, the last first. */
+export const Bin = Type.Object({
+  things: Type.Array(
+    Type.Object({
+      kind: BinKind,
+      id: Type.String(),
+      name: Type.String(),
+      /** Milliseconds since 1970. */
+      goneAt: Type.Number(),
+    }),
+  ),
+});
+
 /** The one shape of every refusal. */
 export const Refusal = Type.Object({
   error: Type.Object({
@@ -208,15 +237,19 @@ export const SCHEMAS = {
   PlanSave,
   PlanSaved,
   ShelfItem,
+  ShelfChange,
   Shelf,
   Settings,
+  SettingsChange,
   Run: RunSchema,
+  RunChange,
   RunRow,
   RunList,
   PourAsk,
   PourAnswer,
   Reaction: ReactionSchema,
   ReactionList,
+  Bin,
   Refusal,
   Copies,
   Health,
@@ -238,5 +271,7 @@ export type PourAnswer = Static<typeof PourAnswer>;
 export type ReactionList = Static<typeof ReactionList>;
 export type RunRow = Static<typeof RunRow>;
 export type RunList = Static<typeof RunList>;
+export type Bin = Static<typeof Bin>;
+export type BinKind = Static<typeof BinKind>;
 export type Copies = Static<typeof Copies>;
 export type Refusal = Static<typeof Refusal>;

@@ -7,15 +7,19 @@ import { validate as PlanCreate } from './generated/PlanCreate.js';
 import { validate as PlanSave } from './generated/PlanSave.js';
 import { validate as PlanSaved } from './generated/PlanSaved.js';
 import { validate as ShelfItem } from './generated/ShelfItem.js';
+import { validate as ShelfChange } from './generated/ShelfChange.js';
 import { validate as Shelf } from './generated/Shelf.js';
 import { validate as Settings } from './generated/Settings.js';
+import { validate as SettingsChange } from './generated/SettingsChange.js';
 import { validate as Run } from './generated/Run.js';
+import { validate as RunChange } from './generated/RunChange.js';
 import { validate as RunRow } from './generated/RunRow.js';
 import { validate as RunList } from './generated/RunList.js';
 import { validate as PourAnswer } from './generated/PourAnswer.js';
 import { validate as PourAsk } from './generated/PourAsk.js';
 import { validate as Reaction } from './generated/Reaction.js';
 import { validate as ReactionList } from './generated/ReactionList.js';
+import { validate as Bin } from './generated/Bin.js';
 import { validate as Refusal } from './generated/Refusal.js';
 import { validate as Copies } from './generated/Copies.js';
 import { validate as Health } from './generated/Health.js';
@@ -35,15 +39,19 @@ const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
   PlanSave,
   PlanSaved,
   ShelfItem,
+  ShelfChange,
   Shelf,
   Settings,
+  SettingsChange,
   Run,
+  RunChange,
   RunRow,
   RunList,
   PourAnswer,
   PourAsk,
   Reaction,
   ReactionList,
+  Bin,
   Refusal,
   Copies,
   Health,

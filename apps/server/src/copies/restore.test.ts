@@ -43,7 +43,7 @@ beforeEach(async () => {
   await createPlan(db, { plan: plan('Same') }, now);
   await db.copy(copy);
   await savePlan(db, kept.id, { revision: 1, plan: edit.rename(kept.plan, 'Kept, changed') }, now);
-  await deletePlan(db, lost.id);
+  await deletePlan(db, lost.id, now);
   await createPlan(db, { plan: plan('New') }, now);
   await db.close();
 });

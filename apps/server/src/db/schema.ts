@@ -1,9 +1,9 @@
-import type { PlanSummary, Settings } from '@potter/contract';
+import type { BinKind, PlanSummary, Settings } from '@potter/contract';
 import type { ShelfItem, ShelfKind } from '@potter/core/stock';
 import type { Run, RunSummary } from '@potter/core/journal';
 import type { Reaction } from '@potter/core/paint';
 import type { Plan } from '@potter/core/plan';
-import { blob, index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Plans as whole documents; `summary` is what a list shows, worked out at each save. */
 export const plans = sqliteTable(
@@ -22,7 +22,7 @@ export const plans = sqliteTable(
   (table) => [index('plans_updated').on(table.updatedAt)],
 );
 
-/** What stands on the shelf, by kind and the id that plans copy. */
+/** What stands on the shelf, by kind and the id that plans copy; its figure is the one last said. */
 export const shelf = sqliteTable(
   'shelf',
   {
@@ -30,6 +30,8 @@ export const shelf = sqliteTable(
     id: text('id').notNull(),
     position: integer('position').notNull(),
     item: text('item', { mode: 'json' }).$type<ShelfItem>().notNull(),
+    /** What pours had drawn from it when its figure was said: what they draw since is off it. */
+    drawn: real('drawn').notNull().default(0),
   },
   (table) => [primaryKey({ columns: [table.kind, table.id] })],
 );
@@ -45,6 +47,32 @@ export const runs = sqliteTable(
     summary: text('summary', { mode: 'json' }).$type<RunSummary>(),
   },
   (table) => [index('runs_started').on(table.startedAt)],
+);
+
+/** What pours draw from the shelf, mL or pieces: each pour's own lines, so that one undone puts back exactly its own. */
+export const draws = sqliteTable(
+  'draws',
+  {
+    run: text('run').notNull(),
+    kind: text('kind').$type<ShelfKind>().notNull(),
+    item: text('item').notNull(),
+    taken: real('taken').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.run, table.kind, table.item] })],
+);
+
+/** What was deleted lately, as it was: its row, column by column, to be put back under the same id. */
+export const bin = sqliteTable(
+  'bin',
+  {
+    kind: text('kind').$type<BinKind>().notNull(),
+    id: text('id').notNull(),
+    name: text('name').notNull(),
+    /** Milliseconds since 1970. */
+    goneAt: integer('gone_at').notNull(),
+    row: text('row').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.kind, table.id] })],
 );
 
 /** One row: how the studio likes things. */

@@ -27,7 +27,7 @@ export function planRoutes(app: FastifyInstance, db: Database, now: () => Date):
     '/api/plans/:id',
     { schema: { response: { 200: by('Done') } } },
     async ({ params }) => {
-      await deletePlan(db, params.id);
+      await deletePlan(db, params.id, now());
       return { done: true };
     },
   );

@@ -10,6 +10,7 @@ import type {
 import { judge } from '@potter/contract/validators';
 import { checkPlan, type Plan } from '@potter/core/plan';
 import { and, desc, eq } from 'drizzle-orm';
+import { binned } from '../bin/bin';
 import { readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { plans } from '../db/schema';
@@ -150,9 +151,7 @@ export async function savePlan(
   });
 }
 
-export async function deletePlan(db: Database, id: string): Promise<void> {
-  const [deleted] = await db.write((w) =>
-    w.delete(plans).where(eq(plans.id, id)).returning({ id: plans.id }),
-  );
-  if (!deleted) throw gone();
+/** Deletes a plan, into the bin. */
+export async function deletePlan(db: Database, id: string, now: Date): Promise<void> {
+  if (!(await binned(db, 'plan', id, now))) throw gone();
 }

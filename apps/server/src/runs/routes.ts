@@ -1,3 +1,4 @@
+import type { Change } from '@potter/contract';
 import type { Run } from '@potter/core/journal';
 import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
@@ -11,16 +12,16 @@ export function runRoutes(app: FastifyInstance, db: Database, now: () => Date): 
   app.get<ById>('/api/runs/:id', { schema: { response: { 200: by('Run') } } }, ({ params }) =>
     getRun(db, params.id),
   );
-  app.put<ById & { Body: Run }>(
+  app.put<ById & { Body: Change<Run> }>(
     '/api/runs/:id',
-    { schema: { body: by('Run'), response: { 200: by('Run') } } },
+    { schema: { body: by('RunChange'), response: { 200: by('Run') } } },
     ({ params, body }) => putRun(db, params.id, body),
   );
   app.delete<ById>(
     '/api/runs/:id',
     { schema: { response: { 200: by('Done') } } },
     async ({ params }) => {
-      await deleteRun(db, params.id);
+      await deleteRun(db, params.id, now());
       return { done: true };
     },
   );

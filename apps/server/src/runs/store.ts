@@ -1,13 +1,15 @@
-import type { RunList, RunRow } from '@potter/contract';
-import { drawnBetween, type Run, type RunSummary, summariseRun } from '@potter/core/journal';
+import type { Change, RunList, RunRow } from '@potter/contract';
+import { drawsOf, type Run, type RunSummary, summariseRun } from '@potter/core/journal';
 import { checkPlan } from '@potter/core/plan';
 import { desc, eq, inArray } from 'drizzle-orm';
-import { type Documents, parsed, readDocuments, textIn } from '../db/documents';
+import { binned, outOfBin } from '../bin/bin';
+import { withChange } from '../db/change';
+import { type Documents, readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { runs } from '../db/schema';
 import { Refused } from '../http/refusal';
 import { theOne } from '../http/the-one';
-import { drawFrom } from '../shelf/store';
+import { drawing } from '../shelf/store';
 
 /** As many pours as a diligent studio makes in a year or two; older ones stay in the database. */
 const MOST = 300;
@@ -80,44 +82,40 @@ export const rowOf = (run: Run) => ({
 });
 
 /**
- * Keeps a run as the device at the table has it: one pair of hands pours, so the last word is the right one. What it draws from the shelf,
- * or puts back, is done with it or not at all.
+ * Keeps a change of a run: what another device changed meanwhile stays, and what both changed is refused. What it draws from the shelf, or
+ * puts back, is done with it or not at all.
+ * @returns the run as it stands
  */
-export async function putRun(db: Database, id: string, run: Run): Promise<Run> {
-  if (run.id !== id)
+export async function putRun(db: Database, id: string, change: Change<Run>): Promise<Run> {
+  if (change.now.id !== id)
     throw new Refused(400, 'invalid', 'The run and its address differ. Nothing was changed.', [
-      { path: '/id', message: `must be "${id}"; it is "${run.id}"` },
+      { path: '/now/id', message: `must be "${id}"; it is "${change.now.id}"` },
     ]);
-  const faults = checkPlan(run.plan);
-  if (faults.length > 0)
-    throw new Refused(
-      400,
-      'invalid',
-      'The plan of this run refers to things it does not hold. Nothing was changed.',
-      faults,
-    );
-  const kept = rowOf(run);
-  await db.write(async (w) => {
-    const [row] = await w
-      .select({ text: textIn(runs.run) })
-      .from(runs)
-      .where(eq(runs.id, id));
-    const before = row && (parsed(row.text) as Run | undefined);
-    const drawing = await drawFrom(w, drawnBetween(before, run));
+  return db.write(async (w) => {
+    const before = (await wholeRuns(db, [id])).sound[0];
+    const run = withChange('Run', before, change, 'This pour');
+    const faults = checkPlan(run.plan);
+    if (faults.length > 0)
+      throw new Refused(
+        400,
+        'invalid',
+        'The plan of this run refers to things it does not hold. Nothing was changed.',
+        faults,
+      );
+    const kept = rowOf(run);
     await w.batch([
       w
         .insert(runs)
         .values({ id, ...kept })
         .onConflictDoUpdate({ target: runs.id, set: kept }),
-      ...drawing,
+      outOfBin(w, 'run', id),
+      ...drawing(w, id, drawsOf(run)),
     ]);
+    return run;
   });
-  return run;
 }
 
-export async function deleteRun(db: Database, id: string): Promise<void> {
-  const [deleted] = await db.write((w) =>
-    w.delete(runs).where(eq(runs.id, id)).returning({ id: runs.id }),
-  );
-  if (!deleted) throw gone();
+/** Strikes a run out, into the bin. What it drew stays drawn: the paint is poured. */
+export async function deleteRun(db: Database, id: string, now: Date): Promise<void> {
+  if (!(await binned(db, 'run', id, now))) throw gone();
 }

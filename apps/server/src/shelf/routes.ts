@@ -1,4 +1,4 @@
-import type { Shelf } from '@potter/contract';
+import type { Change, Shelf } from '@potter/contract';
 import type { ShelfItem } from '@potter/core/stock';
 import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
@@ -10,11 +10,11 @@ const MOST_BYTES = 16 * 1024 * 1024;
 
 type OnShelf = { Params: { kind: string; id: string } };
 
-export function shelfRoutes(app: FastifyInstance, db: Database): void {
+export function shelfRoutes(app: FastifyInstance, db: Database, now: () => Date): void {
   app.get('/api/shelf', { schema: { response: { 200: by('Shelf') } } }, () => readShelf(db));
-  app.put<OnShelf & { Body: ShelfItem }>(
+  app.put<OnShelf & { Body: Change<ShelfItem> }>(
     '/api/shelf/:kind/:id',
-    { schema: { body: by('ShelfItem'), response: { 200: by('ShelfItem') } } },
+    { schema: { body: by('ShelfChange'), response: { 200: by('ShelfItem') } } },
     ({ params, body }) => putOnShelf(db, params.kind, params.id, body),
   );
   app.post<{ Body: Shelf }>(
@@ -29,7 +29,7 @@ export function shelfRoutes(app: FastifyInstance, db: Database): void {
     '/api/shelf/off',
     { bodyLimit: MOST_BYTES, schema: { body: by('Shelf'), response: { 200: by('Done') } } },
     async ({ body }) => {
-      await takeManyOffShelf(db, body.items);
+      await takeManyOffShelf(db, body.items, now());
       return { done: true };
     },
   );
@@ -37,7 +37,7 @@ export function shelfRoutes(app: FastifyInstance, db: Database): void {
     '/api/shelf/:kind/:id',
     { schema: { response: { 200: by('Done') } } },
     async ({ params }) => {
-      await takeOffShelf(db, params.kind, params.id);
+      await takeOffShelf(db, params.kind, params.id, now());
       return { done: true };
     },
   );

@@ -1,29 +1,68 @@
-import type { Shelf } from '@potter/contract';
-import type { drawnBetween } from '@potter/core/journal';
+import type { Change, Shelf } from '@potter/contract';
+import type { drawsOf } from '@potter/core/journal';
 import { loopOf } from '@potter/core/mix';
-import { type ShelfItem, type ShelfKind, shelfId, taken } from '@potter/core/stock';
-import { and, asc, eq, inArray, max, sql } from 'drizzle-orm';
+import {
+  figureField,
+  SHELF_KINDS,
+  type ShelfItem,
+  type ShelfKind,
+  shelfId,
+  standing,
+} from '@potter/core/stock';
+import { and, asc, eq, max, sql, sum } from 'drizzle-orm';
+import { binned, intoBin, outOfBin } from '../bin/bin';
+import { withChange } from '../db/change';
 import { readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
-import { shelf } from '../db/schema';
+import { draws, shelf } from '../db/schema';
 import { Refused } from '../http/refusal';
 
+type Writer = Database['read'];
+
+/** Everything on the shelf as it stands: figures as last said, less what pours have drawn since. */
 export async function readShelf({ read }: Database): Promise<Shelf> {
   const rows = await read
-    .select({ id: shelf.id, text: textIn(shelf.item) })
+    .select({ id: shelf.id, text: textIn(shelf.item), drawn: shelf.drawn })
     .from(shelf)
     .orderBy(asc(shelf.position), asc(shelf.id));
-  const { sound, apart } = readDocuments<ShelfItem>('ShelfItem', rows);
+  const drawn = await drawnOf(read);
+  const { sound, apart } = readDocuments<ShelfItem>('ShelfItem', rows, (document, i) => {
+    // Whether it is a thing of the shelf at all is judged of what comes back.
+    const item = document as ShelfItem;
+    const since = drawn(item.kind, rows[i]!.id) - rows[i]!.drawn;
+    return since === 0 ? item : standing(item, since);
+  });
   return { items: sound, apart };
 }
 
-/** Puts a thing on the shelf, or changes the one of this kind and id in its place. Plans keep the copy they were made with. */
+/** How much all pours together draw from each thing, mL or pieces. */
+async function drawnOf(w: Writer): Promise<(kind: ShelfKind, id: string) => number> {
+  const sums = await w
+    .select({ kind: draws.kind, item: draws.item, taken: sum(draws.taken).mapWith(Number) })
+    .from(draws)
+    .groupBy(draws.kind, draws.item);
+  const byThing = new Map(sums.map(({ kind, item, taken }) => [`${kind} ${item}`, taken]));
+  return (kind, id) => byThing.get(`${kind} ${id}`) ?? 0;
+}
+
+/** The statements that make a run draw exactly these lines, whatever it drew before. */
+export const drawing = (w: Writer, run: string, lines: ReturnType<typeof drawsOf>) => [
+  w.delete(draws).where(eq(draws.run, run)),
+  ...lines.map(({ kind, id, taken }) => w.insert(draws).values({ run, kind, item: id, taken })),
+];
+
+/**
+ * Puts a thing on the shelf, or changes the one of this kind and id in its place. Plans keep the copy they were made with. A figure that is
+ * said anew counts from now on; one the sender did not touch goes on as it was, with all that was drawn since.
+ * @returns the thing as it stands
+ */
 export async function putOnShelf(
   db: Database,
   kind: string,
   id: string,
-  item: ShelfItem,
+  change: Change<ShelfItem>,
 ): Promise<ShelfItem> {
+  const { now: item } = change;
   if (item.kind !== kind || shelfId(item) !== id) {
     throw new Refused(
       400,
@@ -32,19 +71,52 @@ export async function putOnShelf(
       [{ path: '', message: `is the ${item.kind} "${shelfId(item)}", sent to ${kind} "${id}"` }],
     );
   }
-  await db.write(async (w) => {
-    await refuseLoops(w, [item]);
+  return db.write(async (w) => {
+    const [row] = await w
+      .select({ text: textIn(shelf.item), drawn: shelf.drawn })
+      .from(shelf)
+      .where(and(eq(shelf.kind, item.kind), eq(shelf.id, id)));
+    const known = row && readDocuments<ShelfItem>('ShelfItem', [{ id, text: row.text }]).sound[0];
+    const drawn = (await drawnOf(w))(item.kind, id);
+    const stands = known && standing(known, drawn - row.drawn);
+    const next = withChange('ShelfItem', stands, countedAnew(change, stands), `This ${kind}`);
+    await refuseLoops(w, [next]);
+    const field = figureField(next);
+    const kept =
+      known && field !== undefined && change.was && !(`/${field}` in change.was)
+        ? { item: withFigure(next, field, known), drawn: row.drawn }
+        : { item: next, drawn };
     const [last] = await w.select({ position: max(shelf.position) }).from(shelf);
-    await w
-      .insert(shelf)
-      .values({ kind: item.kind, id, position: (last?.position ?? 0) + 1, item })
-      .onConflictDoUpdate({ target: [shelf.kind, shelf.id], set: { item } });
+    await w.batch([
+      w
+        .insert(shelf)
+        .values({ kind: item.kind, id, position: (last?.position ?? 0) + 1, ...kept })
+        .onConflictDoUpdate({ target: [shelf.kind, shelf.id], set: kept }),
+      outOfBin(w, item.kind, id),
+    ]);
+    return next;
   });
-  return item;
+}
+
+/** A change whose figure, where it says one, is no clash with what was drawn or counted meanwhile: the last count is what there is. */
+function countedAnew(change: Change<ShelfItem>, stands: ShelfItem | undefined): Change<ShelfItem> {
+  const field = figureField(change.now);
+  const path = `/${field}`;
+  const seen = change.was?.[path];
+  if (!stands || !seen) return change;
+  const now = (stands as Record<string, unknown>)[field!] ?? null;
+  return { ...change, was: { ...change.was, [path]: [...seen, now] } };
+}
+
+/** A thing with the figure of another. */
+function withFigure(item: ShelfItem, field: string, of: ShelfItem): ShelfItem {
+  const { [field]: _, ...rest } = item as Record<string, unknown>;
+  const figure = (of as Record<string, unknown>)[field];
+  return { ...rest, ...(figure === undefined ? {} : { [field]: figure }) } as unknown as ShelfItem;
 }
 
 /** A medium may hold others, but none may come to hold itself: refused with the way round. */
-async function refuseLoops(w: Database['read'], items: readonly ShelfItem[]): Promise<void> {
+async function refuseLoops(w: Writer, items: readonly ShelfItem[]): Promise<void> {
   const coming = items.flatMap((i) => (i.kind === 'medium' ? [i.medium] : []));
   if (coming.length === 0) return;
   const { sound } = readDocuments<ShelfItem>(
@@ -76,12 +148,19 @@ async function refuseLoops(w: Database['read'], items: readonly ShelfItem[]): Pr
     );
 }
 
-/** Rows of one statement: SQLite binds at most 32,766 values, four a row. */
+/** Rows of one statement: SQLite binds at most 32,766 values, five a row. */
 const ROWS = 1000;
 
-/** Things as rows of the shelf, in their order from a position on. */
-export const shelfRows = (items: readonly ShelfItem[], from: number) =>
-  items.map((item, i) => ({ kind: item.kind, id: shelfId(item), position: from + i, item }));
+/** Things as rows of the shelf, in their order from a position on; `drawn` is what pours have drawn from each until now. */
+export const shelfRows = (
+  items: readonly ShelfItem[],
+  from: number,
+  drawn: (kind: ShelfKind, id: string) => number = () => 0,
+) =>
+  items.map((item, i) => {
+    const id = shelfId(item);
+    return { kind: item.kind, id, position: from + i, item, drawn: drawn(item.kind, id) };
+  });
 
 /** Puts many things on the shelf at once, all or none: new ones behind the last, known ones in their place. */
 export async function putManyOnShelf(db: Database, items: readonly ShelfItem[]): Promise<void> {
@@ -89,14 +168,14 @@ export async function putManyOnShelf(db: Database, items: readonly ShelfItem[]):
   await db.write(async (w) => {
     await refuseLoops(w, items);
     const [last] = await w.select({ position: max(shelf.position) }).from(shelf);
-    const rows = shelfRows(items, (last?.position ?? 0) + 1);
+    const rows = shelfRows(items, (last?.position ?? 0) + 1, await drawnOf(w));
     const inserts = Array.from({ length: Math.ceil(rows.length / ROWS) }, (_, i) =>
       w
         .insert(shelf)
         .values(rows.slice(i * ROWS, (i + 1) * ROWS))
         .onConflictDoUpdate({
           target: [shelf.kind, shelf.id],
-          set: { item: sql`excluded.item` },
+          set: { item: sql`excluded.item`, drawn: sql`excluded.drawn` },
         }),
     );
     const [first, ...others] = inserts;
@@ -104,65 +183,30 @@ export async function putManyOnShelf(db: Database, items: readonly ShelfItem[]):
   });
 }
 
-/** Takes many things off the shelf at once, all or none; what is not on it any more is passed over. */
-export async function takeManyOffShelf(db: Database, items: readonly ShelfItem[]): Promise<void> {
-  const rows = Array.from({ length: Math.ceil(items.length / ROWS) }, (_, i) =>
-    items.slice(i * ROWS, (i + 1) * ROWS),
-  );
+/** Takes many things off the shelf and into the bin at once, all or none; what is not on it any more is passed over. */
+export async function takeManyOffShelf(
+  db: Database,
+  items: readonly ShelfItem[],
+  now: Date,
+): Promise<void> {
   await db.write(async (w) => {
-    const deletes = rows.flatMap((some) =>
-      [...new Set(some.map((i) => i.kind))].map((kind) =>
-        w
-          .delete(shelf)
-          .where(
-            and(
-              eq(shelf.kind, kind),
-              inArray(shelf.id, some.filter((i) => i.kind === kind).map(shelfId)),
-            ),
-          ),
-      ),
-    );
-    const [first, ...others] = deletes;
+    const statements = [];
+    for (const kind of new Set(items.map((i) => i.kind))) {
+      const ids = items.filter((i) => i.kind === kind).map(shelfId);
+      statements.push(...(await intoBin(w, kind, ids, now)));
+    }
+    const [first, ...others] = statements;
     if (first) await w.batch([first, ...others]);
   });
 }
 
-type Line = ReturnType<typeof drawnBetween>[number];
-
-/** The statements that take so much off the shelf. What is not on it any more is passed over. */
-export async function drawFrom(w: Database['read'], lines: readonly Line[]) {
-  if (lines.length === 0) return [];
-  const { sound } = readDocuments<ShelfItem>(
-    'ShelfItem',
-    await w
-      .select({ id: shelf.id, text: textIn(shelf.item) })
-      .from(shelf)
-      .where(
-        inArray(
-          shelf.id,
-          lines.map((l) => l.id),
-        ),
-      ),
-  );
-  return lines.flatMap((line) => {
-    const item = sound.find((i) => i.kind === line.kind && shelfId(i) === line.id);
-    return item
-      ? [
-          w
-            .update(shelf)
-            .set({ item: taken(item, line.taken) })
-            .where(and(eq(shelf.kind, line.kind), eq(shelf.id, line.id))),
-        ]
-      : [];
-  });
-}
-
-export async function takeOffShelf(db: Database, kind: string, id: string): Promise<void> {
-  const [gone] = await db.write((w) =>
-    w
-      .delete(shelf)
-      .where(and(eq(shelf.kind, kind as ShelfKind), eq(shelf.id, id)))
-      .returning({ id: shelf.id }),
-  );
-  if (!gone) throw new Refused(404, 'not-on-shelf', `This ${kind} is not on the shelf any more.`);
+export async function takeOffShelf(
+  db: Database,
+  kind: string,
+  id: string,
+  now: Date,
+): Promise<void> {
+  const known = SHELF_KINDS.find((k) => k === kind);
+  if (!known || !(await binned(db, known, id, now)))
+    throw new Refused(404, 'not-on-shelf', `This ${kind} is not on the shelf any more.`);
 }

@@ -1,5 +1,6 @@
 import { newPlan, type Plan } from '@potter/core/plan';
 import { plainSurface } from '@potter/core/surface';
+import { deviceOf } from '../../test/device-room';
 import { keepNow, keepSteps, kept, letGo } from './kept';
 
 const plan = (title: string): Plan =>
@@ -24,29 +25,6 @@ const history = (steps: number, title: string) => ({
   future: [],
   at: 0,
 });
-
-/** A device with room for so many characters. */
-function deviceOf(room: number) {
-  const store = new Map<string, string>();
-  const used = () => [...store].reduce((sum, [k, v]) => sum + k.length + v.length, 0);
-  Object.defineProperty(global, 'localStorage', {
-    configurable: true,
-    value: {
-      get length() {
-        return store.size;
-      },
-      key: (i: number) => [...store.keys()][i] ?? null,
-      getItem: (k: string) => store.get(k) ?? null,
-      setItem: (k: string, v: string) => {
-        if (used() - (store.get(k)?.length ?? 0) + v.length > room)
-          throw new Error('QuotaExceededError');
-        store.set(k, v);
-      },
-      removeItem: (k: string) => void store.delete(k),
-    },
-  });
-  return store;
-}
 
 const entry = (steps: number, title: string) => ({
   revision: 3,

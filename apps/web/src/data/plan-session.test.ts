@@ -1,5 +1,6 @@
 import { edit, newPlan, type Plan } from '@potter/core/plan';
 import { plainSurface } from '@potter/core/surface';
+import { deviceOf } from '../../test/device-room';
 import { kept } from './kept';
 
 const plan: Plan = newPlan({
@@ -105,15 +106,7 @@ function reload() {
 }
 
 beforeEach(() => {
-  const store = new Map<string, string>();
-  Object.defineProperty(global, 'localStorage', {
-    configurable: true,
-    value: {
-      getItem: (k: string) => store.get(k) ?? null,
-      setItem: (k: string, v: string) => void store.set(k, v),
-      removeItem: (k: string) => void store.delete(k),
-    },
-  });
+  deviceOf();
   jest.useFakeTimers();
   reload();
 });

@@ -53,6 +53,25 @@ export function dropSession(id: string): void {
   owing.get(id)?.drop();
 }
 
+/** What this page may still owe the studio of a plan is sent, and answered, or not answered in time; resolves either way. */
+export function settled(id: string): Promise<void> {
+  const session = owing.get(id);
+  if (!session) return Promise.resolve();
+  session.flush();
+  return new Promise((resolve) => {
+    const done = () => {
+      stop();
+      clearTimeout(timer);
+      resolve();
+    };
+    const timer = setTimeout(done, SETTLES_WITHIN_MS);
+    const stop = session.subscribe(() => {
+      if (session.get().saving !== 'saving') done();
+    });
+  });
+}
+const SETTLES_WITHIN_MS = 3000;
+
 /**
  * Opens a plan; edits and undo steps that this device kept from an earlier page are taken up again. Where another
  * device has changed the plan since, what is unsaved here is kept as a plan of its own.

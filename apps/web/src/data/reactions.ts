@@ -1,32 +1,51 @@
 import type { ReactionList } from '@potter/contract';
 import type { Reaction } from '@potter/core/paint';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useMemo } from 'react';
 import { call } from './api';
+import { dropReactionLetter, reactionLetter } from './outbox/letters';
+import { onAnswer, post, useUnsent } from './outbox/outbox';
 
 const reactionsKey = ['reactions'] as const;
 const NOTHING: readonly Reaction[] = [];
 
-/** Paints and makers that did not get on, the newest first. */
-export const useReactions = (): readonly Reaction[] =>
-  useQuery({
+const isOfReactions = ({ about }: { readonly about: string }): boolean =>
+  about.startsWith('reaction.');
+
+/** Paints and makers that did not get on, the newest first; with what was noted here and is still on its way. */
+export function useReactions(): readonly Reaction[] {
+  const { data = NOTHING } = useQuery({
     queryKey: reactionsKey,
     queryFn: () => call<ReactionList>('/api/reactions').then((r) => r.reactions),
     staleTime: 60_000,
-  }).data ?? NOTHING;
-
-export function useNoteReaction() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (reaction: Reaction) =>
-      call<Reaction>(`/api/reactions/${reaction.id}`, { method: 'PUT', body: reaction }),
-    onSuccess: () => client.invalidateQueries({ queryKey: reactionsKey }),
   });
+  const unsent = useUnsent();
+  return useMemo(() => {
+    const mine = unsent.filter((l) => isOfReactions(l) && l.refused === undefined);
+    const changed = new Set(mine.map((l) => l.about));
+    return [
+      ...mine.flatMap((l) => (l.method === 'PUT' ? [l.body as Reaction] : [])).reverse(),
+      ...data.filter((reaction) => !changed.has(`reaction.${reaction.id}`)),
+    ];
+  }, [data, unsent]);
 }
 
-export function useDropReaction() {
+/** Asks for the list anew once the studio has a change of it; mounted once, at the root. */
+export function useReactionAnswers(): void {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: (reaction: Reaction) => call(`/api/reactions/${reaction.id}`, { method: 'DELETE' }),
-    onSuccess: () => client.invalidateQueries({ queryKey: reactionsKey }),
-  });
+  useEffect(
+    () =>
+      onAnswer((letter) => {
+        if (isOfReactions(letter)) void client.invalidateQueries({ queryKey: reactionsKey });
+      }),
+    [client],
+  );
+}
+
+export function noteReaction(reaction: Reaction): void {
+  void post(reactionLetter(reaction));
+}
+
+export function dropReaction(reaction: Reaction): void {
+  void post(dropReactionLetter(reaction));
 }

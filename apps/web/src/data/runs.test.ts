@@ -3,6 +3,7 @@ import { advance, beginRun, type Run } from '@potter/core/journal';
 import { newPlan } from '@potter/core/plan';
 import { plainSurface } from '@potter/core/surface';
 import { IDBFactory } from 'fake-indexeddb';
+import { deviceOf } from '../../test/device-room';
 import { fakeTimers, wait } from '../../test/device-time';
 
 const plan = newPlan({
@@ -22,7 +23,7 @@ const plan = newPlan({
 });
 const run = beginRun('run-00000001', 'p', plan, 1_000_000);
 
-const store = new Map<string, string>();
+let store: Map<string, string>;
 const studio = { runs: new Map<string, Run>(), away: false, puts: 0 };
 
 /** A page: the module anew, with what the device kept and the studio as it stands. */
@@ -36,32 +37,23 @@ function openPage() {
 }
 
 beforeEach(() => {
-  store.clear();
   global.indexedDB = new IDBFactory();
   Object.assign(studio, { runs: new Map(), away: false, puts: 0 });
-  Object.defineProperty(global, 'localStorage', {
-    configurable: true,
-    value: {
-      getItem: (k: string) => store.get(k) ?? null,
-      setItem: (k: string, v: string) => void store.set(k, v),
-      removeItem: (k: string) => void store.delete(k),
-    },
-  });
+  store = deviceOf();
   global.fetch = jest.fn(async (path: RequestInfo | URL, init?: RequestInit) => {
     if (studio.away) throw new TypeError('failed to fetch');
     if (init?.method === 'DELETE') studio.runs.delete(String(path).split('/').pop() ?? '');
     if (init?.method === 'PUT') {
       studio.puts++;
-      studio.runs.set(String(path).split('/').pop() ?? '', JSON.parse(String(init.body)) as Run);
+      studio.runs.set(
+        String(path).split('/').pop() ?? '',
+        (JSON.parse(String(init.body)) as { now: Run }).now,
+      );
     }
-    return {
-      ok: true,
-      status: 200,
-      json: () =>
-        Promise.resolve({
-          runs: [...studio.runs.values()].map((r) => ({ ...r, dries: [], run: r })),
-        }),
-    } as Response;
+    const put = studio.runs.get(String(path).split('/').pop() ?? '');
+    const list = { runs: [...studio.runs.values()].map((r) => ({ ...r, dries: [], run: r })) };
+    const answer = init?.method === 'PUT' ? put : list;
+    return { ok: true, status: 200, json: () => Promise.resolve(answer) } as Response;
   });
   fakeTimers();
 });

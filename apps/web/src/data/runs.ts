@@ -1,11 +1,12 @@
 import type { Apart, RunList, RunRow } from '@potter/contract';
+import { formerOf } from '@potter/contract/change';
 import { type Run, summariseRun } from '@potter/core/journal';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { mayPass, waitMs } from './again';
 import { call } from './api';
 import { device } from './device';
 import { runLetter, strikeLetter } from './outbox/letters';
-import { beginOutbox, post, unsentNow } from './outbox/outbox';
+import { beginOutbox, onAnswer, post, unsentNow } from './outbox/outbox';
 
 /** A pour in the list; its run where it is under way, ended lately, or was changed on this device. */
 export type Listed = Omit<RunRow, 'run'> & { readonly run?: Run };
@@ -77,11 +78,15 @@ async function load(): Promise<void> {
   }
 }
 
+/** The journal may have changed by another way than a run of this page. */
+export const readRunsAnew = (): void => void load();
+
 /** Keeps a run as it is now. */
 export function putRun(run: Run): void {
+  const before = state.runs.find((r) => r.id === run.id)?.run;
   set({ runs: sorted(state.runs, [run]) });
   remember([run]);
-  void post(runLetter(run));
+  void post(runLetter(run, before && formerOf(before, run)));
 }
 
 /** Takes a run out of the journal; hand it to `putRun` to put it back. */
@@ -97,6 +102,12 @@ function subscribe(listener: () => void): () => void {
   if (!begun) {
     begun = true;
     void load();
+    // What another device changed of a run comes back with the answer to a change made here, unless more was changed since.
+    onAnswer((letter, answer) => {
+      const newer = unsentNow().some((l) => l.about === letter.about && l.id !== letter.id);
+      if (letter.about.startsWith('run.') && letter.method === 'PUT' && !newer)
+        set({ runs: sorted(state.runs, [answer as Run]) });
+    });
     addEventListener('storage', (event) => {
       if (event.key === `potter.${SEEN}`)
         set({ runs: sorted(state.runs, device.get<Run[]>(SEEN) ?? []) });

@@ -1,9 +1,11 @@
 import { DEFAULT_SETTINGS, type Settings } from '@potter/contract';
+import { formerOf } from '@potter/contract/change';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { call } from './api';
 import { device } from './device';
 import { settingsLetter } from './outbox/letters';
-import { beginOutbox, post, unsentNow } from './outbox/outbox';
+import { beginOutbox, onAnswer, post, unsentNow } from './outbox/outbox';
 
 const settingsKey = ['settings'] as const;
 
@@ -28,13 +30,32 @@ export function useSettings(): Settings {
 export function useChangeSettings(): (settings: Settings) => void {
   const client = useQueryClient();
   return (settings) => {
+    const before =
+      client.getQueryData<Settings>(settingsKey) ??
+      device.get<Settings>('settings') ??
+      DEFAULT_SETTINGS;
     client.setQueryData(settingsKey, settings);
     device.set('settings', settings);
-    void post(settingsLetter(settings));
+    void post(settingsLetter(settings, formerOf(before, settings)));
   };
 }
 
-/** What was changed here and the studio does not have yet. */
-const changed = (): Settings | undefined =>
-  unsentNow().find((l) => l.about === 'settings' && l.refused === undefined)?.body as
-    Settings | undefined;
+/** Has the settings take over what the studio answers to a change of them; mounted once, at the root. */
+export function useSettingsAnswers(): void {
+  const client = useQueryClient();
+  useEffect(
+    () =>
+      onAnswer(({ about, id }, answer) => {
+        if (about !== 'settings' || changed(id)) return;
+        client.setQueryData(settingsKey, answer as Settings);
+        device.set('settings', answer);
+      }),
+    [client],
+  );
+}
+
+/** What was changed here last and the studio does not have yet; but for one letter. */
+const changed = (but?: string): Settings | undefined =>
+  unsentNow()
+    .filter((l) => l.about === 'settings' && l.refused === undefined && l.id !== but)
+    .at(-1)?.body as Settings | undefined;

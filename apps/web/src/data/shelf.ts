@@ -1,4 +1,5 @@
 import type { Shelf } from '@potter/contract';
+import { formerOf } from '@potter/contract/change';
 import {
   type ShelfItem,
   type ShelfJar,
@@ -7,10 +8,13 @@ import {
   type ShelfPaint,
   type ShelfSurface,
   type ShelfVessel,
-  shelfId,
 } from '@potter/core/stock';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect } from 'react';
 import { call } from './api';
+import { offShelfLetter, shelfLetter, TABLE_OFF, TABLE_ON, tableLetter } from './outbox/letters';
+import { onAnswer, post, useUnsent } from './outbox/outbox';
+import { isOfShelf, withLetter, withUnsent } from './unsent-shelf';
 
 export const shelfKey = ['shelf'] as const;
 const NOTHING: readonly ShelfItem[] = [];
@@ -24,9 +28,11 @@ const useWhole = <T>(select: (shelf: Shelf) => T) =>
     structuralSharing: false,
   });
 
-export const useShelf = () => useWhole(itemsOf);
-const itemsOf = (shelf: Shelf): readonly ShelfItem[] => shelf.items;
-
+/** What stands on the shelf, with what this device changed and the studio does not have yet. */
+export function useShelf() {
+  const unsent = useUnsent();
+  return useWhole(useCallback((shelf: Shelf) => withUnsent(shelf.items, unsent), [unsent]));
+}
 /** Things that are in the studio's file and cannot be shown. */
 export const useShelfApart = () => useWhole(apartOf).data;
 const apartOf = (shelf: Shelf) => shelf.apart;
@@ -43,49 +49,47 @@ export const useVessels = of<ShelfVessel>('vessel');
 export const useBlanks = of<ShelfSurface>('surface');
 export const useJars = of<ShelfJar>('jar');
 
-const pathOf = (item: ShelfItem): string =>
-  `/api/shelf/${item.kind}/${encodeURIComponent(shelfId(item))}`;
-
-export function usePutOnShelf() {
+/** Has the list take over what the studio answers to a change of it; mounted once, at the root. */
+export function useShelfAnswers(): void {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: (item: ShelfItem) => call<ShelfItem>(pathOf(item), { method: 'PUT', body: item }),
-    onSuccess: () => client.invalidateQueries({ queryKey: shelfKey }),
-  });
+  useEffect(
+    () =>
+      onAnswer((letter, answer) => {
+        if (!isOfShelf(letter)) return;
+        client.setQueryData<Shelf>(
+          shelfKey,
+          (shelf) =>
+            shelf && {
+              ...shelf,
+              items: withLetter(
+                shelf.items,
+                letter.method === 'PUT' ? { ...letter, body: answer } : letter,
+              ) as ShelfItem[],
+            },
+        );
+      }),
+    [client],
+  );
+}
+
+/**
+ * Puts a thing on the shelf: it holds at once, and goes to the studio by itself.
+ * @param from it as it was where it was changed from: what is untouched goes on as the studio has it
+ */
+export function putOnShelf(item: ShelfItem, from?: ShelfItem): void {
+  void post(shelfLetter(item, from && formerOf(from, item)));
+}
+
+export function takeOffShelf(item: ShelfItem): void {
+  void post(offShelfLetter(item));
 }
 
 /** Puts a whole table of things on the shelf, all or none. */
-export function usePutTable() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (items: readonly ShelfItem[]) =>
-      call('/api/shelf', { method: 'POST', body: { items } }),
-    onSuccess: () => client.invalidateQueries({ queryKey: shelfKey }),
-  });
+export function putTable(items: readonly ShelfItem[]): void {
+  if (items.length > 0) void post(tableLetter(TABLE_ON, items));
 }
 
-export function useTakeOffShelf() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (item: ShelfItem) => call(pathOf(item), { method: 'DELETE' }),
-    onSuccess: () => client.invalidateQueries({ queryKey: shelfKey }),
-  });
-}
-
-/** Undoes a table: what it added goes, what it changed comes back as it was. */
-export function useTakeMany() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: async ({
-      gone,
-      back,
-    }: {
-      readonly gone: readonly ShelfItem[];
-      readonly back: readonly ShelfItem[];
-    }) => {
-      if (back.length > 0) await call('/api/shelf', { method: 'POST', body: { items: back } });
-      if (gone.length > 0) await call('/api/shelf/off', { method: 'POST', body: { items: gone } });
-    },
-    onSettled: () => client.invalidateQueries({ queryKey: shelfKey }),
-  });
+/** Takes a whole table of things off the shelf, all or none. */
+export function takeTableOff(items: readonly ShelfItem[]): void {
+  if (items.length > 0) void post(tableLetter(TABLE_OFF, items));
 }

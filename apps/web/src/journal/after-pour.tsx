@@ -6,7 +6,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { putRun } from '@/data/runs';
-import { shelfKey, usePutOnShelf, useShelf } from '@/data/shelf';
+import { shelfKey, putOnShelf, useShelf } from '@/data/shelf';
 import { dayOf } from '@/plan/studio';
 import { Button } from '@/ui/button';
 import { QuantityField } from '@/ui/quantity-field';
@@ -16,7 +16,6 @@ import { Body, Heading } from '@/ui/type';
 export function AfterPour({ run }: { readonly run: Run }) {
   const client = useQueryClient();
   const shelf = useShelf();
-  const put = usePutOnShelf();
   const computed = useMemo(() => brief(run.plan), [run.plan]);
   const left = useMemo(() => leftOver(run.plan, computed), [run.plan, computed]);
   const [caughtG, setCaughtG] = useState(Math.round(left.runOffG));
@@ -79,9 +78,8 @@ export function AfterPour({ run }: { readonly run: Run }) {
           />
           <Button
             label="Keep it in a jar"
-            disabled={put.isPending}
             onPress={() =>
-              put.mutate({
+              putOnShelf({
                 kind: 'jar',
                 id: jar,
                 name: `Run-off of ${run.plan.title}`.slice(0, 80),

@@ -14,7 +14,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { device } from '@/data/device';
-import { usePutTable, useShelf, useTakeMany } from '@/data/shelf';
+import { putTable, useShelf, takeTableOff } from '@/data/shelf';
 import { useSettings } from '@/data/settings';
 import { nameIn } from '@/mixes/name-in';
 import { WeighTable } from '@/mixes/weigh-table';
@@ -23,7 +23,7 @@ import { localNow } from '@/ui/local-time';
 import { money } from '@/ui/money';
 import { QuantityField } from '@/ui/quantity-field';
 import { Screen } from '@/ui/screen';
-import { Asking, Empty, Failed } from '@/ui/state';
+import { Asking, Empty } from '@/ui/state';
 import { Body, Small } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import type { Batches } from '@/weigh/batches';
@@ -75,8 +75,6 @@ function Make({
   const [weighing, setWeighing] = useState(() => device.get(place) !== undefined);
   const [done, setDone] = useState<{ readonly ml: number; readonly was: readonly ShelfItem[] }>();
   const { scoopMl = SCOOP_ML } = useSettings();
-  const put = usePutTable();
-  const undo = useTakeMany();
   const materials: Material[] = shelf.flatMap((i) => (i.kind === 'material' ? [i.material] : []));
   const book = openBook(materials, mediums);
   const batch = mediumBatch(medium, book, ml, STEP_G, shelf);
@@ -86,26 +84,19 @@ function Make({
   const onShelf = (made: MediumBatch) => {
     const on = localNow().slice(0, 10);
     const next = batchMade(medium, made, shelf, on);
-    put.mutate(next, {
-      onSuccess: () => {
-        device.remove(place);
-        device.remove(`${place}.g`);
-        setWeighing(false);
-        setDone({ ml: made.ml, was: shelf });
-      },
-    });
+    putTable(next);
+    device.remove(place);
+    device.remove(`${place}.g`);
+    setWeighing(false);
+    setDone({ ml: made.ml, was: shelf });
   };
   const putBack = () => {
     if (!done) return;
     const had = done.was.find((i) => i.kind === 'medium' && i.medium.id === medium.id);
     const now = shelf.find((i) => i.kind === 'medium' && i.medium.id === medium.id);
-    undo.mutate(
-      {
-        gone: had || !now ? [] : [now],
-        back: done.was.filter((i) => i.kind === 'material' || i.kind === 'medium'),
-      },
-      { onSuccess: () => setDone(undefined) },
-    );
+    putTable(done.was.filter((i) => i.kind === 'material' || i.kind === 'medium'));
+    if (!had && now) takeTableOff([now]);
+    setDone(undefined);
   };
 
   if (weighing) {
@@ -138,8 +129,7 @@ function Make({
         done={
           <Button
             primary
-            label={put.isPending ? 'Putting it on the shelf…' : 'Onto the shelf'}
-            disabled={put.isPending}
+            label="Onto the shelf"
             onPress={() => {
               const g = device.get<number>(`${place}.g`) ?? batch.g;
               onShelf(mediumBatch(medium, book, (batch.ml * g) / batch.g, STEP_G, shelf));
@@ -158,8 +148,7 @@ function Make({
         <View className="flex-row gap-3 border-t border-ink bg-raised p-3">
           <Button
             className="min-h-[64px] flex-1"
-            label={put.isPending ? 'Putting it on…' : 'It is made already'}
-            disabled={put.isPending}
+            label="It is made already"
             onPress={() => onShelf(batch)}
           />
           <Button
@@ -177,7 +166,6 @@ function Make({
           onUndo={putBack}
         />
       ) : null}
-      {put.isError ? <Failed what="It was not put on the shelf." why={put.error.message} /> : null}
       <View className="gap-4 wide:max-w-[720px]">
         {goodFor ? <Body>{goodFor}</Body> : null}
         <QuantityField

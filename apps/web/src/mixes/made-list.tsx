@@ -3,12 +3,11 @@ import { trim } from '@potter/core/quantity';
 import type { ShelfJar } from '@potter/core/stock';
 import { View } from 'react-native';
 import { newId } from '@/data/new-id';
-import { useJars, usePutOnShelf } from '@/data/shelf';
+import { useJars, putOnShelf } from '@/data/shelf';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { dayWords } from '@/ui/day-words';
-import { Failed } from '@/ui/state';
 import { Heading, Small, Strong } from '@/ui/type';
 import { Mass } from '@/ui/units';
 import { useConsistencyName } from './consistency-name';
@@ -33,7 +32,6 @@ export function MadeList() {
 function MadeRow({ made }: { readonly made: MadeMix }) {
   const { plan } = usePlan();
   const nameOf = useConsistencyName();
-  const put = usePutOnShelf();
   const jar = (g: number): ShelfJar => ({
     kind: 'jar',
     id: `jar-${newId().slice(0, 12)}`,
@@ -72,18 +70,11 @@ function MadeRow({ made }: { readonly made: MadeMix }) {
             : 'The plan takes all of it.'}
         </Small>
         <Button
-          label={
-            put.isPending
-              ? 'Putting it by…'
-              : there
-                ? `${trim(there.g, 1)} g in a jar`
-                : `Into a jar, ${trim(overG, 1)} g`
-          }
-          disabled={put.isPending || there !== undefined}
-          onPress={() => put.mutate(wanted)}
+          label={there ? `${trim(there.g, 1)} g in a jar` : `Into a jar, ${trim(overG, 1)} g`}
+          disabled={there !== undefined}
+          onPress={() => putOnShelf(wanted)}
         />
       </View>
-      {put.isError ? <Failed what="It was not put by." why={put.error.message} /> : null}
     </View>
   );
 }

@@ -48,8 +48,8 @@ export function PlanMenu({ station }: { readonly station: Station['id'] }) {
           label="Delete plan"
           onPress={() =>
             remove.mutate(id, {
-              onSuccess: (gone) => {
-                dropped.set(gone);
+              onSuccess: () => {
+                dropped.set({ id, title: plan.title });
                 router.replace('/plans');
               },
             })

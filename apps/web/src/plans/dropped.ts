@@ -1,7 +1,6 @@
-import type { Plan } from '@potter/core/plan';
 import { lastOf } from '@/data/last-of';
 
 /** The plan deleted last, so that it can be put back. */
-const last = lastOf<Plan>();
+const last = lastOf<{ readonly id: string; readonly title: string }>();
 export const dropped = last.store;
 export const useDropped = last.use;

@@ -1,13 +1,14 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useCreatePlan, usePlans, usePlansApart } from '@/data/plans';
+import { usePutBack } from '@/data/bin';
+import { usePlans, usePlansApart } from '@/data/plans';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
 import { LongList } from '@/ui/long-list';
 import { SearchField } from '@/ui/search-field';
 import { SetApart } from '@/ui/set-apart';
-import { Asking, Empty } from '@/ui/state';
+import { Asking, Empty, Failed } from '@/ui/state';
 import { Small } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { dropped, useDropped } from './dropped';
@@ -21,7 +22,7 @@ export function PlansScreen() {
   const router = useRouter();
   const plans = usePlans();
   const apart = usePlansApart();
-  const create = useCreatePlan();
+  const back = usePutBack();
   const gone = useDropped();
   const [search, setSearch] = useState('');
   const all = plans.data ?? [];
@@ -56,9 +57,12 @@ export function PlansScreen() {
       {gone ? (
         <UndoBar
           says={`${gone.title} is deleted.`}
-          onUndo={() => create.mutate(gone, { onSuccess: () => dropped.set(undefined) })}
+          onUndo={() =>
+            back.mutate({ kind: 'plan', id: gone.id }, { onSuccess: () => dropped.set(undefined) })
+          }
         />
       ) : null}
+      {back.error ? <Failed what="It was not put back." why={back.error.message} /> : null}
       <Asking query={plans} waiting="Looking for plans" failed="The plans cannot be read." />
       <SetApart what="plan" many="plans" apart={apart} />
       {plans.data?.length === 0 ? (

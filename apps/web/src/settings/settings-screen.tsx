@@ -12,6 +12,7 @@ import { NumberField } from '@/ui/quantity-field';
 import { Screen } from '@/ui/screen';
 import { TextField } from '@/ui/text-field';
 import { Body, Heading } from '@/ui/type';
+import { StudioBin } from './bin';
 import { StudioCopies } from './copies';
 
 const ON_OFF = [
@@ -143,6 +144,7 @@ export function SettingsScreen() {
           max={50}
           onChange={(scoopMl) => set({ scoopMl })}
         />
+        <StudioBin />
         <StudioCopies />
       </View>
     </Screen>

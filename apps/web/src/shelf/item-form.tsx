@@ -2,13 +2,12 @@ import type { ShelfItem } from '@potter/core/stock';
 import { checkShelfItem } from '@potter/contract/check-shelf-item';
 import { faultLine } from '@potter/core/format';
 import { useRouter } from 'expo-router';
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import { type FieldErrors, type Resolver, useController, useForm } from 'react-hook-form';
 import { View } from 'react-native';
-import { usePutOnShelf, useTakeOffShelf } from '@/data/shelf';
+import { putOnShelf, takeOffShelf } from '@/data/shelf';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
-import { Failed } from '@/ui/state';
 import { Small } from '@/ui/type';
 import { takenOff } from './taken-off';
 
@@ -20,14 +19,16 @@ interface Props<T extends ShelfItem> {
   readonly item: T;
   readonly isNew: boolean;
   readonly title: string;
+  /** Whether it may be saved, beyond what the contract can tell; the form says why not. */
+  readonly sound?: (value: T) => boolean;
   readonly children: (value: T, set: (next: T) => void) => ReactNode;
 }
 
 /** The frame of every shelf form: nothing is kept until it is saved, and the contract's own validator judges it, so that browser and server never disagree. */
-export function ItemForm<T extends ShelfItem>({ item, isNew, title, children }: Props<T>) {
+export function ItemForm<T extends ShelfItem>({ item, isNew, title, sound, children }: Props<T>) {
   const router = useRouter();
-  const put = usePutOnShelf();
-  const remove = useTakeOffShelf();
+  // As it was when the form was opened: what is not touched here goes on as the studio has it by then.
+  const [opened] = useState(item);
   const { control, handleSubmit, formState } = useForm<Form<T>>({
     defaultValues: { item } as never,
     resolver: resolve as unknown as Resolver<Form<T>>,
@@ -48,29 +49,29 @@ export function ItemForm<T extends ShelfItem>({ item, isNew, title, children }: 
           ) : null}
           <Button
             primary
-            label={put.isPending ? 'Saving…' : 'Save'}
+            label="Save"
             onPress={() =>
-              void handleSubmit((value) => put.mutate(plain(value.item), { onSuccess: toShelf }))()
+              void handleSubmit((value) => {
+                if (sound && !sound(value.item)) return;
+                putOnShelf(plain(value.item), isNew ? undefined : opened);
+                toShelf();
+              })()
             }
           />
         </View>
       }
     >
-      {put.isError ? <Failed what="It was not saved." why={put.error.message} /> : null}
       <View className="gap-4 wide:max-w-[720px]">
         {children(field.value as T, field.onChange)}
         {isNew ? null : (
           <Button
             className="self-start"
             label="Take it off the shelf"
-            onPress={() =>
-              remove.mutate(item, {
-                onSuccess: () => {
-                  takenOff.set(item);
-                  toShelf();
-                },
-              })
-            }
+            onPress={() => {
+              takeOffShelf(item);
+              takenOff.set(item);
+              toShelf();
+            }}
           />
         )}
       </View>

@@ -34,16 +34,24 @@ export function MediumForm({
     ...mediums,
     ...STOCK_MEDIUMS.filter((m) => m.of.length > 1 && !mediums.some((o) => o.id === m.id)),
   ].filter((m) => m.id !== item.medium.id);
+  /** The way round by which it would come to hold itself, by names. */
+  const loopIn = (medium: Medium) =>
+    loopOf(medium.id, (id) => (id === medium.id ? medium : others.find((m) => m.id === id)))
+      ?.map((id) =>
+        id === medium.id ? medium.name : (others.find((m) => m.id === id)?.name ?? id),
+      )
+      .join(' → ');
   const inside = others.map((m) => ({ value: `medium:${m.id}`, label: `${m.name}, a medium` }));
   return (
-    <ItemForm item={item} isNew={isNew} title={isNew ? 'New medium' : item.medium.name}>
+    <ItemForm
+      item={item}
+      isNew={isNew}
+      title={isNew ? 'New medium' : item.medium.name}
+      sound={({ medium }) => loopIn(medium) === undefined}
+    >
       {(value, set) => {
         const { medium } = value;
-        const loop = loopOf(medium.id, (id) =>
-          id === medium.id ? medium : others.find((m) => m.id === id),
-        )?.map((id) =>
-          id === medium.id ? medium.name : (others.find((m) => m.id === id)?.name ?? id),
-        );
+        const loop = loopIn(medium);
         const whole = medium.of.reduce((sum, i) => sum + i.parts, 0);
         const change = (part: Partial<Medium>) => set({ ...value, medium: { ...medium, ...part } });
         const setItem = (index: number, next: Medium['of'][number]) =>
@@ -103,7 +111,7 @@ export function MediumForm({
             />
             {loop ? (
               <View role="alert" className="border-l-[6px] border-l-ink bg-raised p-3">
-                <Strong>It would hold itself: {loop.join(' → ')}.</Strong>
+                <Strong>It would hold itself: {loop}.</Strong>
                 <Body>Take one of them out of another; it cannot be saved like this.</Body>
               </View>
             ) : null}

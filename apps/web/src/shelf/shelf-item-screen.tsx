@@ -1,4 +1,4 @@
-import { type ShelfItem, type ShelfKind, shelfId } from '@potter/core/stock';
+import { SHELF_KINDS, type ShelfItem, type ShelfKind, shelfId } from '@potter/core/stock';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useShelf } from '@/data/shelf';
@@ -86,20 +86,10 @@ const fresh = (kind: ShelfKind, id: string): ShelfItem => {
   }
 };
 
-const KINDS: readonly ShelfKind[] = [
-  'paint',
-  'material',
-  'medium',
-  'vessel',
-  'surface',
-  'finish',
-  'jar',
-];
-
 /** One thing on the shelf by the kind and id in its address; "new" makes one. */
 export function ShelfItemScreen() {
   const params = useLocalSearchParams<{ kind: string; id: string }>();
-  const kind = KINDS.find((k) => k === params.kind);
+  const kind = SHELF_KINDS.find((k) => k === params.kind);
   const router = useRouter();
   const shelf = useShelf();
   const [made] = useState(() => fresh(kind ?? 'paint', `own-${newId().slice(0, 12)}`));

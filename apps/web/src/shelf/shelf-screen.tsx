@@ -2,7 +2,7 @@ import { type ShelfItem, type ShelfKind, runsLow, shelfId } from '@potter/core/s
 import { Link, useLocalSearchParams, useRouter } from 'expo-router';
 import { memo, useState } from 'react';
 import { Text, View } from 'react-native';
-import { usePutOnShelf, useShelf, useShelfApart } from '@/data/shelf';
+import { putOnShelf, useShelf, useShelfApart } from '@/data/shelf';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Screen } from '@/ui/screen';
@@ -28,7 +28,6 @@ export function ShelfScreen() {
   const kind = KINDS.find((k) => k === params.kind) ?? 'paint';
   const shelf = useShelf();
   const apart = useShelfApart();
-  const put = usePutOnShelf();
   const gone = useTakenOff();
   const [search, setSearch] = useState('');
   const words = KIND_WORDS[kind];
@@ -40,7 +39,10 @@ export function ShelfScreen() {
       {gone ? (
         <UndoBar
           says={`${itemWords(gone).name} is off the shelf.`}
-          onUndo={() => put.mutate(gone, { onSuccess: () => takenOff.set(undefined) })}
+          onUndo={() => {
+            putOnShelf(gone);
+            takenOff.set(undefined);
+          }}
         />
       ) : null}
       <View role="tablist" aria-label="Kinds" className="mb-3 flex-row flex-wrap gap-2">

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { readAside } from '@/data/file-reader';
 import { pickFile, saveFile } from '@/data/files';
-import { usePutTable, useShelf, useTakeMany } from '@/data/shelf';
+import { putTable, takeTableOff, useShelf } from '@/data/shelf';
 import { Button } from '@/ui/button';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
@@ -15,8 +15,6 @@ const NAMED = 8;
 /** The shelf as a table: out to a spreadsheet, and in again with a look at what it would change before anything is. */
 export function ShelfTable() {
   const shelf = useShelf();
-  const put = usePutTable();
-  const takeOff = useTakeMany();
   const [table, setTable] = useState<ReadTable>();
   const [busy, setBusy] = useState(false);
   const [failed, setFailed] = useState<string>();
@@ -41,24 +39,15 @@ export function ShelfTable() {
   const changes = table ? [...table.added, ...table.changed] : [];
   const take = () => {
     if (!table) return;
-    put.mutate(
-      changes.map((c) => c.item),
-      {
-        onSuccess: () => {
-          setDone(table);
-          setTable(undefined);
-        },
-        onError: (error) => setFailed(error.message),
-      },
-    );
+    putTable(changes.map((c) => c.item));
+    setDone(table);
+    setTable(undefined);
   };
   const back = () => {
     if (!done) return;
-    const was = done.changed.flatMap((c) => (c.was ? [c.was] : []));
-    takeOff.mutate(
-      { gone: done.added.map((c) => c.item), back: was },
-      { onSuccess: () => setDone(undefined) },
-    );
+    putTable(done.changed.flatMap((c) => (c.was ? [c.was] : [])));
+    takeTableOff(done.added.map((c) => c.item));
+    setDone(undefined);
   };
 
   return (
@@ -115,12 +104,7 @@ export function ShelfTable() {
           ))}
           {changes.length > NAMED ? <Small>and {changes.length - NAMED} more</Small> : null}
           <View className="flex-row gap-2">
-            <Button
-              primary
-              disabled={changes.length === 0 || put.isPending}
-              label={put.isPending ? 'Saving…' : 'Take it over'}
-              onPress={take}
-            />
+            <Button primary disabled={changes.length === 0} label="Take it over" onPress={take} />
             <Button label="Leave it" onPress={() => setTable(undefined)} />
           </View>
         </View>

@@ -3,7 +3,7 @@ import type { Paint } from '@potter/core/paint';
 import { COVERS, type ShelfPaint, withOpacity } from '@potter/core/stock';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { usePaints, usePutOnShelf } from '@/data/shelf';
+import { usePaints, putOnShelf } from '@/data/shelf';
 import { MeasuredOpacity } from '@/shelf/measured-opacity';
 import { opacityWords } from '@/shelf/opacity-words';
 import { paintChip } from '@/shelf/paint-chip';
@@ -15,7 +15,6 @@ import { Chip } from '@/ui/chip';
 import { Choice } from '@/ui/choice';
 import { today } from '@/ui/local-time';
 import { Pick } from '@/ui/pick';
-import { Failed } from '@/ui/state';
 import { Body, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { PaintTrials } from './paint-trials';
@@ -64,15 +63,16 @@ export function OpacityCard() {
 /** What a dried card shows. */
 function Judge() {
   const paints = usePaints();
-  const put = usePutOnShelf();
   const [chosen, setChosen] = useState<string>();
   const [way, setWay] = useState<'eye' | 'reading'>('eye');
   const [before, setBefore] = useState<ShelfPaint>();
   const item = paints.find((p) => p.paint.id === chosen) ?? paints[0];
   if (!item) return null;
   const { paint } = item;
-  const keep = (opacity: Paint['opacity']) =>
-    put.mutate(withOpacity(item, today(), opacity), { onSuccess: () => setBefore(item) });
+  const keep = (opacity: Paint['opacity']) => {
+    putOnShelf(withOpacity(item, today(), opacity), item);
+    setBefore(item);
+  };
   return (
     <View className="gap-3">
       <Pick
@@ -90,11 +90,13 @@ function Judge() {
         ]}
         onChange={setWay}
       />
-      {put.isError ? <Failed what="It was not kept." why={put.error.message} /> : null}
       {before ? (
         <UndoBar
           says={`The card is kept. ${before.paint.name} was ${opacityWords(before.paint.opacity)} before.`}
-          onUndo={() => put.mutate(before, { onSuccess: () => setBefore(undefined) })}
+          onUndo={() => {
+            putOnShelf(before, item);
+            setBefore(undefined);
+          }}
         />
       ) : null}
       {way === 'eye' ? (

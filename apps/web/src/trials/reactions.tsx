@@ -3,13 +3,12 @@ import type { ShelfPaint } from '@potter/core/stock';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { newId } from '@/data/new-id';
-import { useDropReaction, useNoteReaction, useReactions } from '@/data/reactions';
+import { dropReaction, noteReaction, useReactions } from '@/data/reactions';
 import { usePaints } from '@/data/shelf';
 import { Act, Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { today } from '@/ui/local-time';
 import { Pick } from '@/ui/pick';
-import { Failed } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
@@ -20,8 +19,6 @@ const nameOf = (side: ReactionSide): string =>
 /** What did not get on before: comes back as a remark wherever the two meet in a plan. */
 export function Reactions() {
   const reactions = useReactions();
-  const note = useNoteReaction();
-  const drop = useDropReaction();
   const [gone, setGone] = useState<Reaction>();
   return (
     <View className="gap-3">
@@ -32,11 +29,12 @@ export function Reactions() {
       {gone ? (
         <UndoBar
           says={`${nameOf(gone.a)} and ${nameOf(gone.b)} may meet again.`}
-          onUndo={() => note.mutate(gone, { onSuccess: () => setGone(undefined) })}
+          onUndo={() => {
+            noteReaction(gone);
+            setGone(undefined);
+          }}
         />
       ) : null}
-      {note.isError ? <Failed what="It was not noted." why={note.error.message} /> : null}
-      {drop.isError ? <Failed what="It was not taken out." why={drop.error.message} /> : null}
       {reactions.length > 0 ? (
         <View role="list" aria-label="Noted">
           {reactions.map((reaction) => (
@@ -56,7 +54,10 @@ export function Reactions() {
               </View>
               <Act
                 label="Take out"
-                onPress={() => drop.mutate(reaction, { onSuccess: () => setGone(reaction) })}
+                onPress={() => {
+                  dropReaction(reaction);
+                  setGone(reaction);
+                }}
               />
             </View>
           ))}
@@ -82,7 +83,6 @@ export function NoteReaction({
   readonly onNoted?: () => void;
 }) {
   const paints = usePaints();
-  const note = useNoteReaction();
   const [a, setA] = useState(between && `paint ${between[0]}`);
   const [b, setB] = useState(between && `paint ${between[1]}`);
   const [what, setWhat] = useState<Reaction['what']>('lumpy');
@@ -94,7 +94,6 @@ export function NoteReaction({
   if (paints.length < 2) return <Small>Two paints on the shelf are needed to note a pair.</Small>;
   return (
     <View className="gap-3" role="group" aria-label="Note a pair">
-      {note.isError ? <Failed what="It was not noted." why={note.error.message} /> : null}
       <Pick label="This" value={a ?? ''} empty="choose" options={options} onChange={setA} />
       <Pick label="with this" value={b ?? ''} empty="choose" options={options} onChange={setB} />
       <Choice label="What happened" value={what} options={WHATS} onChange={setWhat} />
@@ -111,27 +110,21 @@ export function NoteReaction({
       <Button
         className="self-start"
         label="Note it"
-        disabled={!sideA || !sideB || a === b || note.isPending}
+        disabled={!sideA || !sideB || a === b}
         onPress={() => {
           if (!sideA || !sideB) return;
-          note.mutate(
-            {
-              id: newId(),
-              on: today(),
-              a: sideA,
-              b: sideB,
-              what,
-              ...(words.trim() === '' ? {} : { note: words.trim() }),
-            },
-            {
-              onSuccess: () => {
-                setA(undefined);
-                setB(undefined);
-                setWords('');
-                onNoted?.();
-              },
-            },
-          );
+          noteReaction({
+            id: newId(),
+            on: today(),
+            a: sideA,
+            b: sideB,
+            what,
+            ...(words.trim() === '' ? {} : { note: words.trim() }),
+          });
+          setA(undefined);
+          setB(undefined);
+          setWords('');
+          onNoted?.();
         }}
       />
     </View>

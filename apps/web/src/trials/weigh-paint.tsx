@@ -3,12 +3,11 @@ import { trim } from '@potter/core/quantity';
 import { densityFault, type ShelfPaint, withWeighing } from '@potter/core/stock';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { usePaints, usePutOnShelf } from '@/data/shelf';
+import { usePaints, putOnShelf } from '@/data/shelf';
 import { Button } from '@/ui/button';
 import { today } from '@/ui/local-time';
 import { Pick } from '@/ui/pick';
 import { NumberField, QuantityField } from '@/ui/quantity-field';
-import { Failed } from '@/ui/state';
 import { Body, Figure, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { PaintTrials } from './paint-trials';
@@ -18,7 +17,6 @@ const USUAL_ML = 10;
 /** How heavy a paint is, by weighing a known volume: decides what sinks in a cup, and every gram of a mix. */
 export function WeighPaint() {
   const paints = usePaints();
-  const put = usePutOnShelf();
   const [chosen, setChosen] = useState<string>();
   const [ml, setMl] = useState(USUAL_ML);
   const [g, setG] = useState<number>();
@@ -66,7 +64,6 @@ export function WeighPaint() {
           onChange={setG}
         />
       </View>
-      {put.isError ? <Failed what="It was not kept." why={put.error.message} /> : null}
       {fault ? (
         <View role="alert" className="border-l-[6px] border-l-ink bg-raised p-3">
           <Strong>{fault}</Strong>
@@ -83,22 +80,22 @@ export function WeighPaint() {
             primary
             label="Keep the weight"
             disabled={g === undefined}
-            onPress={() =>
-              g !== undefined &&
-              put.mutate(withWeighing(item, today(), ml, g), {
-                onSuccess: () => {
-                  setBefore(item);
-                  setG(undefined);
-                },
-              })
-            }
+            onPress={() => {
+              if (g === undefined) return;
+              putOnShelf(withWeighing(item, today(), ml, g), item);
+              setBefore(item);
+              setG(undefined);
+            }}
           />
         </View>
       )}
       {before ? (
         <UndoBar
           says={`${before.paint.name} weighs what the scale said now.`}
-          onUndo={() => put.mutate(before, { onSuccess: () => setBefore(undefined) })}
+          onUndo={() => {
+            putOnShelf(before, item);
+            setBefore(undefined);
+          }}
         />
       ) : null}
       <PaintTrials item={item} />

@@ -21,24 +21,22 @@ export function UnsentBand() {
         </View>
       ) : null}
       {refused.map((letter) => (
-        <Refusal key={letter.about} letter={letter} />
+        <Refusal key={letter.id} letter={letter} />
       ))}
     </View>
   );
 }
 
 function Refusal({ letter }: { readonly letter: Unsent }) {
+  // A change that met another device's takes its place when it is sent again.
+  const again = letter.was ? 'Use this one' : 'Send again';
   return (
     <View role="alert" className="gap-2 border-l-[6px] border-l-ink px-4 py-3">
       <Body>
         {letter.names} is on this device but not in the studio. {letter.refused}
       </Body>
       <View className="flex-row flex-wrap gap-2">
-        <Button
-          label="Send again"
-          name={`Send again: ${letter.names}`}
-          onPress={() => tryAgain(letter)}
-        />
+        <Button label={again} name={`${again}: ${letter.names}`} onPress={() => tryAgain(letter)} />
         <Button
           label="Keep as a file instead"
           name={`Keep as a file instead: ${letter.names}`}

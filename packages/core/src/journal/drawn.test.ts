@@ -1,6 +1,6 @@
 import { OAT, plan, SLATE } from '../plan/fixture.test-data';
 import type { ShelfItem } from '../stock/schema';
-import { drawn, drawnBetween, undrawn } from './drawn';
+import { drawn, drawsOf, undrawn } from './drawn';
 import { advance, beginRun } from './run';
 
 const shelf: ShelfItem[] = [OAT, SLATE].map((paint) => ({ kind: 'paint', paint, stockMl: 1e4 }));
@@ -14,14 +14,14 @@ test('only a finished run draws, and only once', () => {
   expect(drawn(once, [])).toBe(once);
 });
 
-test('between two words on a run the shelf gives the difference: all, nothing, and all back', () => {
+test('undone it draws nothing, done again the same; a thing drawn on twice is one draw', () => {
   const once = drawn(done, shelf);
+  expect(drawsOf(begun)).toEqual([]);
+  expect(drawsOf(once)).toEqual(once.drawn?.lines);
   const back = undrawn(once, true);
-  expect(drawnBetween(undefined, once)).toEqual(once.drawn?.lines);
-  expect(drawnBetween(once, once)).toEqual([]);
-  expect(drawnBetween(once, back).map((l) => l.taken)).toEqual(
-    once.drawn?.lines.map((l) => -l.taken),
-  );
-  expect(drawnBetween(back, undrawn(back, false))).toEqual(once.drawn?.lines);
-  expect(drawnBetween(back, back)).toEqual([]);
+  expect(drawsOf(back)).toEqual([]);
+  expect(drawsOf(undrawn(back, false))).toEqual(once.drawn?.lines);
+  const [line] = once.drawn!.lines;
+  const twice = { ...once, drawn: { lines: [line!, line!] } };
+  expect(drawsOf(twice)).toEqual([{ ...line, taken: 2 * line!.taken }]);
 });

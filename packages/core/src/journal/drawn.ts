@@ -27,18 +27,12 @@ export function drawn(run: Run, shelf: readonly ShelfItem[]): Run {
 export const undrawn = (run: Run, undone: boolean): Run =>
   run.drawn ? { ...run, drawn: { lines: run.drawn.lines, ...(undone ? { undone } : {}) } } : run;
 
-/** What a change of a run takes off the shelf: what it now draws, less what it drew before. */
-export function drawnBetween(before: Run | undefined, after: Run): Line[] {
+/** What a run draws as it stands, each thing once: nothing where it was undone. */
+export function drawsOf(run: Run): Line[] {
   const sums = new Map<string, Line>();
-  const add = (run: Run | undefined, sign: number) => {
-    if (!run?.drawn || run.drawn.undone) return;
-    for (const line of run.drawn.lines) {
-      const key = `${line.kind} ${line.id}`;
-      const had = sums.get(key)?.taken ?? 0;
-      sums.set(key, { ...line, taken: had + sign * line.taken });
-    }
-  };
-  add(before, -1);
-  add(after, 1);
-  return [...sums.values()].filter((line) => line.taken !== 0);
+  for (const line of run.drawn && !run.drawn.undone ? run.drawn.lines : []) {
+    const key = `${line.kind} ${line.id}`;
+    sums.set(key, { ...line, taken: (sums.get(key)?.taken ?? 0) + line.taken });
+  }
+  return [...sums.values()];
 }

@@ -1,4 +1,4 @@
-export { drawn, drawnBetween, undrawn } from './drawn';
+export { drawn, drawsOf, undrawn } from './drawn';
 export { type Drying, type DryingAct, dryingActs, dryingOf } from './rack';
 export {
   advance,

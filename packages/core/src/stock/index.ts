@@ -1,5 +1,5 @@
 export { type BatchLine, batchMediums, batchOf, type BatchPlan, sharedOut } from './batch';
-export { type Drawn, drawOf, taken } from './draw';
+export { type Drawn, drawOf } from './draw';
 export { batchMade, mediumBatch, type MediumBatch, readyOf } from './medium-batch';
 export { type LeftOver, leftOver, mayBecome } from './left-over';
 export { type Need, needsOf } from './need';
@@ -16,6 +16,7 @@ export type {
   ShelfSurface,
   ShelfVessel,
 } from './schema';
-export { runsLow, shelfDensity, shelfId, shelfName } from './shelf-item';
+export { runsLow, SHELF_KINDS, shelfDensity, shelfId, shelfName } from './shelf-item';
 export { blankFor, type ShoppingLine, shoppingList } from './shopping';
+export { figureField, standing } from './standing';
 export { COVERS, densityFault, withOpacity, withWeighing } from './trial';

@@ -1,6 +1,17 @@
 import { densityOf } from '../paint/property';
 import { COAT_G_PER_ML } from '../verb/coat';
-import type { ShelfItem } from './schema';
+import type { ShelfItem, ShelfKind } from './schema';
+
+/** What stands on a shelf, in the order it is shown. */
+export const SHELF_KINDS: readonly ShelfKind[] = [
+  'paint',
+  'material',
+  'medium',
+  'vessel',
+  'surface',
+  'finish',
+  'jar',
+];
 
 /** The id a thing on the shelf goes by, one of its kind. */
 export function shelfId(item: ShelfItem): string {

@@ -1,5 +1,7 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
+import { openDB } from 'idb';
+import { deviceOf } from '../../../test/device-room';
 import { fakeTimers, wait } from '../../../test/device-time';
 import type { Posted } from './letter';
 
@@ -67,6 +69,7 @@ const letter = (name: string, body: unknown): Posted => ({
 
 beforeEach(() => {
   global.indexedDB = new IDBFactory();
+  deviceOf(0);
   fakeTimers();
 });
 afterEach(() => jest.useRealTimers());
@@ -140,6 +143,135 @@ test('a page closed while the studio is away leaves it to the next, pictures too
   void next.beginOutbox();
   await wait(1000);
   expect([...held.has]).toEqual([['/api/a', { n: 2 }]]);
+});
+
+test('a page closed in the moment of the change, its database not yet written, leaves it to the next', async () => {
+  const store = deviceOf();
+  const held = studio();
+  const there = global.indexedDB;
+  global.indexedDB = { open: () => new EventTarget() } as never;
+  void openPage().post(letter('a', { n: 1 }));
+  jest.clearAllTimers();
+  global.indexedDB = there;
+  void openPage().beginOutbox();
+  await wait(1000);
+  expect([...held.has]).toEqual([['/api/a', { n: 1 }]]);
+  expect([...store.keys()]).toEqual(['potter.letters.last']);
+});
+
+test('a change newer than the one another page holds in hand has the last word', async () => {
+  deviceOf();
+  const held = studio();
+  global.indexedDB = { open: () => new EventTarget() } as never;
+  void openPage().post(letter('a', 'first'));
+  jest.setSystemTime(Date.now() + 50);
+  void openPage().post(letter('a', 'second'));
+  jest.clearAllTimers();
+  void openPage().beginOutbox();
+  await wait(10_000);
+  expect([...held.has]).toEqual([['/api/a', 'second']]);
+});
+
+test('a change made while an earlier one waits takes its place, and says what both began from', async () => {
+  const held = studio();
+  held.away = true;
+  const page = openPage();
+  const changed = (n: number, was: number): Posted => ({
+    ...letter('a', { n }),
+    change: true,
+    was: { '/n': [was] },
+  });
+  void page.post(changed(1, 0));
+  await wait(500);
+  void page.post(changed(2, 1));
+  await wait(500);
+  expect(page.unsentNow()).toHaveLength(1);
+  held.away = false;
+  await wait(10_000);
+  expect([...held.has]).toEqual([['/api/a', { now: { n: 2 }, was: { '/n': [0, 1] } }]]);
+  expect(held.puts).toBe(1);
+});
+
+test('two pages that change different things of one document both arrive, in their order', async () => {
+  const held = studio();
+  held.away = true;
+  const [one, two] = [openPage(), openPage()];
+  const changed = (now: object, was: Posted['was']): Posted => ({
+    ...letter('a', now),
+    change: true,
+    was,
+  });
+  void one.post(changed({ n: 1, m: 0 }, { '/n': [0] }));
+  await wait(500);
+  void two.post(changed({ n: 0, m: 1 }, { '/m': [0] }));
+  await wait(500);
+  held.away = false;
+  const sent: unknown[] = [];
+  const answers = global.fetch;
+  global.fetch = jest.fn((path, init) => {
+    sent.push(JSON.parse(String(init?.body)));
+    return answers(path, init);
+  });
+  await wait(10_000);
+  expect(sent).toEqual([
+    { now: { n: 1, m: 0 }, was: { '/n': [0] } },
+    { now: { n: 0, m: 1 }, was: { '/m': [0] } },
+  ]);
+});
+
+test('a letter that waits holds back later ones about the same thing, from whatever page, whatever the clock says', async () => {
+  deviceOf();
+  const held = studio();
+  held.away = true;
+  void openPage().post(letter('a', 'first'));
+  await wait(500);
+  // It also sets the clock back to where the test began.
+  jest.clearAllTimers();
+  held.away = false;
+  held.meets.set('/api/a', [503]);
+  const next = openPage();
+  void next.post(letter('a', 'second'));
+  await wait(2000);
+  expect(held.has.size).toBe(0);
+  await wait(10_000);
+  expect(held.has.get('/api/a')).toBe('second');
+});
+
+test('one refused because another device changed it too takes its place when it is sent again', async () => {
+  const held = studio();
+  held.meets.set('/api/a', [409]);
+  const page = openPage();
+  void page.post({ ...letter('a', { n: 1 }), change: true, was: { '/n': [0] } });
+  await wait(1000);
+  page.tryAgain(page.unsentNow()[0]!);
+  await wait(1000);
+  expect(held.has.get('/api/a')).toEqual({ now: { n: 1 } });
+});
+
+test('what the studio answers is told to whoever shows it', async () => {
+  studio();
+  const page = openPage();
+  const told: unknown[] = [];
+  page.onAnswer((of, answer) => told.push([of.about, answer]));
+  void page.post(letter('a', 1));
+  await wait(1000);
+  expect(told).toEqual([['a', { done: true }]]);
+});
+
+test('letters kept by the first version of this storage are sent, pours as changes', async () => {
+  const held = studio();
+  const db = await openDB('potter', 1, {
+    upgrade: (made) => void made.createObjectStore('letters', { keyPath: 'about' }),
+  });
+  await db.put('letters', { ...letter('run.x', { at: 1 }), id: 'l1', at: 1 });
+  await db.put('letters', { ...letter('reaction.y', { on: 1 }), id: 'l2', at: 2 });
+  db.close();
+  void openPage().beginOutbox();
+  await wait(1000);
+  expect([...held.has]).toEqual([
+    ['/api/run.x', { now: { at: 1 } }],
+    ['/api/reaction.y', { on: 1 }],
+  ]);
 });
 
 test('what is refused for good is kept in sight, across pages, until the artist deals with it', async () => {

@@ -1,6 +1,8 @@
+import { alsoFormer } from '@potter/contract/change';
 import { useSyncExternalStore } from 'react';
 import { mayPass, waitMs, whenBack } from '../again';
 import { Away, call, Refused } from '../api';
+import { device } from '../device';
 import { newId } from '../new-id';
 import { handOver } from './from-before';
 import type { Letter, Posted } from './letter';
@@ -30,7 +32,7 @@ export const watchOutbox = (listener: () => void): (() => void) => {
 export const unsentNow = (): readonly Unsent[] => unsent;
 export const useUnsent = (): readonly Unsent[] => useSyncExternalStore(watchOutbox, unsentNow);
 
-const isOf = (a: Letter) => (b: Letter) => a.about === b.about && a.id === b.id;
+const isOf = (a: Letter) => (b: Letter) => a.id === b.id;
 const change = (letter: Letter, to: Partial<Unsent>): void =>
   set(unsent.map((l) => (isOf(letter)(l) ? { ...l, ...to } : l)));
 
@@ -49,20 +51,42 @@ export function beginOutbox(): Promise<void> {
 
 /** Posts a change. Resolves to whether this device keeps it; it is on its way to the studio either way. */
 export async function post(posted: Posted): Promise<boolean> {
-  const last = unsent.at(-1)?.at ?? 0;
-  // A clock set back puts nothing before what was posted earlier.
-  const letter: Letter = { ...posted, id: newId(), at: Math.max(Date.now(), last + 1) };
-  set([...unsent.filter((l) => l.about !== letter.about), letter]);
-  const kept = await keep(letter);
+  const older = unsent.filter((l) => l.about === posted.about);
+  const letter: Letter = {
+    ...posted,
+    ...seenBefore(posted, older),
+    id: newId(),
+    at: nextPlace(),
+  };
+  set([...unsent.filter((l) => !older.includes(l)), letter]);
+  const kept = await keep(letter, older);
   void beginOutbox().then(send);
   return kept;
 }
 
+/** Behind every letter posted before: a clock set back, between two pages too, puts nothing before what was posted earlier. */
+function nextPlace(): number {
+  const last = Math.max(unsent.at(-1)?.at ?? 0, device.get<number>(LAST_PLACE) ?? 0);
+  const at = Math.max(Date.now(), last + 1);
+  device.set(LAST_PLACE, at);
+  return at;
+}
+const LAST_PLACE = 'letters.last';
+
+/** What a change saw that takes the place of others: theirs too, as nobody knows whether one of them arrived. */
+function seenBefore({ was }: Posted, older: readonly Letter[]): Pick<Letter, 'was'> {
+  if (!was || older.some((l) => l.method === 'PUT' && !l.was)) return { was: undefined };
+  return { was: older.reduceRight((seen, l) => alsoFormer(l.was ?? {}, seen), was) };
+}
+
 let persisted: Promise<boolean> | undefined;
 
-async function keep({ kept: _, ...letter }: Unsent): Promise<boolean> {
+async function keep(
+  { kept: _, ...letter }: Unsent,
+  instead: readonly Letter[] = [],
+): Promise<boolean> {
   try {
-    await store.put(letter);
+    await store.put(letter, instead);
   } catch {
     // Full or forbidden: it goes to the studio from this page.
     change(letter, { kept: false });
@@ -74,9 +98,9 @@ async function keep({ kept: _, ...letter }: Unsent): Promise<boolean> {
   return true;
 }
 
-/** Sends a refused letter again. */
+/** Sends a refused letter again, now in the place of whatever stands there: the artist has seen that it differs. */
 export function tryAgain(letter: Letter): void {
-  change(letter, { refused: undefined });
+  change(letter, { refused: undefined, was: undefined });
   sendNow();
 }
 
@@ -97,14 +121,20 @@ async function refuse(letter: Letter, why: string): Promise<void> {
 async function takeUp(): Promise<void> {
   const there = await store.all().catch(() => undefined);
   if (!there) return;
-  const here = new Map(unsent.map((l) => [l.about, l]));
-  for (const letter of there) {
-    const mine = here.get(letter.about);
-    if (!mine || mine.at < letter.at) here.set(letter.about, { ...letter, kept: true });
-  }
-  const known = new Set(there.map((l) => l.about));
-  set([...here.values()].filter((l) => !l.kept || known.has(l.about)));
+  const here = new Set(unsent.map((l) => l.id));
+  const known = new Set(there.map((l) => l.id));
+  set([
+    ...unsent.filter((l) => !l.kept || known.has(l.id)),
+    ...there.filter((l) => !here.has(l.id)).map((l) => ({ ...l, kept: true })),
+  ]);
 }
+
+/** Calls with what the studio answered to a letter: for a change, the document as it stands now. */
+export function onAnswer(listener: (letter: Letter, answer: unknown) => void): () => void {
+  answered.add(listener);
+  return () => answered.delete(listener);
+}
+const answered = new Set<(letter: Letter, answer: unknown) => void>();
 
 let sending = false;
 let tries = 0;
@@ -142,23 +172,32 @@ async function round(): Promise<boolean> {
   // There may be room by now.
   for (const letter of unsent) if (letter.kept === false) await keep(letter);
   let well = true;
+  // Letters about one thing arrive in their order or not at all.
+  const stuck = new Set<string>();
   for (const letter of unsent) {
-    if (letter.refused !== undefined || !unsent.some(isOf(letter))) continue;
+    if (letter.refused !== undefined || stuck.has(letter.about) || !unsent.some(isOf(letter)))
+      continue;
     try {
-      await call(letter.path, { method: letter.method, body: letter.body });
+      const answer = await call(letter.path, { method: letter.method, body: bodyOf(letter) });
+      for (const listener of answered) listener(letter, answer);
       await done(letter);
     } catch (error) {
       // What was to be taken away is gone already.
       if (letter.method === 'DELETE' && error instanceof Refused && error.status === 404)
         await done(letter);
-      else if (mayPass(error)) well = false;
-      else if (error instanceof Refused) await refuse(letter, inWords(error));
+      else if (mayPass(error)) {
+        well = false;
+        stuck.add(letter.about);
+      } else if (error instanceof Refused) await refuse(letter, inWords(error));
       else throw error;
       if (error instanceof Away) return false;
     }
   }
   return well;
 }
+
+const bodyOf = ({ body, change, was }: Letter): unknown =>
+  change ? { now: body, ...(was ? { was } : {}) } : body;
 
 const inWords = ({ message, refusal: { faults } }: Refused): string =>
   faults[0] ? `${message} ${faults[0].path} ${faults[0].message}.` : message;

@@ -1,8 +1,9 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { inHand } from './in-hand';
 import type { Letter } from './letter';
 
 interface Schema extends DBSchema {
-  letters: { key: string; value: Letter };
+  post: { key: string; value: Letter };
 }
 
 /** Storage that has not answered for so long is not going to; the studio need not wait for it. */
@@ -22,8 +23,17 @@ function letters(): Promise<IDBPDatabase<Schema>> {
 }
 
 const open = async (): Promise<IDBPDatabase<Schema>> =>
-  openDB<Schema>('potter', 1, {
-    upgrade: (db) => void db.createObjectStore('letters', { keyPath: 'about' }),
+  openDB<Schema>('potter', 2, {
+    async upgrade(db, before, _now, tx) {
+      const post = db.createObjectStore('post', { keyPath: 'id' });
+      if (before !== 1) return;
+      // The first version held one letter per thing; pours and settings were not yet changes.
+      const first = 'letters' as never;
+      for (const letter of (await tx.objectStore(first).getAll()) as Letter[])
+        await post.put({ ...letter, change: /^(run\.|settings$)/.test(letter.about) });
+      db.deleteObjectStore(first);
+    },
+    blocking: (_current, _blocked, event) => (event.target as IDBDatabase).close(),
     terminated: () => (opening = undefined),
   });
 
@@ -36,24 +46,39 @@ function soon<T>(task: Promise<T>): Promise<T> {
 }
 
 /** Kept when it resolves: on the disk, not on its way there. */
-async function put(letter: Letter): Promise<void> {
-  const tx = (await letters()).transaction('letters', 'readwrite', { durability: 'strict' });
-  const there = await tx.store.get(letter.about);
-  // Another page's may be newer.
-  if (!there || there.at <= letter.at) await tx.store.put(letter);
-  await tx.done;
-}
-
-/** Takes exactly this letter out; a newer one about the same thing stays. */
-async function remove({ about, id }: Letter): Promise<void> {
-  const tx = (await letters()).transaction('letters', 'readwrite');
-  if ((await tx.store.get(about))?.id === id) await tx.store.delete(about);
+async function put(letter: Letter, instead: readonly Letter[]): Promise<void> {
+  const tx = (await letters()).transaction('post', 'readwrite', { durability: 'strict' });
+  for (const { id } of instead) void tx.store.delete(id);
+  void tx.store.put(letter);
   await tx.done;
 }
 
 /** Letters as this device keeps them; each throws where the device has no room, forbids it, or does not answer. */
 export const store = {
-  all: (): Promise<Letter[]> => soon(letters().then((db) => db.getAll('letters'))),
-  put: (letter: Letter): Promise<void> => soon(put(letter)),
-  remove: (letter: Letter): Promise<void> => soon(remove(letter)),
+  async all(): Promise<Letter[]> {
+    const held = inHand.all();
+    try {
+      const there = await soon(letters().then((db) => db.getAll('post')));
+      return [...there, ...held.filter(({ id }) => !there.some((letter) => letter.id === id))];
+    } catch (error) {
+      if (held.length === 0) throw error;
+      return held;
+    }
+  },
+  /** Keeps a letter in the place of others. It is in hand before anything is waited for; there it stays where the database fails. */
+  async put(letter: Letter, instead: readonly Letter[] = []): Promise<void> {
+    const held = inHand.take(letter);
+    instead.forEach(inHand.letGo);
+    try {
+      await soon(put(letter, instead));
+    } catch (error) {
+      if (held) return;
+      throw error;
+    }
+    inHand.letGo(letter);
+  },
+  async remove(letter: Letter): Promise<void> {
+    inHand.letGo(letter);
+    await soon(letters().then((db) => db.delete('post', letter.id)));
+  },
 };

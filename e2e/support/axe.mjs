@@ -1,0 +1,23 @@
+import { readFile } from 'node:fs/promises';
+import { createRequire } from 'node:module';
+
+const axe = await readFile(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+/** What a page does against WCAG 2.2 AA of serious or critical grade, by an automated check. */
+export async function axeFaults(page) {
+  await page.evaluate(axe);
+  const { violations } = await page.evaluate(() =>
+    globalThis.axe.run(document, {
+      runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+    }),
+  );
+  return violations
+    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+    .map(
+      (v) =>
+        `${v.id}: ${v.help}: ${v.nodes
+          .slice(0, 3)
+          .map((n) => n.html.slice(0, 160))
+          .join(' | ')}`,
+    );
+}

@@ -1,0 +1,150 @@
+// Two hundred requests a second over 2,000 plans and 3,000 paints, mixed: lists, single documents, saves of plans, paints and pours. Each is
+// answered, none with a 5xx, none in over two seconds. The n-th trial is the n-th second.
+import http from 'node:http';
+import { readFile , mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ask, chance, launch } from './server.mjs';
+
+export const RATE = 200;
+const PLANS = 2000;
+const PAINTS = 3000;
+const SLOWEST_MS = 2000;
+
+/** What is asked for, by its share of the whole. */
+const KINDS = [
+  ['plans', 0.15],
+  ['shelf', 0.05],
+  ['runs', 0.05],
+  ['plan', 0.4],
+  ['save', 0.2],
+  ['paint', 0.1],
+  ['run', 0.05],
+];
+
+async function fill(port, { plans, paints }) {
+  const folder = await mkdtemp(join(tmpdir(), 'potter-load-'));
+  const server = launch(folder, port, { seed: true });
+  const url = await server.ready;
+  const list = (await ask(url, '/api/plans')).answer.plans;
+  const bodies = [];
+  for (const { id } of list) bodies.push((await ask(url, `/api/plans/${id}`)).answer.plan);
+  const kept = [];
+  for (let i = 0; i < plans; i++) {
+    const plan = { ...bodies[i % bodies.length], title: `Plan ${i}` };
+    const { id } = (await ask(url, '/api/plans', 'POST', { plan })).answer;
+    kept.push({ id, revision: 1, plan });
+  }
+  const { items } = (await ask(url, '/api/shelf')).answer;
+  const paint = items.find((i) => i.kind === 'paint');
+  const shelf = Array.from({ length: paints }, (_, i) => ({
+    ...paint,
+    paint: { ...paint.paint, id: `load-${i}`, name: `Load ${i}` },
+    stockMl: 100,
+  }));
+  await ask(url, '/api/shelf', 'POST', { items: shelf });
+  const { runs } = (await ask(url, '/api/runs')).answer;
+  const run = (await ask(url, `/api/runs/${runs[0].id}`)).answer;
+  return { folder, server, url, kept, shelf, run, agent: new http.Agent({ keepAlive: true }) };
+}
+
+/** One request over a connection that is kept, as a page does it: its status and how long it took, ms. */
+function timed({ url, agent }, method, path, body) {
+  return new Promise((resolve) => {
+    const began = performance.now();
+    const text = body && JSON.stringify(body);
+    const request = http.request(
+      url + path,
+      { method, agent, headers: text ? { 'content-type': 'application/json' } : {} },
+      (response) => {
+        response.resume();
+        response.on('end', () =>
+          resolve({ status: response.statusCode, ms: performance.now() - began, method, path }),
+        );
+      },
+    );
+    request.on('error', () => resolve({ status: 0, ms: performance.now() - began, method, path }));
+    request.end(text);
+  });
+}
+
+function oneOf(world, random) {
+  const { kept, shelf, run } = world;
+  const pick = (list) => list[Math.floor(random() * list.length)];
+  let share = random();
+  const [kind] = KINDS.find(([, part]) => (share -= part) < 0) ?? KINDS[0];
+  switch (kind) {
+    case 'plans':
+    case 'shelf':
+    case 'runs':
+      return timed(world, 'GET', `/api/${kind}`);
+    case 'plan':
+      return timed(world, 'GET', `/api/plans/${pick(kept).id}`);
+    case 'save': {
+      const record = pick(kept);
+      return timed(world, 'PUT', `/api/plans/${record.id}`, {
+        revision: record.revision++,
+        plan: record.plan,
+      });
+    }
+    case 'paint': {
+      const item = { ...pick(shelf), stockMl: Math.round(random() * 500) };
+      return timed(world, 'PUT', `/api/shelf/paint/${item.paint.id}`, { now: item });
+    }
+    default: {
+      const id = `load-run-${Math.floor(random() * 50)}`;
+      return timed(world, 'PUT', `/api/runs/${id}`, { now: { ...run, id } });
+    }
+  }
+}
+
+/** Resident memory of a process, MB. */
+export async function memoryMb(pid) {
+  const status = await readFile(`/proc/${pid}/status`, 'utf8');
+  return Number(/VmRSS:\s+(\d+) kB/.exec(status)[1]) / 1024;
+}
+
+/** A row of seconds of load on a studio so large; `told` is what it measured, in words. */
+export function loadRow({ name, whole, short, size = { plans: PLANS, paints: PAINTS }, every }) {
+  let world;
+  const times = [];
+  return {
+    name,
+    whole,
+    short,
+    async once(n, port) {
+      world ??= await fill(port, size);
+      const random = chance(n);
+      const began = performance.now();
+      const sent = [];
+      while (sent.length < RATE) {
+        const due = Math.min(RATE, Math.ceil(((performance.now() - began) / 1000) * RATE));
+        while (sent.length < due) sent.push(oneOf(world, random));
+        await new Promise((resolve) => setTimeout(resolve, 2));
+      }
+      const answers = await Promise.all(sent);
+      for (const { ms } of answers) times.push(ms);
+      await every?.(n, world.server.pid());
+      const lost = answers
+        .filter(({ status, ms }) => status === 0 || status >= 400 || ms > SLOWEST_MS)
+        .map(
+          ({ method, path, status, ms }) =>
+            `${n}: ${method} ${path} → ${status}, ${Math.round(ms)} ms`,
+        );
+      return { tried: RATE, lost };
+    },
+    async end() {
+      if (!world) return;
+      world.agent.destroy();
+      await world.server.stop();
+      await rm(world.folder, { recursive: true, force: true });
+    },
+    told() {
+      const sorted = times.sort((a, b) => a - b);
+      const at = (share) => sorted[Math.floor((sorted.length - 1) * share)]?.toFixed(1);
+      return `p50 ${at(0.5)} ms, p99 ${at(0.99)} ms, slowest ${at(1)} ms at ${RATE} a second`;
+    },
+  };
+}
+
+export const load = loadRow({ name: 'load', whole: 300, short: 0 });
