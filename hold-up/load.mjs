@@ -1,7 +1,7 @@
 // Two hundred requests a second over 2,000 plans and 3,000 paints, mixed: lists, single documents, saves of plans, paints and pours. Each is
 // answered, none with a 5xx, none in over two seconds. The n-th trial is the n-th second.
 import http from 'node:http';
-import { readFile , mkdtemp, rm } from 'node:fs/promises';
+import { readFile, mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ask, chance, launch } from './server.mjs';
@@ -81,18 +81,20 @@ function oneOf(world, random) {
     case 'plan':
       return timed(world, 'GET', `/api/plans/${pick(kept).id}`);
     case 'save': {
-      const record = pick(kept);
+      // One device waits for the answer to a save before it sends the next.
+      const record = pick(kept.filter((r) => !r.saving));
+      record.saving = true;
       return timed(world, 'PUT', `/api/plans/${record.id}`, {
         revision: record.revision++,
         plan: record.plan,
-      });
+      }).finally(() => (record.saving = false));
     }
     case 'paint': {
       const item = { ...pick(shelf), stockMl: Math.round(random() * 500) };
       return timed(world, 'PUT', `/api/shelf/paint/${item.paint.id}`, { now: item });
     }
     default: {
-      const id = `load-run-${Math.floor(random() * 50)}`;
+      const id = `load-run-${Math.floor(random() * 3)}`;
       return timed(world, 'PUT', `/api/runs/${id}`, { now: { ...run, id } });
     }
   }

@@ -6,7 +6,7 @@
 import { resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
-import { type Difference, restore } from '../apps/server/src/copies/restore';
+import { type Difference, restoreFile } from '../apps/server/src/copies/restore';
 import { fail } from './command';
 
 const USAGE = 'usage: npm run -s restore -- COPY.db [--put-back]';
@@ -40,7 +40,10 @@ const lines = ({ kind, brings, takesAway, changes, same }: Difference): string[]
   ...list(putBack ? 'took away' : 'would take away', takesAway),
 ];
 // npm runs commands in the project's own folder.
-restore(path, resolve(copy!), resolve('apps/server/drizzle'), { putBack, now: new Date() }).then(
+restoreFile(path, resolve(copy!), resolve('apps/server/drizzle'), {
+  putBack,
+  now: new Date(),
+}).then(
   ({ differences, before }) => {
     console.log(differences.flatMap(lines).join('\n'));
     console.log(

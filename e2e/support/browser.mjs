@@ -139,18 +139,54 @@ const find = (page, role, name) =>
     name instanceof RegExp ? name.flags : undefined,
   );
 
+/** Brings what is to be pressed into sight and waits until it stands still: a person presses what has come to rest. */
+const atRest = (handle) =>
+  handle.evaluate(
+    (node) =>
+      new Promise((resolve, reject) => {
+        node.scrollIntoView({ block: 'center', behavior: 'instant' });
+        let last;
+        let frames = 0;
+        const look = () => {
+          const { x, y, width, height } = node.getBoundingClientRect();
+          const now = [x, y, width, height].join();
+          if (!node.isConnected) reject(new Error('detached'));
+          // Some things move for good, such as a clock's hand.
+          else if (now === last || ++frames > 60) resolve();
+          else {
+            last = now;
+            requestAnimationFrame(look);
+          }
+        };
+        look();
+      }),
+  );
+
+/** Notes whether a node is pressed from now on; asked once the page may have gone on, a page that has gone was pressed. */
+async function landing(handle) {
+  const pressed = await handle.evaluateHandle((node) => {
+    const state = { landed: false };
+    node.addEventListener('click', () => (state.landed = true), { capture: true, once: true });
+    return state;
+  });
+  return () => pressed.evaluate(({ landed }) => landed).catch(() => true);
+}
+
 /** Presses what has this role and accessible name, scrolling it into sight first; by touch where the page has touch. */
 export async function press(page, role, name) {
-  for (let tries = 3; ; tries--) {
+  for (let tries = 4; ; tries--) {
     const handle = await find(page, role, name);
     try {
-      await handle.scrollIntoView();
+      await atRest(handle);
+      const landed = await landing(handle);
       if (page.viewport().hasTouch) await handle.tap();
       else await handle.click();
-      return;
+      if (await landed()) return;
+      // What stands above it grew or shrank in that moment: a person presses again.
+      if (tries === 1) throw new Error(`a press on ${role} "${name}" landed beside it`);
     } catch (error) {
       // It was drawn anew between being found and being pressed: what stands there now is pressed.
-      if (tries === 1 || !/detached/.test(String(error))) throw error;
+      if (tries === 1 || !/detached|Node is/.test(String(error))) throw error;
     }
   }
 }

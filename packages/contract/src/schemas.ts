@@ -20,6 +20,8 @@ import { TASK_IDS, type TaskId } from '@potter/core/verb';
 import { MOST_SEEN } from './change.js';
 import { MOST_UNANSWERED } from './most-unanswered.js';
 
+const oneOf = <T extends string>(...values: T[]) => Type.Union(values.map((v) => Type.Literal(v)));
+
 const ServerId = Type.String({ pattern: '^[a-z0-9-]{8,40}$', title: 'an id of this studio' });
 const Revision = Type.Integer({ minimum: 1 });
 
@@ -34,11 +36,8 @@ export const PlanRecord = Type.Object({
 /** A cup's strata, bottom first: each by its colour and its height in mm. */
 const Core = Type.Array(Type.Object({ hex: Type.String(), mm: Type.Number() }));
 
-/** A plan in a list: enough to draw its core samples without its document. */
-export const PlanSummary = Type.Object({
-  id: ServerId,
-  revision: Revision,
-  updatedAt: Type.String(),
+/** What a list shows of a plan: enough to draw its core samples without its document. */
+const shown = {
   title: Type.String(),
   size: Type.String(),
   technique: Type.String(),
@@ -49,13 +48,50 @@ export const PlanSummary = Type.Object({
   spoils: Type.Integer(),
   /** One per cup. */
   cores: Type.Array(Core),
+};
+export const PlanShown = Type.Object(shown);
+
+/** A plan in a list. */
+export const PlanSummary = Type.Object({
+  id: ServerId,
+  revision: Revision,
+  updatedAt: Type.String(),
+  ...shown,
 });
 
 /** A row of the studio's file that is not as it should be: left as it is, named, and in nobody's way. */
 export const Apart = Type.Object({ id: Type.String(), name: Type.String(), why: Type.String() });
 const apart = Type.Optional(Type.Array(Apart));
 
-export const PlanList = Type.Object({ plans: Type.Array(PlanSummary), apart });
+/** Which page of a list: `after` is the `next` of the page before. */
+const page = {
+  after: Type.Optional(Type.String({ maxLength: 120 })),
+  most: Type.Optional(
+    Type.String({
+      pattern: '^([1-9]|[1-9][0-9]|[1-4][0-9][0-9]|500)$',
+      title: 'a number of 1 to 500',
+    }),
+  ),
+};
+const paged = {
+  /** How many there are on all pages. */
+  count: Type.Integer({ minimum: 0 }),
+  /** Where the next page goes on; absent on the last. */
+  next: Type.Optional(Type.String()),
+  apart,
+};
+
+/** Plans: all, the last changed first; those with a day and not poured yet, the soonest first; those without a day and not poured yet. */
+export const PlansAsk = Type.Object(
+  {
+    ...page,
+    of: Type.Optional(oneOf('all', 'to-pour', 'without-a-day')),
+    /** A part of the title. */
+    search: Type.Optional(Type.String({ maxLength: 120 })),
+  },
+  { additionalProperties: false },
+);
+export const PlanList = Type.Object({ plans: Type.Array(PlanSummary), ...paged });
 /** A plan to be kept; under an id of the sender's choosing, asking twice makes one plan. */
 export const PlanCreate = Type.Object(
   { id: Type.Optional(ServerId), plan: Type.Unsafe<Plan>(PlanSchema) },
@@ -92,8 +128,6 @@ export const ShelfItem = ShelfItemSchema;
 export const ShelfChange = changeOf(ShelfItemSchema);
 export const RunChange = changeOf(RunSchema);
 export const Shelf = Type.Object({ items: Type.Array(ShelfItem), apart });
-
-const oneOf = <T extends string>(...values: T[]) => Type.Union(values.map((v) => Type.Literal(v)));
 
 /** Tasks by what a surface is made of. */
 const Preparation = Type.Object(
@@ -159,7 +193,9 @@ export const RunRow = Type.Object({
   run: Type.Optional(RunSchema),
 });
 
-export const RunList = Type.Object({ runs: Type.Array(RunRow), apart });
+/** Pours, the last first; those under way stand on the first page whenever they began. */
+export const RunsAsk = Type.Object(page, { additionalProperties: false });
+export const RunList = Type.Object({ runs: Type.Array(RunRow), ...paged });
 
 /** A pour that is to be computed. */
 export const PourAsk = Type.Object(
@@ -181,6 +217,15 @@ export const PourAnswer = Type.Object({
   runOffG: Type.Object({ left: G, right: G, top: G, bottom: G, total: G }),
   mixes: Type.Record(Type.String(), Type.Object({ pouredMl: G, shows: G })),
   hash: Type.String(),
+});
+
+const Held = { count: Type.Integer({ minimum: 0 }), bytes: Type.Number({ minimum: 0 }) };
+
+/** Pictures in the studio: how many, how large, how many there may be; and of them those that nothing shows any more. */
+export const Pictures = Type.Object({
+  ...Held,
+  mostBytes: Type.Number(),
+  unused: Type.Object(Held),
 });
 
 export const ReactionList = Type.Object({ reactions: Type.Array(ReactionSchema), apart });
@@ -223,6 +268,25 @@ export const Copies = Type.Object({
   trouble: Type.Optional(Type.String()),
 });
 
+/** A copy that was brought in from elsewhere, by the name it has now. */
+export const CopyBrought = Type.Object({ name: Type.String() });
+
+const Names = Type.Array(Type.String());
+
+/** What putting a copy back would do to each kind of thing, by names; `before`: the copy of the studio as it was, once it is done. */
+export const CopyLook = Type.Object({
+  differences: Type.Array(
+    Type.Object({
+      kind: Type.String(),
+      brings: Names,
+      takesAway: Names,
+      changes: Names,
+      same: Type.Integer({ minimum: 0 }),
+    }),
+  ),
+  before: Type.Optional(Type.String()),
+});
+
 export const Health = Type.Object({ ok: Type.Literal(true), version: Type.String() });
 export const Done = Type.Object({ done: Type.Literal(true) });
 
@@ -231,7 +295,9 @@ export const SCHEMAS = {
   Plan: PlanSchema,
   Studio: StudioSchema,
   PlanRecord,
+  PlanShown,
   PlanSummary,
+  PlansAsk,
   PlanList,
   PlanCreate,
   PlanSave,
@@ -244,21 +310,28 @@ export const SCHEMAS = {
   Run: RunSchema,
   RunChange,
   RunRow,
+  RunsAsk,
   RunList,
   PourAsk,
   PourAnswer,
+  Pictures,
   Reaction: ReactionSchema,
   ReactionList,
   Bin,
   Refusal,
   Copies,
+  CopyBrought,
+  CopyLook,
   Health,
   Done,
 } as const;
 
 export type SchemaName = keyof typeof SCHEMAS;
 export type PlanRecord = Static<typeof PlanRecord>;
+export type PlanShown = Static<typeof PlanShown>;
 export type PlanSummary = Static<typeof PlanSummary>;
+export type PlansAsk = Static<typeof PlansAsk>;
+export type RunsAsk = Static<typeof RunsAsk>;
 export type PlanList = Static<typeof PlanList>;
 export type PlanCreate = Static<typeof PlanCreate>;
 export type PlanSave = Static<typeof PlanSave>;
@@ -268,10 +341,13 @@ export type Apart = Static<typeof Apart>;
 export type Settings = Static<typeof Settings>;
 export type PourAsk = Static<typeof PourAsk>;
 export type PourAnswer = Static<typeof PourAnswer>;
+export type Pictures = Static<typeof Pictures>;
 export type ReactionList = Static<typeof ReactionList>;
 export type RunRow = Static<typeof RunRow>;
 export type RunList = Static<typeof RunList>;
 export type Bin = Static<typeof Bin>;
 export type BinKind = Static<typeof BinKind>;
+export type CopyBrought = Static<typeof CopyBrought>;
+export type CopyLook = Static<typeof CopyLook>;
 export type Copies = Static<typeof Copies>;
 export type Refusal = Static<typeof Refusal>;

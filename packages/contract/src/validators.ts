@@ -1,7 +1,9 @@
 import { validate as Plan } from './generated/Plan.js';
 import { validate as Studio } from './generated/Studio.js';
 import { validate as PlanRecord } from './generated/PlanRecord.js';
+import { validate as PlanShown } from './generated/PlanShown.js';
 import { validate as PlanSummary } from './generated/PlanSummary.js';
+import { validate as PlansAsk } from './generated/PlansAsk.js';
 import { validate as PlanList } from './generated/PlanList.js';
 import { validate as PlanCreate } from './generated/PlanCreate.js';
 import { validate as PlanSave } from './generated/PlanSave.js';
@@ -13,8 +15,10 @@ import { validate as Settings } from './generated/Settings.js';
 import { validate as SettingsChange } from './generated/SettingsChange.js';
 import { validate as Run } from './generated/Run.js';
 import { validate as RunChange } from './generated/RunChange.js';
+import { validate as RunsAsk } from './generated/RunsAsk.js';
 import { validate as RunRow } from './generated/RunRow.js';
 import { validate as RunList } from './generated/RunList.js';
+import { validate as Pictures } from './generated/Pictures.js';
 import { validate as PourAnswer } from './generated/PourAnswer.js';
 import { validate as PourAsk } from './generated/PourAsk.js';
 import { validate as Reaction } from './generated/Reaction.js';
@@ -22,6 +26,8 @@ import { validate as ReactionList } from './generated/ReactionList.js';
 import { validate as Bin } from './generated/Bin.js';
 import { validate as Refusal } from './generated/Refusal.js';
 import { validate as Copies } from './generated/Copies.js';
+import { validate as CopyBrought } from './generated/CopyBrought.js';
+import { validate as CopyLook } from './generated/CopyLook.js';
 import { validate as Health } from './generated/Health.js';
 import { validate as Done } from './generated/Done.js';
 import type { Fault } from '@potter/core/schema';
@@ -33,7 +39,9 @@ const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
   Plan,
   Studio,
   PlanRecord,
+  PlanShown,
   PlanSummary,
+  PlansAsk,
   PlanList,
   PlanCreate,
   PlanSave,
@@ -45,8 +53,10 @@ const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
   SettingsChange,
   Run,
   RunChange,
+  RunsAsk,
   RunRow,
   RunList,
+  Pictures,
   PourAnswer,
   PourAsk,
   Reaction,
@@ -54,6 +64,8 @@ const VALIDATORS: Readonly<Record<SchemaName, Validate>> = {
   Bin,
   Refusal,
   Copies,
+  CopyBrought,
+  CopyLook,
   Health,
   Done,
 };

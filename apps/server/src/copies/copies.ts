@@ -1,10 +1,14 @@
-import { readdir, rm, stat } from 'node:fs/promises';
-import { dirname, join } from 'node:path';
-import type { Copies } from '@potter/contract';
+import { createWriteStream } from 'node:fs';
+import { mkdir, readdir, rm, stat } from 'node:fs/promises';
+import { basename, dirname, join } from 'node:path';
+import { type Readable, Transform } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import type { Copies, CopyBrought, CopyLook } from '@potter/contract';
 import type { Database } from '../db/open';
 import { troubleOf } from '../db/trouble';
 import { Refused } from '../http/refusal';
-import { dailyName, nameByHand, outworn } from './keep';
+import { dailyName, nameBroughtIn, nameByHand, outworn } from './keep';
+import { restore } from './restore';
 
 const COPY = /^[a-z0-9_-]+\.db$/;
 
@@ -36,6 +40,12 @@ export async function listCopies(db: Database): Promise<Copies> {
 
 /** Makes a copy by hand; it stays until somebody takes it away. */
 export async function copyNow(db: Database, now: Date): Promise<Copies> {
+  await db.copy(join(fileOf(db), nameByHand(now)));
+  return listCopies(db);
+}
+
+/** As `copiesOf`. Throws where the studio is no file. */
+function fileOf(db: Database): string {
   const folder = copiesOf(db);
   if (folder === undefined)
     throw new Refused(
@@ -43,8 +53,7 @@ export async function copyNow(db: Database, now: Date): Promise<Copies> {
       'no-file',
       'This studio is no file of this machine: copy it where it is.',
     );
-  await db.copy(join(folder, nameByHand(now)));
-  return listCopies(db);
+  return folder;
 }
 
 /** Makes the copy of the day where there is none yet, and lets go those that have had their time. */
@@ -60,6 +69,59 @@ export async function copyOfTheDay(db: Database, now: Date): Promise<void> {
   } catch (error) {
     troubles.set(db, troubleOf(error)?.message ?? String(error));
   }
+}
+
+/** Beyond this a file is no studio of ours, bytes: some ten thousand pictures. */
+const MOST_BYTES = 4e9;
+
+/** Takes in a copy from elsewhere, as it arrives. What is no sound studio is refused, and not kept. */
+export async function bringIn(db: Database, file: Readable, now: Date): Promise<CopyBrought> {
+  const folder = fileOf(db);
+  const name = nameBroughtIn(now);
+  const path = join(folder, name);
+  await mkdir(folder, { recursive: true, mode: 0o700 });
+  try {
+    let bytes = 0;
+    const bounded = new Transform({
+      transform(part: Buffer, _encoding, done) {
+        bytes += part.length;
+        done(bytes > MOST_BYTES ? new Error('it is larger than any studio') : null, part);
+      },
+    });
+    await pipeline(file, bounded, createWriteStream(path, { mode: 0o600 }));
+    await restore(db, path, { putBack: false, now });
+  } catch (error) {
+    await rm(path, { force: true });
+    if (troubleOf(error)) throw error;
+    throw new Refused(
+      400,
+      'no-copy',
+      'This file is no copy of a studio, or it is damaged. Nothing was changed.',
+    );
+  }
+  return { name };
+}
+
+/** What putting a copy back would change; done where asked. */
+export async function lookAtCopy(
+  db: Database,
+  name: string,
+  asked: { readonly putBack: boolean; readonly now: Date },
+): Promise<CopyLook> {
+  const path = await pathOfCopy(db, name);
+  const { differences, before } = await restore(db, path, asked).catch((error: unknown) => {
+    if (troubleOf(error)) throw error;
+    throw new Refused(422, 'damaged-copy', `This copy cannot be read. Nothing was changed.`);
+  });
+  return {
+    differences: differences.map((d) => ({
+      ...d,
+      brings: [...d.brings],
+      takesAway: [...d.takesAway],
+      changes: [...d.changes],
+    })),
+    ...(before === undefined ? {} : { before: basename(before) }),
+  };
 }
 
 /** The path of one copy. Throws where there is none of this name. */

@@ -11,6 +11,10 @@ export const dailyName = (now: Date): string => `potter-${now.toISOString().slic
 export const nameByHand = (now: Date): string =>
   `potter-${now.toISOString().slice(0, 19).replace('T', '-').replaceAll(':', '')}-by-hand.db`;
 
+/** One brought in from elsewhere. */
+export const nameBroughtIn = (now: Date): string =>
+  nameByHand(now).replace('by-hand', 'brought-in');
+
 /**
  * Which daily copies have had their time: the last seven stay, and of the weeks before them the last one of each of four. Whatever has another
  * name stays.

@@ -7,7 +7,7 @@ import { edit, newPlan, type Plan } from '@potter/core/plan';
 import { InUse } from '../db/lock';
 import { openDatabase } from '../db/open';
 import { createPlan, deletePlan, listPlans, savePlan } from '../plans/store';
-import { restore } from './restore';
+import { restoreFile as restore } from './restore';
 
 const migrations = join(__dirname, '../../drizzle');
 const now = new Date(Date.UTC(2026, 10, 24, 12));

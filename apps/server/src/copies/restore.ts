@@ -1,9 +1,8 @@
-import { copyFile, mkdtemp, rename, rm } from 'node:fs/promises';
+import { copyFile, mkdtemp, rm } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { sql } from 'drizzle-orm';
 import { nameIn, parsed } from '../db/documents';
-import { lockFile } from '../db/lock';
 import { Damaged, type Database, openDatabase } from '../db/open';
 import { troubleOf } from '../db/trouble';
 
@@ -24,6 +23,10 @@ const KINDS: readonly (readonly [kind: string, rows: string])[] = [
   ['notes of paints that clash', 'SELECT id AS key, reaction AS text FROM reactions'],
   ['settings', `SELECT id AS key, settings AS text FROM settings`],
   ['pictures', `SELECT id AS key, id AS text FROM pictures`],
+  [
+    'things in the bin',
+    `SELECT kind || ' ' || id AS key, json_object('name', name) AS text FROM bin`,
+  ],
 ];
 
 async function rowsOf({ read }: Database, query: string): Promise<Map<string, string>> {
@@ -52,53 +55,54 @@ export async function differences(now: Database, then: Database): Promise<Differ
   return found;
 }
 
+/** Where the studio as it was before a copy took its place is kept. */
+const nameBefore = (now: Date): string =>
+  `before-restore-${now.toISOString().slice(0, 19).replaceAll(':', '').replace('T', '-')}.db`;
+
 /**
- * Looks at a copy beside the studio, and where asked puts it in the studio's place. The copy itself is never touched; the studio as it was is
- * kept as a copy of its own first. Throws where the studio is open in another program, or the copy is damaged.
+ * Looks at a copy beside an open studio, and where asked puts it in the studio's place. The copy itself is never touched; the studio as it was
+ * is kept as a copy of its own first. Throws where the copy is not there, or damaged.
  * @returns the differences, and where the studio as it was lies now
  */
 export async function restore(
-  path: string,
+  studio: Database,
   copy: string,
-  migrations: string,
   { putBack, now }: { readonly putBack: boolean; readonly now: Date },
 ): Promise<{ readonly differences: readonly Difference[]; readonly before?: string }> {
-  const open = (file: string) => openDatabase(pathToFileURL(file).href, migrations);
+  if (studio.path === undefined) throw new Error('This studio is no file of this machine.');
+  const beside = dirname(studio.path);
   // A folder of its own beside the studio: opening a copy of an earlier version brings its form up to date, with files of its own.
-  const folder = await mkdtemp(join(dirname(path), 'restoring-'));
+  const folder = await mkdtemp(join(beside, 'restoring-'));
   try {
     const taken = join(folder, 'taken.db');
     const there = await copyFile(copy, taken)
-      .then(() => open(taken))
+      .then(() => studio.another(taken))
       .catch((error: unknown) => {
         throw new Error(`${copy} ${whyNot(error)}.`);
       });
-    const here = await open(path).catch(async (error: unknown) => {
-      await there.close();
-      throw error;
-    });
-    const stamp = now.toISOString().slice(0, 19).replaceAll(':', '').replace('T', '-');
-    const before = join(dirname(path), 'copies', `before-restore-${stamp}.db`);
-    let found: Difference[];
-    try {
-      found = await differences(here, there);
-      if (putBack) await here.copy(before);
-    } finally {
-      await there.close();
-      await here.close();
-    }
+    const found = await differences(studio, there).finally(() => there.close());
     if (!putBack) return { differences: found };
-    const unlock = lockFile(path);
-    try {
-      // Closed in order, a log holds nothing; left beside another file it would be taken for that file's.
-      for (const end of ['-wal', '-shm']) await rm(`${path}${end}`, { force: true });
-      await rename(taken, path);
-    } finally {
-      unlock();
-    }
+    const before = join(beside, 'copies', nameBefore(now));
+    await studio.copy(before);
+    await studio.become(taken);
     return { differences: found, before };
   } finally {
     await rm(folder, { recursive: true, force: true });
+  }
+}
+
+/** As `restore`, of a studio that no program has open. Throws where one has. */
+export async function restoreFile(
+  path: string,
+  copy: string,
+  migrations: string,
+  asked: { readonly putBack: boolean; readonly now: Date },
+): ReturnType<typeof restore> {
+  const studio = await openDatabase(pathToFileURL(path).href, migrations);
+  try {
+    return await restore(studio, copy, asked);
+  } finally {
+    await studio.close();
   }
 }
 

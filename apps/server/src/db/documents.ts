@@ -1,10 +1,29 @@
+import { createHash } from 'node:crypto';
 import type { Apart, SchemaName } from '@potter/contract';
 import { judge } from '@potter/contract/validators';
+import type { Fault } from '@potter/core/schema';
 import { type SQL, sql } from 'drizzle-orm';
+import type { Database } from './open';
 import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
 
 /** A column of documents as the text it holds: one row that is no JSON must not end the reading of all. */
 export const textIn = (column: SQLiteColumn): SQL<string | null> => sql<string | null>`${column}`;
+
+/**
+ * The rows of a long list, each a list of its columns. They come as one text: the driver hands rows over one by one, which for thousands of
+ * them takes longer than finding them.
+ * @param query a whole SELECT of these columns
+ */
+export async function rowsAsOne<Row extends unknown[]>(
+  read: Database['read'],
+  columns: readonly SQL[],
+  query: SQL,
+): Promise<Row[]> {
+  const [one] = await read.all<{ rows: string }>(
+    sql`SELECT json_group_array(json_array(${sql.join([...columns], sql`, `)})) AS rows FROM (${query})`,
+  );
+  return JSON.parse(one?.rows ?? '[]') as Row[];
+}
 
 /** What a text of JSON holds; undefined where it is none. */
 export function parsed(text: string | null): unknown {
@@ -21,29 +40,73 @@ export interface Documents<T> {
   readonly apart: Apart[];
 }
 
+/** What a stored text holds: a document, sound unless there is a fault. */
+interface Found {
+  readonly document?: object;
+  readonly fault?: Fault;
+}
+
+/** Short texts found before, by schema and id: what has not changed is neither parsed nor judged again. */
+const FOUND = new Map<string, Found & { readonly text: string }>();
+/** What stands in lists is short; whole plans are not worth their room. */
+const LONGEST_KEPT = 4000;
+/** Beyond this many all are forgotten. */
+const MOST_FOUND = 20_000;
+
+function find(schema: SchemaName, id: string, text: string): Found {
+  const key = `${schema} ${id}`;
+  const before = FOUND.get(key);
+  if (before?.text === text) return before;
+  const document = parsed(text);
+  const is = typeof document === 'object' && document !== null;
+  const [fault] = is
+    ? judge(schema, document)
+    : [{ path: '', message: 'what is stored is no document' }];
+  const found = {
+    text,
+    ...(is ? { document: document as object } : {}),
+    ...(fault ? { fault } : {}),
+  };
+  if (text.length > LONGEST_KEPT) return found;
+  if (FOUND.size >= MOST_FOUND) FOUND.clear();
+  FOUND.set(key, found);
+  return found;
+}
+
+/** Fingerprints of long texts that were found sound. */
+const SOUND = new Set<string>();
+
+/** Whether a stored text is a sound document of a schema; told at once of one that was before. */
+export function isSound(schema: SchemaName, text: string): boolean {
+  const print = `${schema} ${createHash('sha1').update(text).digest('base64')}`;
+  if (SOUND.has(print)) return true;
+  if (find(schema, print, text).fault) return false;
+  if (SOUND.size >= MOST_FOUND) SOUND.clear();
+  SOUND.add(print);
+  return true;
+}
+
 /**
  * Reads stored documents one by one. What is not as it should be, from an older version or a damaged file, is set apart: it stays in the file
  * as it is, and nothing else suffers.
- * @param whole what is judged and returned of a row, where that is more than its document
+ * @param whole what is returned of a row, where that is more than its document; not judged again
  */
 export function readDocuments<T>(
   schema: SchemaName,
   rows: readonly { readonly id: string; readonly text: string | null }[],
-  whole: (document: object, index: number) => unknown = (document) => document,
+  whole: (document: object, index: number) => T = (document) => document as T,
 ): Documents<T> {
   const sound: T[] = [];
   const apart: Apart[] = [];
   rows.forEach(({ id, text }, index) => {
-    const document = parsed(text);
-    if (typeof document !== 'object' || document === null) {
-      apart.push({ id, name: id, why: 'what is stored is no document' });
-      return;
-    }
-    const value = whole(document, index);
-    const [fault] = judge(schema, value);
+    const { document, fault } = find(schema, id, text ?? '');
     if (fault)
-      apart.push({ id, name: nameIn(document) ?? id, why: `${fault.path} ${fault.message}` });
-    else sound.push(value as T);
+      apart.push({
+        id,
+        name: (document && nameIn(document)) ?? id,
+        why: `${fault.path} ${fault.message}`.trim(),
+      });
+    else if (document) sound.push(whole(document, index));
   });
   return { sound, apart };
 }

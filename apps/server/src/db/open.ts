@@ -1,9 +1,10 @@
 import { chmod, mkdir, open, readFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { fileURLToPath, pathToFileURL } from 'node:url';
 import { type Client, createClient } from '@libsql/client';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
+import { become } from './become';
 import { copyInto } from './copy';
 import { lockFile } from './lock';
 import * as schema from './schema';
@@ -17,6 +18,10 @@ export interface Database {
   readonly path?: string;
   /** Writes the whole of it into another file. */
   readonly copy: (path: string) => Promise<void>;
+  /** Opens another file, brought to the form of this one. */
+  readonly another: (path: string) => Promise<Database>;
+  /** Takes all of another file of the same form in the place of all there is, or nothing of it. */
+  readonly become: (path: string) => Promise<void>;
   readonly close: () => Promise<void>;
 }
 
@@ -48,6 +53,8 @@ export async function openDatabase(url: string, migrations: string): Promise<Dat
       write: (task) => inTurn(() => task(db)),
       ...(path === undefined ? {} : { path }),
       copy: (to) => inTurn(() => copyInto(client, to)),
+      another: (file) => openDatabase(pathToFileURL(file).href, migrations),
+      become: (file) => inTurn(() => become(client, file)),
       close: async () => {
         // Whatever is being written is written; then the log is emptied into the file, so that the file alone holds everything.
         await inTurn(async () => {

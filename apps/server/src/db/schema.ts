@@ -1,4 +1,4 @@
-import type { BinKind, PlanSummary, Settings } from '@potter/contract';
+import type { BinKind, PlanShown, Settings } from '@potter/contract';
 import type { ShelfItem, ShelfKind } from '@potter/core/stock';
 import type { Run, RunSummary } from '@potter/core/journal';
 import type { Reaction } from '@potter/core/paint';
@@ -13,13 +13,25 @@ export const plans = sqliteTable(
     revision: integer('revision').notNull(),
     updatedAt: text('updated_at').notNull(),
     plan: text('plan', { mode: 'json' }).$type<Plan>().notNull(),
-    summary: text('summary', { mode: 'json' })
-      .$type<Omit<PlanSummary, 'id' | 'revision' | 'updatedAt'>>()
-      .notNull(),
+    summary: text('summary', { mode: 'json' }).$type<PlanShown>().notNull(),
+    /** Its title in small letters, by which it is searched. */
+    sought: text('sought').notNull().default(''),
+    /** The day it is to be poured on. */
+    pour: text('pour'),
     /** The id its sender gave the last save, by which a save asked for twice is known. */
     lastSave: text('last_save'),
   },
-  (table) => [index('plans_updated').on(table.updatedAt)],
+  (table) => [
+    // All that lists show: a row's document of many pages is not walked past to get at what lies behind it.
+    index('plans_list').on(
+      table.updatedAt,
+      table.id,
+      table.revision,
+      table.pour,
+      table.sought,
+      table.summary,
+    ),
+  ],
 );
 
 /** What stands on the shelf, by kind and the id that plans copy; its figure is the one last said. */
@@ -45,8 +57,14 @@ export const runs = sqliteTable(
     run: text('run', { mode: 'json' }).$type<Run>().notNull(),
     /** What a list shows, worked out at each save; absent in rows of before there was one. */
     summary: text('summary', { mode: 'json' }).$type<RunSummary>(),
+    planId: text('plan_id'),
+    /** Absent while it is under way. */
+    endedAt: integer('ended_at'),
   },
-  (table) => [index('runs_started').on(table.startedAt)],
+  (table) => [
+    index('runs_list').on(table.startedAt, table.id, table.endedAt, table.summary),
+    index('runs_plan').on(table.planId, table.endedAt),
+  ],
 );
 
 /** What pours draw from the shelf, mL or pieces: each pour's own lines, so that one undone puts back exactly its own. */

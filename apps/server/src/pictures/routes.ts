@@ -2,7 +2,7 @@ import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
 import { by } from '../http/contract';
 import { Refused } from '../http/refusal';
-import { putPicture, readPicture } from './store';
+import { countPictures, dropUnusedPictures, putPicture, readPicture } from './store';
 
 /** A picture made small on the phone is some 200 kB; this is room for one that was not. */
 const MOST_BYTES = 4 * 1024 * 1024;
@@ -29,6 +29,12 @@ export function pictureRoutes(app: FastifyInstance, db: Database, now: () => Dat
     );
     done();
   });
+  app.get('/api/pictures', { schema: { response: { 200: by('Pictures') } } }, () =>
+    countPictures(db, now()),
+  );
+  app.delete('/api/pictures/unused', { schema: { response: { 200: by('Pictures') } } }, () =>
+    dropUnusedPictures(db, now()),
+  );
   app.get<ById>('/api/pictures/:id', async ({ params }, reply) => {
     const { type, bytes } = await readPicture(db, params.id);
     return (

@@ -1,17 +1,21 @@
-import type { PlanCreate, PlanSave } from '@potter/contract';
+import type { PlanCreate, PlansAsk, PlanSave } from '@potter/contract';
 import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
-import { by } from '../http/contract';
-import { createPlan, deletePlan, getPlan, listPlans, savePlan } from './store';
+import { asText, by } from '../http/contract';
+import { createPlan, deletePlan, getPlanText, listPlans, savePlan } from './store';
 
 type ById = { Params: { id: string } };
 
 export function planRoutes(app: FastifyInstance, db: Database, now: () => Date): void {
-  app.get('/api/plans', { schema: { response: { 200: by('PlanList') } } }, () => listPlans(db));
+  app.get<{ Querystring: PlansAsk }>(
+    '/api/plans',
+    { schema: { querystring: by('PlansAsk'), response: { 200: by('PlanList') } } },
+    ({ query }) => listPlans(db, query),
+  );
   app.get<ById>(
     '/api/plans/:id',
     { schema: { response: { 200: by('PlanRecord') } } },
-    ({ params }) => getPlan(db, params.id),
+    async ({ params }) => asText(await getPlanText(db, params.id)),
   );
   app.post<{ Body: PlanCreate }>(
     '/api/plans',

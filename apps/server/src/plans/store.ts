@@ -5,15 +5,18 @@ import type {
   PlanRecord,
   PlanSave,
   PlanSaved,
+  PlansAsk,
+  PlanShown,
   PlanSummary,
 } from '@potter/contract';
 import { judge } from '@potter/contract/validators';
 import { checkPlan, type Plan } from '@potter/core/plan';
-import { and, desc, eq } from 'drizzle-orm';
+import { and, asc, desc, eq, isNotNull, isNull, notExists, sql } from 'drizzle-orm';
 import { binned } from '../bin/bin';
-import { readDocuments, textIn } from '../db/documents';
+import { isSound, readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
-import { plans } from '../db/schema';
+import { after, endOf, PAGE } from '../db/page';
+import { plans, runs } from '../db/schema';
 import { theOne } from '../http/the-one';
 import { Refused } from '../http/refusal';
 import { summarise } from './summary';
@@ -33,24 +36,55 @@ function held(plan: Plan): Plan {
   return plan;
 }
 
-export async function listPlans({ read }: Database): Promise<PlanList> {
+const undone = notExists(
+  sql`(SELECT 1 FROM ${runs} WHERE ${runs.planId} = ${plans.id} AND ${runs.endedAt} IS NOT NULL)`,
+);
+
+/** What each list holds, and what it is ordered by. */
+const LISTS = {
+  all: { where: undefined, key: plans.updatedAt, order: 'down' },
+  'to-pour': { where: and(isNotNull(plans.pour), undone), key: plans.pour, order: 'up' },
+  'without-a-day': { where: and(isNull(plans.pour), undone), key: plans.updatedAt, order: 'down' },
+} as const;
+
+/** A page of the plans asked for. */
+export async function listPlans(
+  { read }: Database,
+  { of = 'all', search = '', after: end, most: asked }: PlansAsk = {},
+): Promise<PlanList> {
+  const { where, key, order } = LISTS[of];
+  const most = asked === undefined ? PAGE : Number(asked);
+  const found = and(
+    where,
+    search === '' ? undefined : sql`instr(${plans.sought}, ${search.trim().toLowerCase()}) > 0`,
+  );
   const rows = await read
     .select({
       id: plans.id,
       revision: plans.revision,
       updatedAt: plans.updatedAt,
+      key,
       text: textIn(plans.summary),
     })
     .from(plans)
-    .orderBy(desc(plans.updatedAt), plans.id);
-  const { sound, apart } = readDocuments<PlanSummary>('PlanSummary', rows, (summary, i) => {
-    const { id, revision, updatedAt } = rows[i]!;
-    return { id, revision, updatedAt, ...summary };
+    .where(and(found, end === undefined ? undefined : after(end, key, plans.id, order)))
+    .orderBy(order === 'up' ? asc(key) : desc(key), plans.id)
+    .limit(most + 1);
+  const page = rows.slice(0, most);
+  const { sound, apart } = readDocuments<PlanSummary>('PlanShown', page, (shown, i) => {
+    const { id, revision, updatedAt } = page[i]!;
+    return { id, revision, updatedAt, ...(shown as PlanShown) };
   });
-  return { plans: sound, apart };
+  const last = page.at(-1);
+  return {
+    plans: sound,
+    apart,
+    count: await read.$count(plans, found),
+    ...(last && rows.length > most ? { next: endOf(last.key ?? '', last.id) } : {}),
+  };
 }
 
-export async function getPlan({ read }: Database, id: string): Promise<PlanRecord> {
+async function rowOfId({ read }: Database, id: string) {
   const [row] = await read
     .select({
       id: plans.id,
@@ -61,14 +95,28 @@ export async function getPlan({ read }: Database, id: string): Promise<PlanRecor
     .from(plans)
     .where(eq(plans.id, id));
   if (!row) throw gone();
+  return row;
+}
+
+export async function getPlan(db: Database, id: string): Promise<PlanRecord> {
+  const row = await rowOfId(db, id);
   const { revision, updatedAt } = row;
   return { id, revision, updatedAt, plan: theOne(readDocuments<Plan>('Plan', [row]), 'plan') };
+}
+
+/** As `getPlan`, as the text it goes out as. */
+export async function getPlanText(db: Database, id: string): Promise<string> {
+  const row = await rowOfId(db, id);
+  const text = row.text ?? '';
+  if (!isSound('Plan', text)) theOne(readDocuments<Plan>('Plan', [row]), 'plan');
+  const { revision, updatedAt } = row;
+  return `${JSON.stringify({ id, revision, updatedAt }).slice(0, -1)},"plan":${text}}`;
 }
 
 /** What lists show of a plan. Throws a refusal where what follows from it is no number: nobody could read it there. */
 function listed(plan: Plan): ReturnType<typeof summarise> {
   const summary = summarise(plan);
-  const faults = judge('PlanSummary', { id: '00000000', revision: 1, updatedAt: '', ...summary });
+  const faults = judge('PlanShown', summary);
   if (faults.length > 0)
     throw new Refused(
       400,
@@ -79,13 +127,20 @@ function listed(plan: Plan): ReturnType<typeof summarise> {
   return summary;
 }
 
-/** A plan as it is first kept, with what lists show of it. */
-export const newRow = (plan: Plan, now: Date, id: string = randomUUID()) => ({
-  id,
-  revision: 1,
+/** A plan as it is kept, with what lists show of it, and find it by. */
+const rowOf = (plan: Plan, now: Date) => ({
   updatedAt: now.toISOString(),
   plan: held(plan),
   summary: listed(plan),
+  sought: plan.title.toLowerCase(),
+  pour: plan.dates?.pour ?? null,
+});
+
+/** A plan as it is first kept. */
+export const newRow = (plan: Plan, now: Date, id: string = randomUUID()) => ({
+  id,
+  revision: 1,
+  ...rowOf(plan, now),
 });
 
 /** Keeps a new plan; under an id that is taken, the plan that is there is the answer to one who asks twice. */
@@ -94,15 +149,12 @@ export async function createPlan(
   { id, plan }: PlanCreate,
   now: Date,
 ): Promise<PlanRecord> {
-  const { summary, ...record } = newRow(plan, now, id);
+  const row = newRow(plan, now, id);
   const [made] = await db.write((w) =>
-    w
-      .insert(plans)
-      .values({ ...record, summary })
-      .onConflictDoNothing()
-      .returning({ id: plans.id }),
+    w.insert(plans).values(row).onConflictDoNothing().returning({ id: plans.id }),
   );
-  return made ? record : getPlan(db, record.id);
+  const { revision, updatedAt } = row;
+  return made ? { id: row.id, revision, updatedAt, plan } : getPlan(db, row.id);
 }
 
 /** Saves over exactly the revision that was read, or over a save of the sender's own whose answer was lost. */
@@ -112,12 +164,7 @@ export async function savePlan(
   { revision, plan, save, unanswered = [] }: PlanSave,
   now: Date,
 ): Promise<PlanSaved> {
-  const next = {
-    updatedAt: now.toISOString(),
-    plan: held(plan),
-    summary: listed(plan),
-    lastSave: save ?? null,
-  };
+  const next = { ...rowOf(plan, now), lastSave: save ?? null };
   return db.write(async (w) => {
     const [was] = await w
       .select({

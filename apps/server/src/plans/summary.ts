@@ -1,11 +1,11 @@
-import type { PlanSummary } from '@potter/contract';
+import type { PlanShown } from '@potter/contract';
 import { MOST_CORES } from '@potter/core/journal';
 import { brief, coresOf, type Plan } from '@potter/core/plan';
 import { sizeWords } from '@potter/core/surface';
 import { TECHNIQUES } from '@potter/core/technique';
 
 /** What a list shows of a plan. */
-export function summarise(plan: Plan): Omit<PlanSummary, 'id' | 'revision' | 'updatedAt'> {
+export function summarise(plan: Plan): PlanShown {
   const computed = brief(plan);
   const { budget, remarks } = computed;
   return {

@@ -1,14 +1,18 @@
-import type { Change } from '@potter/contract';
+import type { Change, RunsAsk } from '@potter/contract';
 import type { Run } from '@potter/core/journal';
 import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
-import { by } from '../http/contract';
-import { deleteRun, getRun, listRuns, putRun } from './store';
+import { asText, by } from '../http/contract';
+import { deleteRun, getRun, listRunsText, putRun } from './store';
 
 type ById = { Params: { id: string } };
 
 export function runRoutes(app: FastifyInstance, db: Database, now: () => Date): void {
-  app.get('/api/runs', { schema: { response: { 200: by('RunList') } } }, () => listRuns(db, now()));
+  app.get<{ Querystring: RunsAsk }>(
+    '/api/runs',
+    { schema: { querystring: by('RunsAsk'), response: { 200: by('RunList') } } },
+    async ({ query }) => asText(await listRunsText(db, now(), query)),
+  );
   app.get<ById>('/api/runs/:id', { schema: { response: { 200: by('Run') } } }, ({ params }) =>
     getRun(db, params.id),
   );

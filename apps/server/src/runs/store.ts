@@ -1,28 +1,54 @@
-import type { Change, RunList, RunRow } from '@potter/contract';
+import type { Change, RunList, RunsAsk } from '@potter/contract';
 import { drawsOf, type Run, type RunSummary, summariseRun } from '@potter/core/journal';
 import { checkPlan } from '@potter/core/plan';
-import { desc, eq, inArray } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNull } from 'drizzle-orm';
 import { binned, outOfBin } from '../bin/bin';
 import { withChange } from '../db/change';
-import { type Documents, readDocuments, textIn } from '../db/documents';
+import { type Documents, isSound, readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
+import { after, endOf, PAGE } from '../db/page';
 import { runs } from '../db/schema';
 import { Refused } from '../http/refusal';
 import { theOne } from '../http/the-one';
 import { drawing } from '../shelf/store';
 
-/** As many pours as a diligent studio makes in a year or two; older ones stay in the database. */
-const MOST = 300;
 /** A pour that ended less than this ago still has timers somebody waits for. */
 const LATELY_MS = 24 * 3_600_000;
 
-/** The last pours as lists show them; whole where they are under way, or ended lately. */
-export async function listRuns(db: Database, now: Date): Promise<RunList> {
-  const rows = await db.read
-    .select({ id: runs.id, text: textIn(runs.summary) })
+/** A page of the pours as lists show them, as the text it goes out as; whole where they are under way, or ended lately. */
+export async function listRunsText(
+  db: Database,
+  now: Date,
+  { after: end, most: asked }: RunsAsk = {},
+): Promise<string> {
+  const most = asked === undefined ? PAGE : Number(asked);
+  const columns = {
+    id: runs.id,
+    startedAt: runs.startedAt,
+    endedAt: runs.endedAt,
+    text: textIn(runs.summary),
+  };
+  const page = await db.read
+    .select(columns)
     .from(runs)
+    .where(end === undefined ? undefined : after(end, runs.startedAt, runs.id, 'down'))
     .orderBy(desc(runs.startedAt), runs.id)
-    .limit(MOST);
+    .limit(most + 1);
+  const last = page.length > most ? page[most - 1] : undefined;
+  // What is under way is on the first page, however long ago it began.
+  const open =
+    end === undefined && last
+      ? await db.read
+          .select(columns)
+          .from(runs)
+          .where(
+            and(
+              isNull(runs.endedAt),
+              after(endOf(last.startedAt, last.id), runs.startedAt, runs.id, 'down'),
+            ),
+          )
+      : [];
+  const rows = [...page.slice(0, most), ...open];
   const known = readDocuments<RunSummary>(
     'RunRow',
     rows.filter((r) => r.text !== null),
@@ -38,33 +64,34 @@ export async function listRuns(db: Database, now: Date): Promise<RunList> {
     await db.write((w) => w.update(runs).set({ summary }).where(eq(runs.id, run.id)));
   }
   const listed = rows.flatMap(({ id }) => summaries.get(id) ?? []);
-  const open = listed.flatMap(({ id, endedAt }) =>
+  const lately = listed.flatMap(({ id, endedAt }) =>
     endedAt === undefined || now.getTime() - endedAt < LATELY_MS ? [id] : [],
   );
-  const whole = await wholeRuns(db, open);
-  const byId = new Map(whole.sound.map((run) => [run.id, run]));
-  return {
-    runs: listed.map(({ cores, dries, ...summary }): RunRow => {
-      const run = byId.get(summary.id);
-      return {
-        ...summary,
-        cores: cores.map((core) => core.map((stratum) => ({ ...stratum }))),
-        dries: dries.map((act) => ({ ...act })),
-        ...(run ? { run } : {}),
-      };
-    }),
-    apart: [...known.apart, ...unknown.apart, ...whole.apart],
+  const texts = new Map((await textsOf(db, lately)).map(({ id, text }) => [id, text ?? '']));
+  const bad = new Set([...texts].flatMap(([id, text]) => (isSound('Run', text) ? [] : [id])));
+  const shown = listed.map((summary) => {
+    const text = bad.has(summary.id) ? undefined : texts.get(summary.id);
+    const row = JSON.stringify(summary);
+    return text === undefined ? row : `${row.slice(0, -1)},"run":${text}}`;
+  });
+  const rest: Omit<RunList, 'runs'> = {
+    apart: [...known.apart, ...unknown.apart, ...(await wholeRuns(db, [...bad])).apart],
+    count: await db.read.$count(runs),
+    ...(last ? { next: endOf(last.startedAt, last.id) } : {}),
   };
+  return `{"runs":[${shown.join(',')}],${JSON.stringify(rest).slice(1)}`;
 }
 
-async function wholeRuns({ read }: Database, ids: readonly string[]): Promise<Documents<Run>> {
-  if (ids.length === 0) return { sound: [], apart: [] };
-  const rows = await read
-    .select({ id: runs.id, text: textIn(runs.run) })
-    .from(runs)
-    .where(inArray(runs.id, [...ids]));
-  return readDocuments('Run', rows);
-}
+const textsOf = async ({ read }: Database, ids: readonly string[]) =>
+  ids.length === 0
+    ? []
+    : read
+        .select({ id: runs.id, text: textIn(runs.run) })
+        .from(runs)
+        .where(inArray(runs.id, [...ids]));
+
+const wholeRuns = async (db: Database, ids: readonly string[]): Promise<Documents<Run>> =>
+  readDocuments('Run', await textsOf(db, ids));
 
 export async function getRun(db: Database, id: string): Promise<Run> {
   const found = await wholeRuns(db, [id]);
@@ -77,6 +104,8 @@ const gone = (): Refused => new Refused(404, 'no-run', 'This run is not in the j
 /** A run as it is kept, with what lists show of it. */
 export const rowOf = (run: Run) => ({
   startedAt: run.startedAt,
+  planId: run.planId,
+  endedAt: run.endedAt ?? null,
   run,
   summary: summariseRun(run),
 });
@@ -92,7 +121,7 @@ export async function putRun(db: Database, id: string, change: Change<Run>): Pro
       { path: '/now/id', message: `must be "${id}"; it is "${change.now.id}"` },
     ]);
   return db.write(async (w) => {
-    const before = (await wholeRuns(db, [id])).sound[0];
+    const before = change.was && (await wholeRuns(db, [id])).sound[0];
     const run = withChange('Run', before, change, 'This pour');
     const faults = checkPlan(run.plan);
     if (faults.length > 0)

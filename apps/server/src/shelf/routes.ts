@@ -2,8 +2,8 @@ import type { Change, Shelf } from '@potter/contract';
 import type { ShelfItem } from '@potter/core/stock';
 import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
-import { by } from '../http/contract';
-import { putManyOnShelf, putOnShelf, readShelf, takeManyOffShelf, takeOffShelf } from './store';
+import { asText, by } from '../http/contract';
+import { putManyOnShelf, putOnShelf, readShelfText, takeManyOffShelf, takeOffShelf } from './store';
 
 /** A table of some ten thousand things. */
 const MOST_BYTES = 16 * 1024 * 1024;
@@ -11,7 +11,9 @@ const MOST_BYTES = 16 * 1024 * 1024;
 type OnShelf = { Params: { kind: string; id: string } };
 
 export function shelfRoutes(app: FastifyInstance, db: Database, now: () => Date): void {
-  app.get('/api/shelf', { schema: { response: { 200: by('Shelf') } } }, () => readShelf(db));
+  app.get('/api/shelf', { schema: { response: { 200: by('Shelf') } } }, async () =>
+    asText(await readShelfText(db)),
+  );
   app.put<OnShelf & { Body: Change<ShelfItem> }>(
     '/api/shelf/:kind/:id',
     { schema: { body: by('ShelfChange'), response: { 200: by('ShelfItem') } } },

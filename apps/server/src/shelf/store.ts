@@ -9,30 +9,45 @@ import {
   shelfId,
   standing,
 } from '@potter/core/stock';
-import { and, asc, eq, max, sql, sum } from 'drizzle-orm';
+import { and, eq, max, sql, sum } from 'drizzle-orm';
 import { binned, intoBin, outOfBin } from '../bin/bin';
 import { withChange } from '../db/change';
-import { readDocuments, textIn } from '../db/documents';
+import { readDocuments, rowsAsOne, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { draws, shelf } from '../db/schema';
 import { Refused } from '../http/refusal';
 
 type Writer = Database['read'];
 
-/** Everything on the shelf as it stands: figures as last said, less what pours have drawn since. */
-export async function readShelf({ read }: Database): Promise<Shelf> {
-  const rows = await read
-    .select({ id: shelf.id, text: textIn(shelf.item), drawn: shelf.drawn })
-    .from(shelf)
-    .orderBy(asc(shelf.position), asc(shelf.id));
+/** Everything on the shelf: each thing as it stands, and as a text of JSON. */
+async function shelfTexts({ read }: Database) {
+  const rows = await rowsAsOne<[id: string, text: string, drawn: number]>(
+    read,
+    [sql`id`, sql`item`, sql`drawn`],
+    sql`SELECT id, item, drawn FROM ${shelf} ORDER BY position, id`,
+  );
   const drawn = await drawnOf(read);
-  const { sound, apart } = readDocuments<ShelfItem>('ShelfItem', rows, (document, i) => {
-    // Whether it is a thing of the shelf at all is judged of what comes back.
+  const texts = rows.map(([id, text]) => ({ id, text }));
+  return readDocuments<{ item: ShelfItem; text: string }>('ShelfItem', texts, (document, i) => {
     const item = document as ShelfItem;
-    const since = drawn(item.kind, rows[i]!.id) - rows[i]!.drawn;
-    return since === 0 ? item : standing(item, since);
+    const [id, text, drawnBefore] = rows[i]!;
+    const since = drawn(item.kind, id) - drawnBefore;
+    if (since === 0) return { item, text };
+    const now = standing(item, since);
+    return { item: now, text: JSON.stringify(now) };
   });
-  return { items: sound, apart };
+}
+
+/** Everything on the shelf as it stands: figures as last said, less what pours have drawn since. */
+export async function readShelf(db: Database): Promise<Shelf> {
+  const { sound, apart } = await shelfTexts(db);
+  return { items: sound.map(({ item }) => item), apart };
+}
+
+/** As `readShelf`, as the text it goes out as. */
+export async function readShelfText(db: Database): Promise<string> {
+  const { sound, apart } = await shelfTexts(db);
+  return `{"items":[${sound.map(({ text }) => text).join(',')}],"apart":${JSON.stringify(apart)}}`;
 }
 
 /** How much all pours together draw from each thing, mL or pieces. */

@@ -26,13 +26,9 @@ const TODAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric'
 /** What matters now: the pour under way, pieces drying, plans to pour, soonest first. */
 export function BenchScreen() {
   const router = useRouter();
-  const plans = usePlans();
-  const { runs } = useRuns();
-  const poured = new Set(runs.flatMap((r) => (r.endedAt === undefined ? [] : [r.planId])));
-  const dated = (plans.data ?? [])
-    .filter((p) => p.pour !== undefined && !poured.has(p.id))
-    .sort((a, b) => (a.pour ?? '').localeCompare(b.pour ?? ''));
-  const undated = (plans.data ?? []).filter((p) => p.pour === undefined && !poured.has(p.id));
+  const dated = usePlans('to-pour');
+  const undated = usePlans('without-a-day');
+  const any = usePlans();
   return (
     <Screen
       title="Bench"
@@ -43,8 +39,8 @@ export function BenchScreen() {
       <Small className="-mt-3 mb-4 !text-16">{TODAY.format(new Date())}</Small>
       <UnderWay />
       <Rack />
-      <Asking query={plans} waiting="Looking at the bench" failed="The plans cannot be read." />
-      {plans.data?.length === 0 ? (
+      <Asking query={dated} waiting="Looking at the bench" failed="The plans cannot be read." />
+      {any.data?.count === 0 ? (
         <Empty
           says="The bench shows what to pour next. There is no plan yet."
           act="Make a plan"
@@ -60,17 +56,23 @@ export function BenchScreen() {
 
 function PlanGroup({
   title,
-  plans,
+  plans: { data, fetchNextPage },
 }: {
   readonly title: string;
-  readonly plans: NonNullable<ReturnType<typeof usePlans>['data']>;
+  readonly plans: ReturnType<typeof usePlans>;
 }) {
-  if (plans.length === 0) return null;
+  const { runs } = useRuns();
+  // Poured at this table a moment ago, and perhaps not in the studio yet.
+  const poured = new Set(runs.flatMap((r) => (r.endedAt === undefined ? [] : [r.planId])));
+  const plans = (data?.plans ?? []).filter((p) => !poured.has(p.id));
+  if (!data || plans.length === 0) return null;
   return (
     <View className="mb-6">
       <Heading>{title}</Heading>
       <LongList
         items={plans}
+        count={Math.max(plans.length, data.count - (data.plans.length - plans.length))}
+        onMore={() => void fetchNextPage()}
         row={(plan) => <PlanRow key={plan.id} plan={plan} />}
         className="mt-2 border-t border-rule"
       />

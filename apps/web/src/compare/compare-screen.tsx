@@ -1,13 +1,14 @@
 import { comparePlans, type CompareRow } from '@potter/core/plan';
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import { fetchPlan, usePlans } from '@/data/plans';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { Pick } from '@/ui/pick';
 import { Screen } from '@/ui/screen';
+import { SearchField } from '@/ui/search-field';
 import { Failed, Waiting } from '@/ui/state';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 
@@ -24,8 +25,10 @@ const GROUPS: Readonly<Record<CompareRow['group'], string>> = {
 export function CompareScreen() {
   const { id, plan } = usePlan();
   const router = useRouter();
-  const plans = usePlans();
-  const others = (plans.data ?? []).filter((p) => p.id !== id);
+  const [search, setSearch] = useState('');
+  const plans = usePlans('all', useDeferredValue(search.trim()));
+  const { plans: found = [], count = 0 } = plans.data ?? {};
+  const others = found.filter((p) => p.id !== id);
   // A variant of this plan is the likeliest partner.
   const likely =
     others.find((p) => p.title.startsWith(plan.title) || plan.title.startsWith(p.title)) ??
@@ -45,7 +48,10 @@ export function CompareScreen() {
       acts={<Button label="Back" onPress={() => router.replace(`/plans/${id}/surface`)} />}
     >
       <View className="gap-4 wide:max-w-[960px]">
-        {plans.data && others.length === 0 ? (
+        {search !== '' || count > found.length ? (
+          <SearchField shown={search} onChange={setSearch} />
+        ) : null}
+        {plans.data && others.length === 0 && search === '' ? (
           <Body>There is no other plan to compare with. Branch this one to make a variant.</Body>
         ) : null}
         {partner ? (

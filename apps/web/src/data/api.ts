@@ -23,6 +23,8 @@ interface Call {
   readonly body?: unknown;
   /** Lets the request outlive the page, for a last save. */
   readonly keepalive?: boolean;
+  /** How long an answer may take, where it may take longer than usual, ms. */
+  readonly patienceMs?: number;
 }
 
 /** A studio in the same room that has not answered for so long is not going to. */
@@ -31,10 +33,10 @@ const TIME_OUT_MS = 30_000;
 /** One call of the studio's API. Throws `Refused`, or `Away` where there was no answer in time. */
 export async function call<T>(
   path: string,
-  { method = 'GET', body, keepalive = false }: Call = {},
+  { method = 'GET', body, keepalive = false, patienceMs = TIME_OUT_MS }: Call = {},
 ): Promise<T> {
   const patience = new AbortController();
-  const timer = setTimeout(() => patience.abort(), TIME_OUT_MS);
+  const timer = setTimeout(() => patience.abort(), patienceMs);
   try {
     const response = await fetch(path, {
       method,

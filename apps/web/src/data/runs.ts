@@ -3,7 +3,7 @@ import { formerOf } from '@potter/contract/change';
 import { type Run, summariseRun } from '@potter/core/journal';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { mayPass, waitMs } from './again';
-import { call } from './api';
+import { call, Refused } from './api';
 import { device } from './device';
 import { runLetter, strikeLetter } from './outbox/letters';
 import { beginOutbox, onAnswer, post, unsentNow } from './outbox/outbox';
@@ -14,6 +14,10 @@ export type Listed = Omit<RunRow, 'run'> & { readonly run?: Run };
 interface State {
   readonly runs: readonly Listed[];
   readonly loaded: boolean;
+  /** How many there are, shown or not. */
+  readonly count: number;
+  /** Where the next page of older ones goes on. */
+  readonly next?: string;
   /** Runs that are in the studio's file and cannot be shown. */
   readonly apart?: readonly Apart[];
   /** Why the journal could not be read, where nothing of it is on this device either. */
@@ -36,7 +40,11 @@ function sorted(seen: readonly Listed[], newer: readonly Run[]): Listed[] {
  */
 const SEEN = 'runs.seen';
 
-let state: State = { runs: sorted([], device.get<Run[]>(SEEN) ?? []), loaded: false };
+let state: State = {
+  runs: sorted([], device.get<Run[]>(SEEN) ?? []),
+  loaded: false,
+  count: 0,
+};
 const listeners = new Set<() => void>();
 const set = (next: Partial<State>): void => {
   state = { ...state, ...next };
@@ -62,11 +70,9 @@ let tries = 0;
 async function load(): Promise<void> {
   await beginOutbox();
   try {
-    const { runs, apart } = await call<RunList>('/api/runs');
-    const { changed, struck } = unsentRuns();
-    const rows = (runs as Listed[]).filter((r) => !struck.has(`run.${r.id}`));
+    const { runs, apart, count, next } = await call<RunList>('/api/runs');
     tries = 0;
-    set({ runs: sorted(rows, changed), loaded: true, apart, fault: undefined });
+    set({ runs: standing(runs), loaded: true, apart, count, next, fault: undefined });
     remember();
   } catch (error) {
     set({
@@ -75,6 +81,33 @@ async function load(): Promise<void> {
       ...(state.runs.length === 0 && error instanceof Error ? { fault: error.message } : {}),
     });
     if (mayPass(error)) setTimeout(() => void load(), waitMs(++tries));
+  }
+}
+
+/** Rows of the studio's with what this device changed of them. */
+function standing(rows: readonly (RunRow | Listed)[]): Listed[] {
+  const { changed, struck } = unsentRuns();
+  return sorted(
+    (rows as readonly Listed[]).filter((r) => !struck.has(`run.${r.id}`)),
+    changed,
+  );
+}
+
+/** Brings in older pours, a page of them. */
+export async function readOlderRuns(): Promise<void> {
+  const { next: after } = state;
+  if (after === undefined) return;
+  try {
+    const asked = new URLSearchParams({ after });
+    const { runs, apart = [], next } = await call<RunList>(`/api/runs?${asked}`);
+    set({
+      runs: standing([...runs, ...state.runs]),
+      apart: [...(state.apart ?? []), ...apart],
+      next,
+      fault: undefined,
+    });
+  } catch (error) {
+    set({ fault: error instanceof Error ? error.message : String(error) });
   }
 }
 
@@ -124,11 +157,14 @@ export function useRun(id: string): {
   readonly loaded: boolean;
   readonly fault?: string;
 } {
-  const { runs, loaded, fault } = useRuns();
+  const { runs, loaded, fault, next } = useRuns();
   const row = runs.find((r) => r.id === id);
   const here = row?.run;
-  const wanted = row !== undefined && here === undefined;
+  // One that is not among the pages read so far may be on an older one.
+  const older = loaded && next !== undefined && !unsentRuns().struck.has(`run.${id}`);
+  const wanted = here === undefined && (row !== undefined || older);
   const [why, setWhy] = useState<string>();
+  const [none, setNone] = useState(false);
   useEffect(() => {
     if (!wanted) return;
     let gone = false;
@@ -139,7 +175,9 @@ export function useRun(id: string): {
           set({ runs: sorted(state.runs, [run]) });
       },
       (error: unknown) => {
-        if (!gone) setWhy(error instanceof Error ? error.message : String(error));
+        if (gone) return;
+        if (error instanceof Refused && error.status === 404) setNone(true);
+        else setWhy(error instanceof Error ? error.message : String(error));
       },
     );
     return () => {
@@ -149,7 +187,7 @@ export function useRun(id: string): {
   const told = fault ?? (wanted ? why : undefined);
   return {
     ...(here ? { run: here } : {}),
-    loaded: loaded && !(wanted && told === undefined),
+    loaded: loaded && !(wanted && !none && told === undefined),
     ...(told === undefined ? {} : { fault: told }),
   };
 }

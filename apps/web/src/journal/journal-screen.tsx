@@ -1,6 +1,6 @@
 import { Link, useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { type Listed, putRun, useRuns } from '@/data/runs';
+import { type Listed, putRun, readOlderRuns, useRuns } from '@/data/runs';
 import { CoresThumbnail } from '@/ui/cores-thumbnail';
 import { dayWords } from '@/ui/day-words';
 import { clock, localTime } from '@/ui/local-time';
@@ -16,7 +16,7 @@ import { struckOut, useStruckOut } from './struck-out';
 /** Every pour that was carried out, the last first. */
 export function JournalScreen() {
   const router = useRouter();
-  const { runs, loaded, apart, fault } = useRuns();
+  const { runs, loaded, apart, fault, count, next } = useRuns();
   const gone = useStruckOut();
   const done = runs.filter((r) => r.endedAt !== undefined);
   return (
@@ -40,7 +40,13 @@ export function JournalScreen() {
           onAct={() => router.push('/plans')}
         />
       ) : null}
-      <LongList items={done} row={(run) => <JournalRow key={run.id} run={run} />} />
+      <LongList
+        items={done}
+        // Those under way stand on the bench.
+        count={next === undefined ? done.length : count - (runs.length - done.length)}
+        onMore={() => void readOlderRuns()}
+        row={(run) => <JournalRow key={run.id} run={run} />}
+      />
     </Screen>
   );
 }

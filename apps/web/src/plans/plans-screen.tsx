@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import { usePutBack } from '@/data/bin';
-import { usePlans, usePlansApart } from '@/data/plans';
+import { usePlans } from '@/data/plans';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
 import { LongList } from '@/ui/long-list';
@@ -20,13 +20,12 @@ const MANY = 12;
 
 export function PlansScreen() {
   const router = useRouter();
-  const plans = usePlans();
-  const apart = usePlansApart();
   const back = usePutBack();
   const gone = useDropped();
   const [search, setSearch] = useState('');
-  const all = plans.data ?? [];
-  const found = all.filter((p) => p.title.toLowerCase().includes(search.trim().toLowerCase()));
+  const plans = usePlans('all', useDeferredValue(search.trim()));
+  const { plans: found = [], count = 0, apart } = plans.data ?? {};
+  const searched = search.trim() !== '';
   const [choosing, setChoosing] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   return (
@@ -65,16 +64,18 @@ export function PlansScreen() {
       {back.error ? <Failed what="It was not put back." why={back.error.message} /> : null}
       <Asking query={plans} waiting="Looking for plans" failed="The plans cannot be read." />
       <SetApart what="plan" many="plans" apart={apart} />
-      {plans.data?.length === 0 ? (
+      {plans.data && count === 0 && !searched ? (
         <Empty
           says="A plan takes a pour from idea to finished piece. It asks three things to begin with: the surface, the colours, and how you pour."
           act="Make the first plan"
           onAct={() => router.push('/plans/new')}
         />
       ) : null}
-      {all.length > MANY ? <SearchField shown={search} onChange={setSearch} /> : null}
+      {searched || count > MANY ? <SearchField shown={search} onChange={setSearch} /> : null}
       <LongList
         items={found}
+        count={count}
+        onMore={() => void plans.fetchNextPage()}
         row={(plan) =>
           choosing ? (
             <ChooseRow
@@ -94,8 +95,8 @@ export function PlansScreen() {
           )
         }
       />
-      {found.length === 0 && all.length > 0 ? <Small>No plan goes by “{search}”.</Small> : null}
-      {all.length > 1 ? (
+      {plans.data && count === 0 && searched ? <Small>No plan goes by “{search}”.</Small> : null}
+      {count > 1 || choosing ? (
         <Button
           className="mt-4 self-start"
           label={choosing ? 'Done choosing' : 'Several at once'}

@@ -14,6 +14,7 @@ import { TextField } from '@/ui/text-field';
 import { Body, Heading } from '@/ui/type';
 import { StudioBin } from './bin';
 import { StudioCopies } from './copies';
+import { PicturesHeld } from './pictures-held';
 
 const ON_OFF = [
   { value: 'on', label: 'On' },
@@ -145,6 +146,7 @@ export function SettingsScreen() {
           onChange={(scoopMl) => set({ scoopMl })}
         />
         <StudioBin />
+        <PicturesHeld />
         <StudioCopies />
       </View>
     </Screen>

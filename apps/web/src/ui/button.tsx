@@ -60,11 +60,20 @@ export function IconButton({
 }
 
 /** An act inside a sentence: underlined, and as easy to hit as a button. */
-export function Act({ label, onPress }: { readonly label: string; readonly onPress: () => void }) {
+export function Act({
+  label,
+  name = label,
+  onPress,
+}: {
+  readonly label: string;
+  /** What it does, where the label says that only beside what stands around it. */
+  readonly name?: string;
+  readonly onPress: () => void;
+}) {
   return (
     <Pressable
       role="button"
-      aria-label={label}
+      aria-label={name}
       onPress={onPress}
       className="min-h-[44px] min-w-[44px] justify-center self-start active:bg-pressed"
     >

@@ -10,9 +10,15 @@ const PAGE = 60;
 export function LongList<T>({
   items,
   row,
+  count = items.length,
+  onMore,
   className = '',
 }: {
   readonly items: readonly T[];
+  /** How many there are, where not all are in `items` yet. */
+  readonly count?: number;
+  /** Fetches more of them. */
+  readonly onMore?: () => void;
   /** Draws one; keyed. */
   readonly row: (item: T) => ReactNode;
   readonly className?: string;
@@ -24,11 +30,14 @@ export function LongList<T>({
       <View role="list" className={`wide:flex-row wide:flex-wrap wide:gap-x-8 ${className}`}>
         {items.slice(0, drawn).map(row)}
       </View>
-      {items.length > most ? (
+      {count > most ? (
         <Button
           className="mt-3 self-start"
-          label={`Show more, ${items.length - most} left`}
-          onPress={() => setMost(most + PAGE)}
+          label={`Show more, ${count - Math.min(most, items.length)} left`}
+          onPress={() => {
+            setMost(most + PAGE);
+            if (items.length < most + PAGE) onMore?.();
+          }}
         />
       ) : null}
     </>
