@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, says, see, type, visit, WIDE } from './support/browser.mjs';
+import { until } from './support/studio.mjs';
 
 const studio = atStudio();
 
@@ -61,15 +62,25 @@ test('two tabs: the one that falls behind keeps its edits as a copy, and says so
   for (let i = 0; i < 50 && (await planOf(id)).surface.edgeDepthMm !== 20; i++)
     await new Promise((r) => setTimeout(r, 100));
   await type(two, 'Pieces', '4');
-  await says(two, 'your edits go on as a plan of their own');
+  await says(two, 'so you go on in a plan of your own');
   assert.deepEqual(
     (({ edgeDepthMm, pieces }) => ({ edgeDepthMm, pieces }))((await planOf(id)).surface),
     { edgeDepthMm: 20, pieces: 1 },
   );
-  await press(two, 'link', /open it/);
   await says(two, 'second copy');
   const copy = (await plans()).find((p) => p.title === 'Quince and Slate, second copy');
   assert.equal((await planOf(copy.id)).surface.pieces, 4);
+  // What is done from now on is done there; the other is as the other device has it.
+  await type(two, 'Pieces', '5');
+  await until(
+    () => planOf(copy.id),
+    (plan) => plan.surface.pieces === 5,
+  );
+  await press(two, 'link', /Look at the other/);
+  await two.waitForFunction(
+    () => document.querySelector('[aria-label="Edge depth"]')?.value.startsWith('20'),
+    { timeout: 10000 },
+  );
 });
 
 test('a plan is branched, changed, and compared with where it came from', async () => {

@@ -65,7 +65,11 @@ async function begin(port) {
       { revision: 1, plan: record.plan, save: 'save-000001', unanswered: ['save-000000'] },
     ],
     ['PUT', `/api/runs/${run.id}`, { now: run }],
-    ['PUT', '/api/settings', { now: settings }],
+    ['PUT', '/api/settings', { now: settings, was: { '/theme': ['light'] } }],
+    ['PUT', `/api/runs/${run.id}`, { now: run, was: { '/note': [null], '/moves/0/note': [null] } }],
+    ['POST', '/api/bin/paint/none/back', {}],
+    ['POST', '/api/copies/none.db/back', {}],
+    ['DELETE', '/api/pictures/unused', {}],
     ['POST', '/api/shelf', { items: items.slice(0, 20) }],
     ['POST', '/api/shelf/off', { items: items.slice(0, 2) }],
     ['POST', '/api/pours', { plan: record.plan, seed: 1, px: 16 }],
@@ -79,6 +83,8 @@ async function begin(port) {
     '/api/reactions',
     '/api/settings',
     '/api/copies',
+    '/api/bin',
+    '/api/pictures',
   ];
   return { folder, server, url, targets, paths };
 }

@@ -5,11 +5,14 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { freePort } from '../e2e/support/studio.mjs';
+import * as devices from './devices.mjs';
+import * as files from './files.mjs';
 import * as kills from './kills.mjs';
 import { load } from './load.mjs';
 import * as requests from './requests.mjs';
+import * as twoServers from './two-servers.mjs';
 
-const ROWS = [kills, requests, load];
+const ROWS = [kills, requests, files, devices, twoServers, load];
 const FILE = join(import.meta.dirname, 'done.json');
 /** As many losses as are told in full. */
 const MOST_TOLD = 20;
@@ -33,7 +36,7 @@ const before = () => {
 
 const done = before();
 const until = performance.now() + (values.short ? 3600 : Number(values.for)) * 1000;
-const rows = ROWS.filter((r) => r.name.includes(values.only));
+const rows = ROWS.filter((r) => r.name.includes(values.only) && !(values.short && r.short === 0));
 const told = [];
 for (const row of rows) {
   const state = (done[row.name] ??= { n: 0, tried: 0, lost: 0 });

@@ -1,5 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import { createWriteStream } from 'node:fs';
-import { mkdir, readdir, rm, stat } from 'node:fs/promises';
+import { mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
 import { basename, dirname, join } from 'node:path';
 import { type Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -77,9 +78,9 @@ const MOST_BYTES = 4e9;
 /** Takes in a copy from elsewhere, as it arrives. What is no sound studio is refused, and not kept. */
 export async function bringIn(db: Database, file: Readable, now: Date): Promise<CopyBrought> {
   const folder = fileOf(db);
-  const name = nameBroughtIn(now);
-  const path = join(folder, name);
   await mkdir(folder, { recursive: true, mode: 0o700 });
+  // No copy until it is found to be one, whatever else is brought in in the same second.
+  const path = join(folder, `${randomUUID()}.part`);
   try {
     let bytes = 0;
     const bounded = new Transform({
@@ -90,6 +91,13 @@ export async function bringIn(db: Database, file: Readable, now: Date): Promise<
     });
     await pipeline(file, bounded, createWriteStream(path, { mode: 0o600 }));
     await restore(db, path, { putBack: false, now });
+    const there = await readdir(folder);
+    const seconds = [0, 1, 2, 3, 4, 5].map((s) =>
+      nameBroughtIn(new Date(now.getTime() + s * 1000)),
+    );
+    const name = seconds.find((free) => !there.includes(free)) ?? seconds[0]!;
+    await rename(path, join(folder, name));
+    return { name };
   } catch (error) {
     await rm(path, { force: true });
     if (troubleOf(error)) throw error;
@@ -99,7 +107,6 @@ export async function bringIn(db: Database, file: Readable, now: Date): Promise<
       'This file is no copy of a studio, or it is damaged. Nothing was changed.',
     );
   }
-  return { name };
 }
 
 /** What putting a copy back would change; done where asked. */

@@ -1,7 +1,6 @@
 import {
   faultLine,
   type PaletteColour,
-  readPalette,
   type ReadPalette,
   writeCss,
   writeGpl,
@@ -9,6 +8,7 @@ import {
 } from '@potter/core/format';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { readAside } from '@/data/file-reader';
 import { pickFile, saveFile } from '@/data/files';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
@@ -27,7 +27,13 @@ export function PaletteFile() {
   const file = plan.title.replace(/[^\w-]+/g, '-').toLowerCase();
   const open = async () => {
     const picked = await pickFile('.gpl,.css,.csv,text/plain,text/css,text/csv', 'Palette');
-    if (picked) setRead(readPalette(await picked.text()));
+    if (!picked) return;
+    setRead(
+      await readAside<'palette'>({ read: 'palette', file: picked }).catch((error: unknown) => ({
+        colours: [],
+        faults: [{ path: '', message: error instanceof Error ? error.message : String(error) }],
+      })),
+    );
   };
   return (
     <View className="gap-3">

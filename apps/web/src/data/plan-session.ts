@@ -251,7 +251,12 @@ export async function openSession(id: string): Promise<PlanSession> {
         if (listeners.size === 0) for (const stop of stops) stop();
       };
     },
-    edit: (change, tag) => go(advance(state.history, change(state.history.now), Date.now(), tag)),
+    edit: (change, tag) => {
+      // Done in the moment in which the screen goes on to the copy.
+      if (state.branch !== undefined)
+        void openSession(state.branch).then((copy) => copy.edit(change, tag));
+      else go(advance(state.history, change(state.history.now), Date.now(), tag));
+    },
     undo: () => go(undo(state.history)),
     redo: () => go(redo(state.history)),
     drop: () => {

@@ -10,6 +10,7 @@ import {
   useState,
   useSyncExternalStore,
 } from 'react';
+import { type Href, usePathname, useRouter } from 'expo-router';
 import { View as Box } from 'react-native';
 import { useOutcome } from '@/preview/use-pour';
 import type { View } from '@/workers/messages';
@@ -21,6 +22,7 @@ import { useShelf } from '@/data/shelf';
 import { openSession, type PlanSession, type Saving } from '@/data/plan-session';
 import { plansKey } from '@/data/plans';
 import { studioOf } from './studio';
+import { wentOn } from './went-on';
 
 interface OpenPlan {
   readonly id: string;
@@ -40,8 +42,6 @@ interface OpenPlan {
   /** Whether this device has what is on screen, should the page go now. */
   readonly kept: boolean;
   readonly why?: string;
-  /** Where these edits went on, after another device had changed this plan. */
-  readonly branch?: string;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
   readonly edit: PlanSession['edit'];
@@ -116,6 +116,20 @@ export function PlanProvider({
   );
 }
 
+/** Goes on at the same station of the plan that edits went on as. */
+function useGoOn(id: string, branch: string | undefined): void {
+  const router = useRouter();
+  const client = useQueryClient();
+  const at = usePathname();
+  useEffect(() => {
+    if (branch === undefined) return;
+    wentOn.set({ id: branch, from: id });
+    router.replace(at.replace(id, branch) as Href);
+    // Opened again, it is the plan as the other device has it.
+    return () => client.removeQueries({ queryKey: ['session', id] });
+  }, [id, branch, at, router, client]);
+}
+
 function Provide({
   id,
   session,
@@ -146,6 +160,7 @@ function Provide({
   const seed = tried?.kept === kept ? tried.seed : kept;
   const outcome = useOutcome(id, plan, computed, seed, view, wide || previewed);
   const told = useMemo(() => (outcome ? judged(computed, outcome) : computed), [computed, outcome]);
+  useGoOn(id, state.branch);
   const value: OpenPlan = {
     id,
     plan,
@@ -159,7 +174,6 @@ function Provide({
     saving: state.saving,
     kept: state.kept,
     ...(state.why === undefined ? {} : { why: state.why }),
-    ...(state.branch === undefined ? {} : { branch: state.branch }),
     canUndo: state.history.past.length > 0,
     canRedo: state.history.future.length > 0,
     edit: session.edit,

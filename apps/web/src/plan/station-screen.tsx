@@ -20,6 +20,7 @@ import { PlanMenu } from './plan-menu';
 import { SavingSign } from './saving-sign';
 import { StationStrip } from './station-strip';
 import { type Station, stationOf, STATIONS } from './stations';
+import { useWentOn } from './went-on';
 
 interface Props {
   readonly station: Station['id'];
@@ -68,7 +69,7 @@ function PhoneStation({ station, children, foot }: Props) {
         <Vitals />
       </View>
       <ScrollView role="main" className="flex-1" contentContainerClassName="gap-4 px-4 pb-6 pt-4">
-        <Branched />
+        <WentOn />
         {children}
         <Remarks station={station} />
         <PlanMenu station={station} />
@@ -121,7 +122,7 @@ function WideStation({ station, children, foot }: Props) {
           </View>
           <UndoRedo />
         </View>
-        <Branched />
+        <WentOn />
         {children}
         {foot}
       </ScrollView>
@@ -160,16 +161,17 @@ function Vitals() {
   return <VitalLine vitals={vitals} />;
 }
 
-/** Another device was first, or took the plan away: one sentence, and the way to where these edits went on. */
-function Branched() {
-  const { branch } = usePlan();
-  if (branch === undefined) return null;
+/** Another device was first, or took the plan away: said where the edits went on, with a way to the other. */
+function WentOn() {
+  const { id } = usePlan();
+  const went = useWentOn();
+  if (went?.id !== id) return null;
   return (
     <View role="alert" className="border-l-[6px] border-l-ink bg-raised p-3">
-      <Link href={`/plans/${branch}/surface`} replace className="flex min-h-[44px] items-center">
+      <Link href={`/plans/${went.from}/surface`} className="flex min-h-[44px] items-center">
         <Text className="font-body text-16 text-ink">
-          This plan was changed or deleted on another device, so your edits go on as a plan of their
-          own: <Text className="font-bold underline">open it</Text>
+          That plan was changed or deleted on another device, so you go on in a plan of your own,
+          with all you did. <Text className="font-bold underline">Look at the other</Text>
         </Text>
       </Link>
     </View>

@@ -1,9 +1,10 @@
 import type { Plan } from '@potter/core/plan';
-import { faultLine, type Fault, openPour } from '@potter/core/format';
+import { faultLine, type Fault } from '@potter/core/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Refused } from '@/data/api';
+import { readAside } from '@/data/file-reader';
 import { pickFile } from '@/data/files';
 import { useCreatePlan } from '@/data/plans';
 import { Button } from '@/ui/button';
@@ -19,12 +20,13 @@ export function ImportPlan() {
     setFaults([]);
     const file = await pickFile('.json,application/json', 'Plan file');
     if (file === undefined) return;
-    const text = await file.text();
-    // The validator is large and rarely wanted: it comes when a file does.
-    const { checkPlanShape } = await import('@potter/contract/check-plan');
-    const opened = openPour(text, checkPlanShape);
-    if (opened.ok) add(opened.plan);
-    else setFaults(opened.faults);
+    try {
+      const opened = await readAside<'plan'>({ read: 'plan', file });
+      if (opened.ok) add(opened.plan);
+      else setFaults(opened.faults);
+    } catch (error) {
+      setFaults([{ path: '', message: error instanceof Error ? error.message : String(error) }]);
+    }
   }
 
   function add(plan: Plan) {

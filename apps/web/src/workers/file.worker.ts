@@ -1,11 +1,16 @@
+import { checkPlanShape } from '@potter/contract/check-plan';
 import { checkShelfItem } from '@potter/contract/check-shelf-item';
-import { readShelfCsv } from '@potter/core/format';
+import { openPour, readPalette, readShelfCsv } from '@potter/core/format';
 import { MOST_SVG, outlineFrom, outlineFromPath, readSvg } from '@potter/core/surface';
 import type { FileAnswer, FileAsk } from './file-messages';
 
-/** Reads what may be large away from the screen: drawings and tables. */
+/** Reads files away from the screen: what is in them, and how long that takes to read, is nobody's promise. */
 async function answer(ask: FileAsk): Promise<FileAnswer[FileAsk['read']]> {
   switch (ask.read) {
+    case 'plan':
+      return openPour(await ask.file.text(), checkPlanShape);
+    case 'palette':
+      return readPalette(await ask.file.text());
     case 'drawing':
       // Refused by its size before it is even read.
       if (ask.file.size > MOST_SVG * 2)
