@@ -201,9 +201,14 @@ export async function openSession(id: string): Promise<PlanSession> {
         });
         at = saved.revision;
       }
-      set({ saving: 'branched', branch: record.id, why: undefined });
+      // What was done before can be undone there too.
+      const { past, future } = state.history;
+      const history = { past: past.map(copy), now: there, future: future.map(copy), at: 0 };
+      keepNow(branchId, { revision: at, unsaved: false, unanswered: [], history });
+      keepSteps(branchId, history);
       owing.delete(id);
       letGo(id);
+      set({ saving: 'branched', branch: record.id, why: undefined });
     } catch (error) {
       again(error);
     }
