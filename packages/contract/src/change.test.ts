@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { alsoFormer, formerOf, merged } from './change';
+import { alsoFormer, formerOf, merged, restored } from './change';
 
 const paint = { kind: 'paint', paint: { name: 'Oat milk', hex: '#ece5d6' }, stockMl: 50 };
 const change = <T>(before: T, now: T) => ({ now, was: formerOf(before, now) });
@@ -83,6 +83,14 @@ test('over what it was made from, any change gives the document it wants; twice 
       const wanted = change<object>(before, now);
       expect(merged<object>(before, wanted)).toEqual({ is: now });
       expect(merged<object>(now, wanted)).toEqual({ is: now });
+    }),
+  );
+});
+
+test('what stood before can be had again out of what is', () => {
+  fc.assert(
+    fc.property(document, document, (before, after) => {
+      expect(restored<object>(after, formerOf(before, after))).toEqual(before);
     }),
   );
 });

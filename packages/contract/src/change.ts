@@ -29,6 +29,13 @@ export function formerOf(before: unknown, after: unknown): Former {
   return former;
 }
 
+/** The document as it was before, out of what it is and what stood where it differs: `restored(after, formerOf(before, after))` is `before`. */
+export const restored = <T>(after: T, former: Former): T =>
+  Object.entries(former).reduce<unknown>(
+    (document, [path, [was]]) => put(document, keysIn(path), was ?? undefined),
+    after,
+  ) as T;
+
 /** What a change saw that takes the place of an earlier one, of which nobody knows whether it arrived. */
 export function alsoFormer(earlier: Former, later: Former): Former {
   const all: Record<string, readonly unknown[]> = { ...earlier };

@@ -50,6 +50,28 @@ test('what was kept comes back, step for step', () => {
   ]);
 });
 
+test('an evening of steps takes little more room than the plan itself, and each comes back whole', () => {
+  const store = deviceOf();
+  const steps = history(200, 'Quince');
+  keepNow('a', {
+    ...entry(0, 'Quince'),
+    history: { ...steps, future: [plan('Undone'), plan('Undone too')] },
+  });
+  keepSteps('a', { ...steps, future: [plan('Undone'), plan('Undone too')] });
+  const whole = JSON.stringify(plan('Quince')).length;
+  const used = [...store.values()].reduce((sum, text) => sum + text.length, 0);
+  expect(used).toBeLessThan(10 * whole);
+  expect(kept('a')?.history.past).toEqual(steps.past);
+  expect(kept('a')?.history.future).toEqual([plan('Undone'), plan('Undone too')]);
+});
+
+test('steps that an earlier version wrote as whole plans are there too', () => {
+  const store = deviceOf();
+  keepNow('a', entry(2, 'Quince'));
+  store.set('potter.plan.a.steps', JSON.stringify({ ...history(2, 'Quince'), depth: 2 }));
+  expect(kept('a')?.history.past.map((p) => p.title)).toEqual(['Quince 0', 'Quince 1']);
+});
+
 test('a state newer than the written steps lies on top of them', () => {
   deviceOf(5_000_000);
   keep('a', 2, 'Quince');

@@ -1,3 +1,5 @@
+import type { Former } from '@potter/contract';
+import { formerOf, restored } from '@potter/contract/change';
 import type { Plan } from '@potter/core/plan';
 import { device } from './device';
 import type { History } from './history';
@@ -22,8 +24,45 @@ interface Now {
   readonly depth: number;
 }
 
-/** Steps written for a reload: enough to undo a day's work, small enough for a phone's storage. */
-const MOST_STEPS = 120;
+/**
+ * Steps as they are written: of each only what stood where it differs from the next one, toward the present. Whole plans of one evening would
+ * fill a phone's storage.
+ */
+interface Steps {
+  readonly past: readonly Former[];
+  readonly now: Plan;
+  readonly future: readonly Former[];
+  /** How many steps lay behind the present when they were written, also those for which there was no room. */
+  readonly depth: number;
+  readonly as: 'differences';
+}
+
+/** Steps written for a reload: as many as a session holds. */
+const MOST_STEPS = 200;
+
+function packed({ past, now, future }: History<Plan>, most: number): Steps {
+  const behind = [...past.slice(-most), now];
+  const ahead = [now, ...future.slice(0, most)];
+  return {
+    past: behind.slice(1).map((after, i) => formerOf(behind[i], after)),
+    now,
+    future: ahead.slice(1).map((after, i) => formerOf(after, ahead[i])),
+    depth: past.length,
+    as: 'differences',
+  };
+}
+
+function unpacked({ past, now, future }: Steps): Pick<History<Plan>, 'past' | 'now' | 'future'> {
+  const behind = past.reduceRight<Plan[]>(
+    (all, former) => [restored(all[0]!, former), ...all],
+    [now],
+  );
+  const ahead = future.reduce<Plan[]>(
+    (all, former) => [...all, restored(all.at(-1)!, former)],
+    [now],
+  );
+  return { past: behind.slice(0, -1), now, future: ahead.slice(1) };
+}
 
 const nowKey = (id: string): string => `plan.${id}.now`;
 const stepsKey = (id: string): string => `plan.${id}.steps`;
@@ -52,16 +91,9 @@ export function watchKept(id: string, changed: () => void): () => void {
   return () => removeEventListener('storage', heard);
 }
 
-/** Keeps the steps before and after it: large, so that it is written when a burst of edits is over; fewer where room is short. */
-export function keepSteps(id: string, { past, now, future }: History<Plan>): void {
-  const write = (most: number) =>
-    device.set(stepsKey(id), {
-      past: past.slice(-most),
-      now,
-      future: future.slice(0, most),
-      at: 0,
-      depth: past.length,
-    });
+/** Keeps the steps before and after it, when a burst of edits is over; fewer where room is short. */
+export function keepSteps(id: string, history: History<Plan>): void {
+  const write = (most: number) => device.set(stepsKey(id), packed(history, most));
   if (write(MOST_STEPS)) return;
   makeRoom();
   for (let most = MOST_STEPS; most >= 1 && !write(most); most = Math.floor(most / 2));
@@ -76,7 +108,7 @@ function makeRoom(): void {
 export function kept(id: string): Kept | undefined {
   const now = device.get<Now>(nowKey(id));
   if (!now) return undefined;
-  const steps = device.get<History<Plan> & { readonly depth: number }>(stepsKey(id));
+  const steps = device.get<Steps | WholeSteps>(stepsKey(id));
   return {
     revision: now.revision,
     unsaved: now.unsaved,
@@ -85,12 +117,12 @@ export function kept(id: string): Kept | undefined {
   };
 }
 
-function join(
-  { plan, depth }: Now,
-  steps: (History<Plan> & { readonly depth: number }) | undefined,
-): History<Plan> {
+/** Steps as earlier versions wrote them: whole plans. */
+type WholeSteps = Pick<History<Plan>, 'past' | 'now' | 'future'> & { readonly depth: number };
+
+function join({ plan, depth }: Now, steps: Steps | WholeSteps | undefined): History<Plan> {
   if (!steps) return { past: [], now: plan, future: [], at: 0 };
-  const { past, now, future } = steps;
+  const { past, now, future } = 'as' in steps ? unpacked(steps) : steps;
   if (depth <= steps.depth)
     return { past, now: plan, future: depth === steps.depth ? future : [], at: 0 };
   return { past: [...past, now], now: plan, future: [], at: 0 };
