@@ -1,7 +1,11 @@
 import { build } from 'esbuild';
 
 await build({
-  entryPoints: { main: 'src/main.ts', 'pour.thread': 'src/pours/pour.thread.ts' },
+  entryPoints: {
+    main: 'src/main.ts',
+    'pour.thread': 'src/pours/pour.thread.ts',
+    'copy.thread': 'src/db/copy.thread.ts',
+  },
   outdir: 'dist',
   bundle: true,
   platform: 'node',

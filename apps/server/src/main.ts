@@ -15,18 +15,26 @@ const port = Number(process.env.PORT ?? 4173);
 const url = process.env.POTTER_DB ?? pathToFileURL(resolve(here, 'data/potter.db')).href;
 const webFolder = resolve(here, '../web/dist');
 
-const db = await openDatabase(url, resolve(here, 'drizzle')).catch((error: unknown) => {
-  // A studio that cannot be opened is no fault of the program: one plain sentence, no trace.
-  console.error(
-    troubleOf(error)?.message ?? (error instanceof Error ? error.message : String(error)),
-  );
-  process.exit(1);
-});
+/** A built thread; run from the sources there is none. */
+const thread = (name: string): URL | undefined => {
+  const path = resolve(here, 'dist', name);
+  return existsSync(path) ? pathToFileURL(path) : undefined;
+};
+
+const db = await openDatabase(url, resolve(here, 'drizzle'), thread('copy.thread.js')).catch(
+  (error: unknown) => {
+    // A studio that cannot be opened is no fault of the program: one plain sentence, no trace.
+    console.error(
+      troubleOf(error)?.message ?? (error instanceof Error ? error.message : String(error)),
+    );
+    process.exit(1);
+  },
+);
 if (process.env.POTTER_SEED) await seed(db, resolve(process.env.POTTER_SEED), new Date());
 
-const thread = resolve(here, 'dist/pour.thread.js');
-// Run from its sources there is no thread to run; the page computes its own previews anyway.
-const pours = existsSync(thread) ? threadHost(pathToFileURL(thread)) : undefined;
+const pourThread = thread('pour.thread.js');
+// Without one the page computes its own previews anyway.
+const pours = pourThread ? threadHost(pourThread) : undefined;
 const app = await buildApp({
   db,
   log: true,

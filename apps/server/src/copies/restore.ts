@@ -83,8 +83,7 @@ export async function restore(
     const found = await differences(studio, there).finally(() => there.close());
     if (!putBack) return { differences: found };
     const before = join(beside, 'copies', nameBefore(now));
-    await studio.copy(before);
-    await studio.become(taken);
+    await studio.become(taken, before);
     return { differences: found, before };
   } finally {
     await rm(folder, { recursive: true, force: true });

@@ -6,6 +6,7 @@ import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
 import { become } from './become';
 import { copyInto } from './copy';
+import { copyAside } from './copy-aside';
 import { lockFile } from './lock';
 import * as schema from './schema';
 import { serial } from './serial';
@@ -20,8 +21,8 @@ export interface Database {
   readonly copy: (path: string) => Promise<void>;
   /** Opens another file, brought to the form of this one. */
   readonly another: (path: string) => Promise<Database>;
-  /** Takes all of another file of the same form in the place of all there is, or nothing of it. */
-  readonly become: (path: string) => Promise<void>;
+  /** Takes all of another file of the same form in the place of all there is, which is copied first; or nothing of it. */
+  readonly become: (path: string, copyFirst: string) => Promise<void>;
   readonly close: () => Promise<void>;
 }
 
@@ -34,8 +35,13 @@ const PRAGMAS = ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON'
 /**
  * Opens and migrates the database named by one URL: a local file, `:memory:`, or a libSQL server.
  * @param migrations folder of the generated migrations
+ * @param copyThread the built thread that copies; without it copies are made here, and all else waits for them
  */
-export async function openDatabase(url: string, migrations: string): Promise<Database> {
+export async function openDatabase(
+  url: string,
+  migrations: string,
+  copyThread?: URL,
+): Promise<Database> {
   const path = url.startsWith('file:') ? fileURLToPath(url) : undefined;
   const unlock = path === undefined ? () => undefined : await prepare(path);
   try {
@@ -48,13 +54,22 @@ export async function openDatabase(url: string, migrations: string): Promise<Dat
     if (path !== undefined) await copyBeforeMigration(client, path, migrations);
     await migrate(db, { migrationsFolder: migrations });
     const inTurn = serial();
+    const oneCopy = serial();
     return {
       read: db,
       write: (task) => inTurn(() => task(db)),
       ...(path === undefined ? {} : { path }),
-      copy: (to) => inTurn(() => copyInto(client, to)),
+      copy: (to) =>
+        copyThread
+          ? oneCopy(() => copyAside(copyThread, url, to))
+          : inTurn(() => copyInto(client, to)),
       another: (file) => openDatabase(pathToFileURL(file).href, migrations),
-      become: (file) => inTurn(() => become(client, file)),
+      become: (file, copyFirst) =>
+        // In one turn: what is written between the two would be in neither.
+        inTurn(async () => {
+          await copyInto(client, copyFirst);
+          await become(client, file);
+        }),
       close: async () => {
         // Whatever is being written is written; then the log is emptied into the file, so that the file alone holds everything.
         await inTurn(async () => {
