@@ -8,6 +8,12 @@ export class Refused extends Error {
   ) {
     super(refusal.message);
   }
+
+  /** What was said, with the first fault and its place. */
+  get inWords(): string {
+    const [fault] = this.refusal.faults;
+    return fault ? `${this.message} ${fault.path} ${fault.message}.` : this.message;
+  }
 }
 
 /** The studio could not be reached at all. */

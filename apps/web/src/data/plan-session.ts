@@ -162,13 +162,8 @@ export async function openSession(id: string): Promise<PlanSession> {
       if (mayPass(error)) again(error);
       else if (error instanceof Refused && (error.refusal.code === 'behind' || isGone(error)))
         await branchOff(isGone(error));
-      else if (error instanceof Refused) {
-        const [fault] = error.refusal.faults;
-        set({
-          saving: 'refused',
-          why: fault ? `${error.message} ${fault.path} ${fault.message}` : error.message,
-        });
-      } else throw error;
+      else if (error instanceof Refused) set({ saving: 'refused', why: error.inWords });
+      else throw error;
     } finally {
       underWay = false;
       if (state.saving === 'saved' && owes()) later(0);

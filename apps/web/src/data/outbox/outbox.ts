@@ -188,7 +188,7 @@ async function round(): Promise<boolean> {
       else if (mayPass(error)) {
         well = false;
         stuck.add(letter.about);
-      } else if (error instanceof Refused) await refuse(letter, inWords(error));
+      } else if (error instanceof Refused) await refuse(letter, error.inWords);
       else throw error;
       if (error instanceof Away) return false;
     }
@@ -198,6 +198,3 @@ async function round(): Promise<boolean> {
 
 const bodyOf = ({ body, change, was }: Letter): unknown =>
   change ? { now: body, ...(was ? { was } : {}) } : body;
-
-const inWords = ({ message, refusal: { faults } }: Refused): string =>
-  faults[0] ? `${message} ${faults[0].path} ${faults[0].message}.` : message;
