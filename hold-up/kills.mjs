@@ -1,8 +1,9 @@
 // The server is killed at any moment: while it migrates, while it fills a new studio, while plans, pours and things are saved. Whatever it had
 // acknowledged is there afterwards, and a studio that was being filled is full or empty, never half.
-import { mkdtemp, rm } from 'node:fs/promises';
+import { copyFile, mkdtemp, readdir, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { writeOldForm } from './old-form.mjs';
 import { ask, chance, launch } from './server.mjs';
 
 export const name = 'kills of the server';
@@ -11,6 +12,8 @@ export const short = 8;
 
 /** Every so many kills one falls into the first start of a new studio. */
 const FIRST_START = 4;
+/** And one into the change of an older file's form. */
+const MIGRATION = 5;
 const WRITERS = 4;
 
 let world;
@@ -23,15 +26,26 @@ async function begin(port) {
   const records = [];
   for (const { id } of plans) records.push((await ask(url, `/api/plans/${id}`)).answer);
   const { items } = (await ask(url, '/api/shelf')).answer;
-  await server.kill();
-  return { folder, full: plans.length, records, paint: items.find((i) => i.kind === 'paint') };
+  await server.stop();
+  const old = join(folder, 'old.db');
+  const counts = await writeOldForm(join(folder, 'potter.db'), old);
+  return {
+    old,
+    counts,
+    folder,
+    full: plans.length,
+    records,
+    paint: items.find((i) => i.kind === 'paint'),
+  };
 }
 
 /** Kill number n; returns how many acknowledged things it tried to lose, and which were lost. */
 export async function once(n, port) {
   world ??= await begin(port);
   const random = chance(n);
-  return n % FIRST_START === 0 ? firstStart(random, port) : underLoad(n, random, port);
+  if (n % FIRST_START === 0) return firstStart(random, port);
+  if (n % MIGRATION === 1) return inMigration(random, port);
+  return underLoad(n, random, port);
 }
 
 export async function end() {
@@ -50,6 +64,34 @@ async function firstStart(random, port) {
   await rm(folder, { recursive: true, force: true });
   const lost = count === 0 || count === world.full ? [] : [`a first start left ${count} plans`];
   return { tried: 1, lost };
+}
+
+async function inMigration(random, port) {
+  const folder = await mkdtemp(join(tmpdir(), 'potter-old-'));
+  await copyFile(world.old, join(folder, 'potter.db'));
+  const first = launch(folder, port);
+  await new Promise((resolve) => setTimeout(resolve, 150 + random() * 900));
+  await first.kill();
+  const second = launch(folder, port);
+  const url = await second.ready;
+  const lost = [];
+  const { plans, runs, shelf } = world.counts;
+  if (!url) lost.push(`no start after a kill in a migration: ${second.said()}`);
+  else {
+    const there = [
+      (await ask(url, '/api/plans')).answer?.count,
+      (await ask(url, '/api/runs')).answer?.count,
+      (await ask(url, '/api/shelf')).answer?.items.length,
+    ];
+    if (String(there) !== String([plans, runs, shelf]))
+      lost.push(`a migration of ${[plans, runs, shelf]} left ${there}`);
+    const copies = await readdir(join(folder, 'copies')).catch(() => []);
+    if (!copies.some((name) => name.startsWith('before-')))
+      lost.push(`no copy of before a migration, only ${copies}`);
+  }
+  await second.kill();
+  await rm(folder, { recursive: true, force: true });
+  return { tried: plans + runs + shelf, lost };
 }
 
 async function underLoad(n, random, port) {
