@@ -199,7 +199,10 @@ test('a pour draws the shelf down, gives it back, and its run-off goes into a ja
   );
   await press(page, 'button', 'Keep it in a jar');
   await says(page, 'It stands in a jar on the shelf.');
-  const jar = (await ask('/api/shelf')).items.find((i) => i.kind === 'jar');
+  const jar = await until(
+    async () => (await ask('/api/shelf')).items.find((i) => i.kind === 'jar'),
+    (there) => there !== undefined,
+  );
   assert.match(jar.name, /Number 27/);
   assert.equal(jar.silicone, false);
 });

@@ -111,8 +111,11 @@ function countAsking() {
   };
 }
 
+/** A busy machine shows things late; one that never shows them has failed. */
+const PATIENCE_MS = 20000;
+
 /** What has this role and accessible name; a name may be a pattern where it holds a figure. */
-const find = (page, role, name) =>
+const find = (page, role, name, timeout = PATIENCE_MS) =>
   page.waitForFunction(
     (role, name, flags) => {
       const wanted =
@@ -133,7 +136,7 @@ const find = (page, role, name) =>
         ) ?? false
       );
     },
-    { timeout: 10000, polling: 100 },
+    { timeout, polling: 100 },
     role,
     name instanceof RegExp ? name.source : name,
     name instanceof RegExp ? name.flags : undefined,
@@ -207,7 +210,7 @@ export async function type(page, name, text) {
 export const textOf = (page, selector = 'body') => page.$eval(selector, (node) => node.innerText);
 
 /** Waits until the page shows a text. */
-export const says = (page, text, timeout = 10000) =>
+export const says = (page, text, timeout = PATIENCE_MS) =>
   page.waitForFunction(
     (wanted) => document.body.innerText.includes(wanted),
     { timeout, polling: 100 },

@@ -71,7 +71,7 @@ export async function planOf(studio, title) {
 
 /** Asks until the answer is so, and returns it: what a page holds at once reaches the studio a moment later. */
 export async function until(ask, is) {
-  for (let i = 0; i < 100; i++) {
+  for (let i = 0; i < 200; i++) {
     const now = await ask();
     if (is(now)) return now;
     await pause(100);
