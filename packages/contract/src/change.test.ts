@@ -60,6 +60,21 @@ test('a change that takes the place of one whose answer was lost is no clash wit
   expect(merged({ at: 7 }, folded)).toEqual({ clashes: ['/at'] });
 });
 
+test('a long note written letter by letter with the studio away stays small enough to be sent', () => {
+  const note = 'x'.repeat(4000);
+  let was = formerOf({ note: '' }, { note: 'x' });
+  for (let n = 1; n < note.length; n++)
+    was = alsoFormer(was, formerOf({ note: note.slice(0, n) }, { note: note.slice(0, n + 1) }));
+  expect(JSON.stringify(was).length).toBeLessThan(100_000);
+  const folded = { now: { note }, was };
+  for (const stands of ['', note.slice(0, -1), note])
+    expect(merged({ note: stands }, folded)).toEqual({ is: { note } });
+  // A move that was made and made again: numbers are remembered all.
+  let at = formerOf({ at: 0 }, { at: 1 });
+  for (let n = 1; n < 150; n++) at = alsoFormer(at, formerOf({ at: n }, { at: n + 1 }));
+  expect(merged({ at: 3 }, { now: { at: 150 }, was: at })).toEqual({ is: { at: 150 } });
+});
+
 test('without a word of what was, it takes the place of whatever stands', () =>
   expect(merged({ at: 7 }, { now: { at: 2 } })).toEqual({ is: { at: 2 } }));
 

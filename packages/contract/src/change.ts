@@ -43,13 +43,18 @@ export function alsoFormer(earlier: Former, later: Former): Former {
     const known = all[path] ?? [];
     const more = seen.filter((value) => !known.some((other) => same(other, value)));
     // The first is where it began; of those sent since, the last are the likeliest to stand.
-    all[path] = [...known, ...more].filter((_, i, { length }) => i === 0 || i > length - MOST_SEEN);
+    all[path] = [...known, ...more].filter(
+      (value, i, { length }) =>
+        i === 0 || i > length - (JSON.stringify(value).length > LONG ? MOST_LONG : MOST_SEEN),
+    );
   }
   return all;
 }
 
-/** Values remembered of one place. */
+/** Values remembered of one place; of long ones, such as a note that grows letter by letter, fewer: all of them have to be sent. */
 export const MOST_SEEN = 200;
+const LONG = 60;
+const MOST_LONG = 20;
 
 /** The document as it stands with a change, or the places that another has changed meanwhile. */
 export function merged<T>(
