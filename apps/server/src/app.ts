@@ -33,7 +33,7 @@ export interface AppSetting {
   readonly log?: boolean;
 }
 
-/** The whole server, not yet listening. It keeps no state but the database. */
+/** The whole server, not yet listening. It keeps no state but the database, and which stored texts it has found sound. */
 export async function buildApp({
   db,
   webFolder,

@@ -7,13 +7,18 @@ const DAY_MS = 86_400_000;
 
 export const dailyName = (now: Date): string => `potter-${now.toISOString().slice(0, 10)}.db`;
 
-/** One made by hand, to the second. */
-export const nameByHand = (now: Date): string =>
-  `potter-${now.toISOString().slice(0, 19).replace('T', '-').replaceAll(':', '')}-by-hand.db`;
+/** A moment to the second, as names of files have it: 2026-11-24-120000. */
+const stampOf = (now: Date): string =>
+  now.toISOString().slice(0, 19).replace('T', '-').replaceAll(':', '');
+
+/** One made by hand. */
+export const nameByHand = (now: Date): string => `potter-${stampOf(now)}-by-hand.db`;
 
 /** One brought in from elsewhere. */
-export const nameBroughtIn = (now: Date): string =>
-  nameByHand(now).replace('by-hand', 'brought-in');
+export const nameBroughtIn = (now: Date): string => `potter-${stampOf(now)}-brought-in.db`;
+
+/** The studio as it was before a copy took its place. */
+export const nameBeforeRestore = (now: Date): string => `before-restore-${stampOf(now)}.db`;
 
 /**
  * Which daily copies have had their time: the last seven stay, and of the weeks before them the last one of each of four. Whatever has another

@@ -5,6 +5,7 @@ import { sql } from 'drizzle-orm';
 import { nameIn, parsed } from '../db/documents';
 import { Damaged, type Database, openDatabase } from '../db/open';
 import { troubleOf } from '../db/trouble';
+import { nameBeforeRestore } from './keep';
 
 /** What putting a copy back would do to one kind of thing; each is named. */
 export interface Difference {
@@ -55,10 +56,6 @@ export async function differences(now: Database, then: Database): Promise<Differ
   return found;
 }
 
-/** Where the studio as it was before a copy took its place is kept. */
-const nameBefore = (now: Date): string =>
-  `before-restore-${now.toISOString().slice(0, 19).replaceAll(':', '').replace('T', '-')}.db`;
-
 /**
  * Looks at a copy beside an open studio, and where asked puts it in the studio's place. The copy itself is never touched; the studio as it was
  * is kept as a copy of its own first. Throws where the copy is not there, or damaged.
@@ -82,7 +79,7 @@ export async function restore(
       });
     const found = await differences(studio, there).finally(() => there.close());
     if (!putBack) return { differences: found };
-    const before = join(beside, 'copies', nameBefore(now));
+    const before = join(beside, 'copies', nameBeforeRestore(now));
     await studio.become(taken, before);
     return { differences: found, before };
   } finally {
