@@ -6,9 +6,14 @@ import { pathToFileURL } from 'node:url';
 import Ajv from 'ajv';
 import standalone from 'ajv/dist/standalone/index.js';
 import { build } from 'esbuild';
+import { shareParts } from './shared-parts.mjs';
+
+/** Schemas a page holds files and its own memory against, without the studio. */
+const JUDGED_IN_THE_PAGE = ['Plan', 'ShelfItem'];
 
 const here = import.meta.dirname;
 const out = join(here, 'src/generated');
+await rm(out, { recursive: true, force: true });
 await mkdir(out, { recursive: true });
 
 const bundled = join(out, 'schemas.tmp.mjs');
@@ -29,6 +34,7 @@ const ajv = new Ajv({
   strict: true,
   strictRequired: false,
   allowUnionTypes: true,
+  inlineRefs: false,
   code: { source: true, esm: true, lines: true },
 });
 // TypeBox marks its schemas with symbols; a round through JSON leaves plain JSON Schema.
@@ -36,12 +42,19 @@ const plain = Object.entries(SCHEMAS).map(([name, schema]) => [
   name,
   JSON.parse(JSON.stringify(schema)),
 ]);
-for (const [name, schema] of plain) ajv.addSchema(schema, name);
-// One file a schema, so that a screen loads only the validator it uses.
-for (const [name] of plain) {
-  await build({
-    stdin: { contents: standalone(ajv, { validate: name }), resolveDir: here, loader: 'js' },
-    outfile: join(out, `${name}.js`),
+const names = plain.map(([name]) => name);
+const compiled = shareParts(Object.fromEntries(plain));
+for (const [name, schema] of Object.entries(compiled)) {
+  ajv.addSchema(schema, name);
+  // So that an error says in which part it arose.
+  ajv.schemas[name].schemaPath = `${name}#`;
+}
+
+/** The validators of some schemas as one module that needs no other. */
+const write = (file, contents) =>
+  build({
+    stdin: { contents, resolveDir: here, loader: 'js' },
+    outfile: join(out, file),
     bundle: true,
     format: 'esm',
     platform: 'neutral',
@@ -50,9 +63,20 @@ for (const [name] of plain) {
     minifySyntax: true,
     logLevel: 'error',
   });
+/** A schema by its name; names are written as they stand in the contract. */
+const validators = (wanted) =>
+  standalone(ajv, Object.fromEntries(wanted.map((name) => [name, name])));
+// All in one for the server, and for a page one file for each schema it judges by itself.
+await write('all.js', validators(names));
+await writeFile(
+  join(out, 'all.d.ts'),
+  `import type { Validate } from '../check';\n${names.map((n) => `export const ${n}: Validate;\n`).join('')}`,
+);
+for (const name of JUDGED_IN_THE_PAGE) {
+  await write(`${name}.js`, validators([name]));
   await writeFile(
     join(out, `${name}.d.ts`),
-    "import type { Validate } from '../check';\nexport const validate: Validate;\n",
+    `import type { Validate } from '../check';\nexport const ${name}: Validate;\n`,
   );
 }
 
@@ -64,13 +88,13 @@ const walk = (node, path) => {
   if (node.pattern && node.title) titles[node.pattern] = node.title;
   if (node.discriminator) {
     tags[`${path}/discriminator`] = node.oneOf.map(
-      (v) => v.properties[node.discriminator.propertyName].const,
+      (v) => (compiled[v.$ref] ?? v).properties[node.discriminator.propertyName].const,
     );
   }
   for (const [key, value] of Object.entries(node))
     walk(value, `${path}/${key.replace(/~/g, '~0').replace(/\//g, '~1')}`);
 };
-for (const [, schema] of plain) walk(schema, '#');
+for (const [name, schema] of Object.entries(compiled)) walk(schema, `${name}#`);
 await writeFile(
   join(out, 'words.js'),
   `export const TITLES = ${JSON.stringify(titles, null, 1)};\nexport const TAGS = ${JSON.stringify(tags, null, 1)};\n`,

@@ -1,6 +1,6 @@
 import type { Fault } from '@potter/core/schema';
 import { faultsOf } from './check';
-import { validate } from './generated/Plan.js';
+import { Plan } from './generated/Plan.js';
 
 /** Faults of a value against the plan's schema. */
-export const checkPlanShape = (value: unknown): Fault[] => faultsOf(validate, value);
+export const checkPlanShape = (value: unknown): Fault[] => faultsOf(Plan, value);

@@ -16,12 +16,20 @@ const MOST_ERRORS = 2000;
 /** Turns a compiler's errors into faults: one for each mistake, not one for each variant that was tried. */
 export function explain(all: readonly SchemaError[], value: unknown): Fault[] {
   const errors = all.length > MOST_ERRORS ? all.slice(0, MOST_ERRORS) : all;
-  const unions = errors.filter((e) => e.keyword === 'anyOf');
-  const inUnion = (e: SchemaError) =>
-    unions.some((u) => e !== u && e.schemaPath.startsWith(`${u.schemaPath}/`));
-  const faults = errors
-    .filter((e) => !inUnion(e))
-    .map((e) => (e.keyword === 'anyOf' ? explainUnion(e, errors, value) : explainOne(e, value)));
+  const faults: Fault[] = [];
+  // From the end: what a union tried comes right before the union's own error, at its place or below.
+  for (let i = errors.length - 1; i >= 0; i--) {
+    const error = errors[i] as SchemaError;
+    if (error.keyword !== 'anyOf') {
+      faults.push(explainOne(error, value));
+      continue;
+    }
+    const tried: SchemaError[] = [];
+    while (i > 0 && isWithin(errors[i - 1] as SchemaError, error))
+      tried.push(errors[--i] as SchemaError);
+    faults.push(explainUnion(error, tried.reverse(), value));
+  }
+  faults.reverse();
   const seen = new Set<string>();
   return faults
     .filter(
@@ -30,10 +38,11 @@ export function explain(all: readonly SchemaError[], value: unknown): Fault[] {
     .slice(0, MOST);
 }
 
-function explainUnion(union: SchemaError, errors: readonly SchemaError[], value: unknown): Fault {
-  const tried = errors.filter(
-    (e) => e !== union && e.schemaPath.startsWith(`${union.schemaPath}/`),
-  );
+const isWithin = (error: SchemaError, union: SchemaError): boolean =>
+  error.instancePath === union.instancePath ||
+  error.instancePath.startsWith(`${union.instancePath}/`);
+
+function explainUnion(union: SchemaError, tried: readonly SchemaError[], value: unknown): Fault {
   const here = tried.filter((e) => e.instancePath === union.instancePath);
   const words = here.filter((e) => e.keyword === 'const').map((e) => say(e.params.allowedValue));
   const found = at(value, union.instancePath);
