@@ -131,6 +131,9 @@ test('two devices change one paint: both changes stand; the same figure of it is
   await type(two, 'Name', 'Two');
   await press(two, 'button', 'Save');
   await says(two, 'was changed on another device in the meantime');
+  await says(two, 'Name is “One” there');
+  // The list has what stands, not what this device last saw of it.
+  await see(two, 'link', 'One');
   assert.equal((await paint('oat')).paint.name, 'One');
   await press(two, 'button', 'Use this one: Two');
   await until(

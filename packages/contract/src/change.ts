@@ -109,7 +109,8 @@ const keysIn = (path: string): readonly string[] =>
     .slice(1)
     .map((key) => key.replaceAll('~1', '/').replaceAll('~0', '~'));
 
-const at = (document: unknown, path: string): unknown =>
+/** What stands at a pointer of a document; undefined where nothing does. */
+export const at = (document: unknown, path: string): unknown =>
   keysIn(path).reduce<unknown>((value, key) => own(value, key), document);
 
 function put(document: unknown, [key, ...rest]: readonly string[], value: unknown): unknown {

@@ -1,7 +1,15 @@
 import type { Change, SchemaName } from '@potter/contract';
-import { merged } from '@potter/contract/change';
+import { at, merged } from '@potter/contract/change';
 import { judge } from '@potter/contract/validators';
 import { Refused } from '../http/refusal';
+
+/** What stands at a place, for who wanted to change it. */
+const nowThere = (value: unknown): string =>
+  value === undefined
+    ? 'is not there any more'
+    : typeof value === 'object' && value !== null
+      ? 'was changed there too'
+      : `is ${typeof value === 'string' ? `“${value.slice(0, 60)}”` : String(value)} there`;
 
 /**
  * A document as it stands with a change of it. Throws a refusal where another device changed the same place meanwhile, or where the changes
@@ -21,7 +29,7 @@ export function withChange<T>(
   const faults =
     'is' in result
       ? judge(schema, result.is)
-      : clashes.map((path) => ({ path, message: 'was changed there too' }));
+      : clashes.map((path) => ({ path, message: nowThere(at(stands, path)) }));
   if ('is' in result && faults.length === 0) return result.is;
   throw new Refused(
     409,

@@ -92,7 +92,7 @@ test('of two devices that change one paint both changes stand; at the same place
   const late = await put(AT, { ...priced, price: 12 }, { '/price': [null] });
   expect(late).toMatchObject({
     status: 409,
-    body: { error: { code: 'behind', faults: [{ path: '/price' }] } },
+    body: { error: { code: 'behind', faults: [{ path: '/price', message: 'is 9 there' }] } },
   });
   expect(await oat()).toMatchObject({ lowMl: 10, price: 9 });
   // Asked twice, as after a lost answer, it is no change of another's.

@@ -1,4 +1,8 @@
 import type { Refusal } from '@potter/contract';
+import { placeInWords } from '@potter/core/schema';
+
+/** Faults told of a refusal: enough to see what it is about. */
+const MOST_TOLD = 3;
 
 /** The studio said no: its own words, and every fault with its place. */
 export class Refused extends Error {
@@ -9,10 +13,13 @@ export class Refused extends Error {
     super(refusal.message);
   }
 
-  /** What was said, with the first fault and its place. */
+  /** What was said, and the first faults with their places, in an artist's words. */
   get inWords(): string {
-    const [fault] = this.refusal.faults;
-    return fault ? `${this.message} ${fault.path} ${fault.message}.` : this.message;
+    const told = this.refusal.faults.slice(0, MOST_TOLD).map(({ path, message }) => {
+      const place = placeInWords(path);
+      return ` ${place ? `${place[0]!.toUpperCase()}${place.slice(1)}` : 'It'} ${message}.`;
+    });
+    return this.message + told.join('');
   }
 }
 

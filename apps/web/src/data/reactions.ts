@@ -4,7 +4,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { call } from './api';
 import { dropReactionLetter, reactionLetter } from './outbox/letters';
-import { onAnswer, post, useUnsent } from './outbox/outbox';
+import { onAnswer, onRefusal, post, useUnsent } from './outbox/outbox';
 
 const reactionsKey = ['reactions'] as const;
 const NOTHING: readonly Reaction[] = [];
@@ -33,13 +33,13 @@ export function useReactions(): readonly Reaction[] {
 /** Asks for the list anew once the studio has a change of it; mounted once, at the root. */
 export function useReactionAnswers(): void {
   const client = useQueryClient();
-  useEffect(
-    () =>
-      onAnswer((letter) => {
-        if (isOfReactions(letter)) void client.invalidateQueries({ queryKey: reactionsKey });
-      }),
-    [client],
-  );
+  useEffect(() => {
+    const readAnew = (letter: { readonly about: string }) => {
+      if (isOfReactions(letter)) void client.invalidateQueries({ queryKey: reactionsKey });
+    };
+    const ends = [onAnswer(readAnew), onRefusal(readAnew)];
+    return () => ends.forEach((end) => end());
+  }, [client]);
 }
 
 export function noteReaction(reaction: Reaction): void {

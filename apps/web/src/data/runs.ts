@@ -6,7 +6,7 @@ import { mayPass, waitMs } from './again';
 import { call, Refused } from './api';
 import { device } from './device';
 import { runLetter, strikeLetter } from './outbox/letters';
-import { beginOutbox, onAnswer, post, unsentNow } from './outbox/outbox';
+import { beginOutbox, onAnswer, onRefusal, post, unsentNow } from './outbox/outbox';
 
 /** A pour in the list; its run where it is under way, ended lately, or was changed on this device. */
 export type Listed = Omit<RunRow, 'run'> & { readonly run?: Run };
@@ -140,6 +140,9 @@ function subscribe(listener: () => void): () => void {
       const newer = unsentNow().some((l) => l.about === letter.about && l.id !== letter.id);
       if (letter.about.startsWith('run.') && letter.method === 'PUT' && !newer)
         set({ runs: sorted(state.runs, [answer as Run]) });
+    });
+    onRefusal(({ about }) => {
+      if (about.startsWith('run.')) void load();
     });
     addEventListener('storage', (event) => {
       if (event.key === `potter.${SEEN}`)

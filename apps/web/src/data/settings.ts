@@ -5,7 +5,7 @@ import { useEffect } from 'react';
 import { call } from './api';
 import { device } from './device';
 import { settingsLetter } from './outbox/letters';
-import { beginOutbox, onAnswer, post, unsentNow } from './outbox/outbox';
+import { beginOutbox, onAnswer, onRefusal, post, unsentNow } from './outbox/outbox';
 
 const settingsKey = ['settings'] as const;
 
@@ -49,6 +49,13 @@ export function useSettingsAnswers(): void {
         if (about !== 'settings' || changed(id)) return;
         client.setQueryData(settingsKey, answer as Settings);
         device.set('settings', answer);
+      }),
+    [client],
+  );
+  useEffect(
+    () =>
+      onRefusal(({ about }) => {
+        if (about === 'settings') void client.invalidateQueries({ queryKey: settingsKey });
       }),
     [client],
   );

@@ -13,7 +13,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect } from 'react';
 import { call } from './api';
 import { offShelfLetter, shelfLetter, TABLE_OFF, TABLE_ON, tableLetter } from './outbox/letters';
-import { onAnswer, post, useUnsent } from './outbox/outbox';
+import { onAnswer, onRefusal, post, useUnsent } from './outbox/outbox';
 import { isOfShelf, withLetter, withUnsent } from './unsent-shelf';
 
 export const shelfKey = ['shelf'] as const;
@@ -67,6 +67,13 @@ export function useShelfAnswers(): void {
               ) as ShelfItem[],
             },
         );
+      }),
+    [client],
+  );
+  useEffect(
+    () =>
+      onRefusal((letter) => {
+        if (isOfShelf(letter)) void client.invalidateQueries({ queryKey: shelfKey });
       }),
     [client],
   );

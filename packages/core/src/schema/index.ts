@@ -1,1 +1,2 @@
 export type { Fault } from './fault';
+export { placeInWords } from './place-in-words';

@@ -258,6 +258,18 @@ test('what the studio answers is told to whoever shows it', async () => {
   expect(told).toEqual([['a', { done: true }]]);
 });
 
+test('what the studio refuses, and what is put aside, is told: what it has is read anew', async () => {
+  studio().meets.set('/api/a', [409]);
+  const page = openPage();
+  const told: string[] = [];
+  page.onRefusal(({ about }) => told.push(about));
+  void page.post(letter('a', 1));
+  await wait(1000);
+  expect(told).toEqual(['a']);
+  await page.giveUp(page.unsentNow()[0]!);
+  expect(told).toEqual(['a', 'a']);
+});
+
 test('letters kept by the first version of this storage are sent, pours as changes', async () => {
   const held = studio();
   const db = await openDB('potter', 1, {
@@ -288,7 +300,7 @@ test('what is refused for good is kept in sight, across pages, until the artist 
   expect(refused).toMatchObject({
     about: 'a',
     body: { n: 1 },
-    refused: 'It will not do. /at is odd.',
+    refused: 'It will not do. At is odd.',
   });
   page.tryAgain(refused!);
   await wait(1000);

@@ -104,8 +104,11 @@ export function tryAgain(letter: Letter): void {
   sendNow();
 }
 
-/** Puts a letter aside for good. */
-export const giveUp = (letter: Letter): Promise<void> => done(letter);
+/** Puts a letter aside for good: what the studio has stands. */
+export async function giveUp(letter: Letter): Promise<void> {
+  await done(letter);
+  for (const listener of without) listener(letter);
+}
 
 async function done(letter: Letter): Promise<void> {
   set(unsent.filter((l) => !isOf(letter)(l)));
@@ -115,6 +118,7 @@ async function done(letter: Letter): Promise<void> {
 async function refuse(letter: Letter, why: string): Promise<void> {
   change(letter, { refused: why });
   await store.put({ ...letter, refused: why }).catch(() => undefined);
+  for (const listener of without) listener(letter);
 }
 
 /** Brings in what this device keeps from other pages, and lets go what another page has sent meanwhile. */
@@ -135,6 +139,13 @@ export function onAnswer(listener: (letter: Letter, answer: unknown) => void): (
   return () => answered.delete(listener);
 }
 const answered = new Set<(letter: Letter, answer: unknown) => void>();
+
+/** Calls with a letter the studio will not have, or that is put aside: what it has is to be read anew. */
+export function onRefusal(listener: (letter: Letter) => void): () => void {
+  without.add(listener);
+  return () => without.delete(listener);
+}
+const without = new Set<(letter: Letter) => void>();
 
 let sending = false;
 let tries = 0;
