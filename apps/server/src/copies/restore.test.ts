@@ -6,7 +6,8 @@ import { plainSurface } from '@potter/core/surface';
 import { edit, newPlan, type Plan } from '@potter/core/plan';
 import { InUse } from '../db/lock';
 import { openDatabase } from '../db/open';
-import { createPlan, deletePlan, listPlans, savePlan } from '../plans/store';
+import { titlesIn } from '../../test/titles';
+import { createPlan, deletePlan, savePlan } from '../plans/store';
 import { restoreFile as restore } from './restore';
 
 const migrations = join(__dirname, '../../drizzle');
@@ -27,9 +28,9 @@ let copy: string;
 const open = (file = path) => openDatabase(pathToFileURL(file).href, migrations);
 const titles = async () => {
   const db = await open();
-  const { plans } = await listPlans(db);
+  const found = await titlesIn(db);
   await db.close();
-  return plans.map((p) => p.title).sort();
+  return found;
 };
 
 /** A studio that was copied with Kept and Lost, and has Kept changed and New since. */

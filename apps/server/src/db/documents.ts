@@ -9,20 +9,26 @@ import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
 /** A column of documents as the text it holds: one row that is no JSON must not end the reading of all. */
 export const textIn = (column: SQLiteColumn): SQL<string | null> => sql<string | null>`${column}`;
 
+/** Stands between texts of JSON, which hold no such character (RFC 8259: in a string it is escaped). */
+const BETWEEN = '\u001e';
+
 /**
- * The rows of a long list, each a list of its columns. They come as one text: the driver hands rows over one by one, which for thousands of
- * them takes longer than finding them.
+ * The rows of a long list: some columns, and the text of a document. They come as two long texts: the driver hands rows over one by one,
+ * which for thousands of them takes longer than finding them.
  * @param query a whole SELECT of these columns
  */
-export async function rowsAsOne<Row extends unknown[]>(
+export async function rowsWithTexts<Row extends unknown[]>(
   read: Database['read'],
   columns: readonly SQL[],
+  text: SQL,
   query: SQL,
-): Promise<Row[]> {
-  const [one] = await read.all<{ rows: string }>(
-    sql`SELECT json_group_array(json_array(${sql.join([...columns], sql`, `)})) AS rows FROM (${query})`,
+): Promise<{ readonly row: Row; readonly text: string }[]> {
+  const [one] = await read.all<{ rows: string; texts: string | null }>(
+    sql`SELECT json_group_array(json_array(${sql.join([...columns], sql`, `)})) AS rows,
+      group_concat(replace(coalesce(${text}, ''), ${BETWEEN}, ' '), ${BETWEEN}) AS texts FROM (${query})`,
   );
-  return JSON.parse(one?.rows ?? '[]') as Row[];
+  const texts = one?.texts?.split(BETWEEN) ?? [];
+  return (JSON.parse(one?.rows ?? '[]') as Row[]).map((row, i) => ({ row, text: texts[i] ?? '' }));
 }
 
 /** What a text of JSON holds; undefined where it is none. */
@@ -47,15 +53,14 @@ interface Found {
 }
 
 /** Short texts found before, by schema and id: what has not changed is neither parsed nor judged again. */
-const FOUND = new Map<string, Found & { readonly text: string }>();
+const FOUND = new Map<SchemaName, Map<string, Found & { readonly text: string }>>();
 /** What stands in lists is short; whole plans are not worth their room. */
 const LONGEST_KEPT = 4000;
-/** Beyond this many all are forgotten. */
+/** Beyond this many of a schema all are forgotten. */
 const MOST_FOUND = 20_000;
 
 function find(schema: SchemaName, id: string, text: string): Found {
-  const key = `${schema} ${id}`;
-  const before = FOUND.get(key);
+  const before = FOUND.get(schema)?.get(id);
   if (before?.text === text) return before;
   const document = parsed(text);
   const is = typeof document === 'object' && document !== null;
@@ -63,13 +68,14 @@ function find(schema: SchemaName, id: string, text: string): Found {
     ? judge(schema, document)
     : [{ path: '', message: 'what is stored is no document' }];
   const found = {
-    text,
     ...(is ? { document: document as object } : {}),
     ...(fault ? { fault } : {}),
   };
   if (text.length > LONGEST_KEPT) return found;
-  if (FOUND.size >= MOST_FOUND) FOUND.clear();
-  FOUND.set(key, found);
+  let known = FOUND.get(schema);
+  if (!known || known.size >= MOST_FOUND) FOUND.set(schema, (known = new Map()));
+  // Its own copy: a piece of a long text would keep all of that.
+  known.set(id, { ...found, text: Buffer.from(text).toString() });
   return found;
 }
 

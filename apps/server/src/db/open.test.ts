@@ -14,7 +14,8 @@ import { pathToFileURL } from 'node:url';
 import { plainSurface } from '@potter/core/surface';
 import { newPlan } from '@potter/core/plan';
 import { copyOfTheDay, listCopies } from '../copies/copies';
-import { createPlan, listPlans } from '../plans/store';
+import { titlesIn } from '../../test/titles';
+import { createPlan } from '../plans/store';
 import { InUse, lockFile } from './lock';
 import { openDatabase } from './open';
 import { troubleOf } from './trouble';
@@ -45,7 +46,7 @@ test('after an orderly stop the file alone holds everything', async () => {
   const copy = join(folder, 'copy.db');
   copyFileSync(path, copy);
   const again = await open(copy);
-  expect((await listPlans(again)).plans.map((p) => p.title)).toEqual(['Kept']);
+  expect(await titlesIn(again)).toEqual(['Kept']);
   await again.close();
 });
 
@@ -111,7 +112,7 @@ test('a copy of the day is whole, its owner’s alone, and made once', async () 
   expect(statSync(copied).mode & 0o777).toBe(0o600);
   await db.close();
   const copy = await open(copied);
-  expect((await listPlans(copy)).plans.map((p) => p.title)).toEqual(['Kept']);
+  expect(await titlesIn(copy)).toEqual(['Kept']);
   await copy.close();
 });
 

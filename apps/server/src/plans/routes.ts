@@ -2,7 +2,7 @@ import type { PlanCreate, PlansAsk, PlanSave } from '@potter/contract';
 import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
 import { asText, by } from '../http/contract';
-import { createPlan, deletePlan, getPlanText, listPlans, savePlan } from './store';
+import { createPlan, deletePlan, getPlanText, listPlansText, savePlan } from './store';
 
 type ById = { Params: { id: string } };
 
@@ -10,7 +10,7 @@ export function planRoutes(app: FastifyInstance, db: Database, now: () => Date):
   app.get<{ Querystring: PlansAsk }>(
     '/api/plans',
     { schema: { querystring: by('PlansAsk'), response: { 200: by('PlanList') } } },
-    ({ query }) => listPlans(db, query),
+    async ({ query }) => asText(await listPlansText(db, query)),
   );
   app.get<ById>(
     '/api/plans/:id',

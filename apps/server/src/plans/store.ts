@@ -6,8 +6,6 @@ import type {
   PlanSave,
   PlanSaved,
   PlansAsk,
-  PlanShown,
-  PlanSummary,
 } from '@potter/contract';
 import { judge } from '@potter/contract/validators';
 import { checkPlan, type Plan } from '@potter/core/plan';
@@ -47,11 +45,11 @@ const LISTS = {
   'without-a-day': { where: and(isNull(plans.pour), undone), key: plans.updatedAt, order: 'down' },
 } as const;
 
-/** A page of the plans asked for. */
-export async function listPlans(
+/** A page of the plans asked for, as the text it goes out as. */
+export async function listPlansText(
   { read }: Database,
   { of = 'all', search = '', after: end, most: asked }: PlansAsk = {},
-): Promise<PlanList> {
+): Promise<string> {
   const { where, key, order } = LISTS[of];
   const most = asked === undefined ? PAGE : Number(asked);
   const found = and(
@@ -71,17 +69,17 @@ export async function listPlans(
     .orderBy(order === 'up' ? asc(key) : desc(key), plans.id)
     .limit(most + 1);
   const page = rows.slice(0, most);
-  const { sound, apart } = readDocuments<PlanSummary>('PlanShown', page, (shown, i) => {
-    const { id, revision, updatedAt } = page[i]!;
-    return { id, revision, updatedAt, ...(shown as PlanShown) };
+  const { sound, apart } = readDocuments('PlanShown', page, (_shown, i) => {
+    const { id, revision, updatedAt, text } = page[i]!;
+    return `${JSON.stringify({ id, revision, updatedAt }).slice(0, -1)},${text!.trimStart().slice(1)}`;
   });
   const last = page.at(-1);
-  return {
-    plans: sound,
+  const rest: Omit<PlanList, 'plans'> = {
     apart,
     count: await read.$count(plans, found),
     ...(last && rows.length > most ? { next: endOf(last.key ?? '', last.id) } : {}),
   };
+  return `{"plans":[${sound.join(',')}],${JSON.stringify(rest).slice(1)}`;
 }
 
 async function rowOfId({ read }: Database, id: string) {

@@ -6,17 +6,17 @@ import { advance, beginRun, noteOn, type Run, runSheet } from '@potter/core/jour
 import { faultLine, openPour, readShelfCsv } from '@potter/core/format';
 import type { Database } from '../db/open';
 import { plans, runs, shelf } from '../db/schema';
-import { listPlans, newRow } from '../plans/store';
+import { newRow } from '../plans/store';
 import { rowOf } from '../runs/store';
-import { readShelf, shelfRows } from '../shelf/store';
+import { shelfRows } from '../shelf/store';
 
 /**
  * Fills an empty studio from a folder: `shelf.csv`, `plans/*.pour.json` and `runs.json`. A studio that holds anything is left alone.
  * Throws an Error naming file and fault where the folder is not right.
  */
 export async function seed(db: Database, folder: string, now: Date): Promise<'filled' | 'kept'> {
-  const [before, had] = [await readShelf(db), await listPlans(db)];
-  if (before.items.length > 0 || had.plans.length > 0) return 'kept';
+  const { read } = db;
+  if ((await read.$count(shelf)) > 0 || (await read.$count(plans)) > 0) return 'kept';
   const table = readShelfCsv(await readFile(join(folder, 'shelf.csv'), 'utf8'), [], (item) =>
     check('ShelfItem', item),
   );

@@ -1,4 +1,4 @@
-import type { Change, Shelf } from '@potter/contract';
+import type { Apart, Change, Shelf } from '@potter/contract';
 import type { drawsOf } from '@potter/core/journal';
 import { loopOf } from '@potter/core/mix';
 import {
@@ -12,42 +12,39 @@ import {
 import { and, eq, max, sql, sum } from 'drizzle-orm';
 import { binned, intoBin, outOfBin } from '../bin/bin';
 import { withChange } from '../db/change';
-import { readDocuments, rowsAsOne, textIn } from '../db/documents';
+import { readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { draws, shelf } from '../db/schema';
 import { Refused } from '../http/refusal';
+import { shelfRowsNow } from './rows';
 
 type Writer = Database['read'];
 
-/** Everything on the shelf: each thing as it stands, and as a text of JSON. */
-async function shelfTexts({ read }: Database) {
-  const rows = await rowsAsOne<[id: string, text: string, drawn: number]>(
-    read,
-    [sql`id`, sql`item`, sql`drawn`],
-    sql`SELECT id, item, drawn FROM ${shelf} ORDER BY position, id`,
-  );
-  const drawn = await drawnOf(read);
-  const texts = rows.map(([id, text]) => ({ id, text }));
-  return readDocuments<{ item: ShelfItem; text: string }>('ShelfItem', texts, (document, i) => {
-    const item = document as ShelfItem;
-    const [id, text, drawnBefore] = rows[i]!;
-    const since = drawn(item.kind, id) - drawnBefore;
-    if (since === 0) return { item, text };
-    const now = standing(item, since);
-    return { item: now, text: JSON.stringify(now) };
-  });
-}
-
 /** Everything on the shelf as it stands: figures as last said, less what pours have drawn since. */
 export async function readShelf(db: Database): Promise<Shelf> {
-  const { sound, apart } = await shelfTexts(db);
-  return { items: sound.map(({ item }) => item), apart };
+  const { items, apart } = await shelfAs(db, (item) => item);
+  return { items, apart };
 }
 
 /** As `readShelf`, as the text it goes out as. */
 export async function readShelfText(db: Database): Promise<string> {
-  const { sound, apart } = await shelfTexts(db);
-  return `{"items":[${sound.map(({ text }) => text).join(',')}],"apart":${JSON.stringify(apart)}}`;
+  const { items, apart } = await shelfAs(db, (item, text) => text ?? JSON.stringify(item));
+  return `{"items":[${items.join(',')}],"apart":${JSON.stringify(apart)}}`;
+}
+
+/** @param as what is told of a thing; `text` is its JSON where that stands in the file as it is. */
+async function shelfAs<T>(db: Database, as: (item: ShelfItem, text?: string) => T) {
+  const rows = await shelfRowsNow(db);
+  const drawn = await drawnOf(db.read);
+  const items: T[] = [];
+  const apart: Apart[] = [];
+  for (const row of rows) {
+    if (row.apart) apart.push(row.apart);
+    if (!row.item) continue;
+    const since = drawn(row.kind, row.id) - row.drawn;
+    items.push(since === 0 ? as(row.item, row.text) : as(standing(row.item, since)));
+  }
+  return { items, apart };
 }
 
 /** How much all pours together draw from each thing, mL or pieces. */
@@ -56,8 +53,10 @@ async function drawnOf(w: Writer): Promise<(kind: ShelfKind, id: string) => numb
     .select({ kind: draws.kind, item: draws.item, taken: sum(draws.taken).mapWith(Number) })
     .from(draws)
     .groupBy(draws.kind, draws.item);
-  const byThing = new Map(sums.map(({ kind, item, taken }) => [`${kind} ${item}`, taken]));
-  return (kind, id) => byThing.get(`${kind} ${id}`) ?? 0;
+  const byKind = new Map<ShelfKind, Map<string, number>>();
+  for (const { kind, item, taken } of sums)
+    byKind.set(kind, (byKind.get(kind) ?? new Map<string, number>()).set(item, taken));
+  return (kind, id) => byKind.get(kind)?.get(id) ?? 0;
 }
 
 /** The statements that make a run draw exactly these lines, whatever it drew before. */
