@@ -32,12 +32,75 @@ const LAYERS = [
   'format',
 ];
 
+/** Folders of the page, in the same way: what computes and keeps, what is drawn everywhere, the plan, then each part of it and the screens. */
+const WEB_LAYERS = [
+  'workers',
+  'data',
+  'ui',
+  'unsent',
+  'picture',
+  'run',
+  'shopping',
+  'plan',
+  'order',
+  'mixes',
+  'surface',
+  'weigh',
+  'template',
+  'cups',
+  'shelf',
+  'trials',
+  'colours',
+  'coach',
+  'make',
+  'batch',
+  'moves',
+  'pour',
+  'preview',
+  'compare',
+  'finish',
+  'journal',
+  'plans',
+  'bench',
+  'settings',
+];
+
+/** Files and folders of the server, in the same way. */
+const SERVER_LAYERS = [
+  'refused.ts',
+  'db',
+  'http',
+  'bin',
+  'settings',
+  'reactions',
+  'shelf',
+  'runs',
+  'plans',
+  'pictures',
+  'pours',
+  'copies',
+  'seed',
+  'app.ts',
+  'main.ts',
+];
+
+/** Each layer imports only those named before it; tests may look anywhere. A folder that no list names is a fault of its own. */
+const zonesOf = (root, layers) => {
+  const unnamed = readdirSync(join(__dirname, root)).filter(
+    (name) => !layers.includes(name) && !/\.test[.-]|^index\.ts$/.test(name),
+  );
+  if (unnamed.length > 0)
+    throw new Error(`${root} has ${unnamed.join(', ')}: say in eslint.config.js what lies below`);
+  return layers.slice(0, -1).map((layer, i) => ({
+    target: /\.ts$/.test(layer)
+      ? `${root}/${layer}`
+      : `${root}/${layer}/**/!(*.test|*.test-data).{ts,tsx}`,
+    from: layers.slice(i + 1).map((higher) => `${root}/${higher}`),
+    message: `${layer} lies below it: imports run one way, in the order of eslint.config.js`,
+  }));
+};
+
 const core = './packages/core/src';
-const layerZones = LAYERS.slice(0, -1).map((layer, i) => ({
-  target: `${core}/${layer}/!(*.test).ts`,
-  from: LAYERS.slice(i + 1).map((higher) => `${core}/${higher}`),
-  message: `${layer} lies below it: imports in the core run one way, in the order of eslint.config.js`,
-}));
 
 /** Ids of the definitions in a folder, read off their files, so that the rule below knows each new one by itself. */
 const idsIn = (folder) =>
@@ -89,11 +152,6 @@ const NO_NAMES = [
 
 /** Folders of a plan, lowest first, in the same way. */
 const PLAN_LAYERS = ['document', 'brief', 'beginning', 'edit', 'asked', 'preview'];
-const planZones = PLAN_LAYERS.slice(0, -1).map((layer, i) => ({
-  target: `${core}/plan/${layer}/!(*.test).ts`,
-  from: PLAN_LAYERS.slice(i + 1).map((higher) => `${core}/plan/${higher}`),
-  message: `plan/${layer} lies below it`,
-}));
 
 module.exports = [
   globalIgnores([
@@ -119,8 +177,10 @@ module.exports = [
   {
     files: ['packages/core/src/**/*.ts'],
     rules: {
-      'import/no-cycle': 'error',
-      'import/no-restricted-paths': ['error', { zones: [...layerZones, ...planZones] }],
+      'import/no-restricted-paths': [
+        'error',
+        { zones: [...zonesOf(core, LAYERS), ...zonesOf(`${core}/plan`, PLAN_LAYERS)] },
+      ],
       'no-restricted-imports': ['error', { patterns: ['@potter/*', 'node:*', 'react', 'react-*'] }],
       'no-restricted-globals': [
         'error',
@@ -155,6 +215,21 @@ module.exports = [
   {
     files: ['packages/core/src/**/*.test.ts'],
     rules: { 'no-restricted-imports': 'off' },
+  },
+  {
+    files: ['apps/web/src/**/*.{ts,tsx}'],
+    rules: {
+      'import/no-restricted-paths': ['error', { zones: zonesOf('./apps/web/src', WEB_LAYERS) }],
+    },
+  },
+  {
+    files: ['apps/server/src/**/*.ts'],
+    rules: {
+      'import/no-restricted-paths': [
+        'error',
+        { zones: zonesOf('./apps/server/src', SERVER_LAYERS) },
+      ],
+    },
   },
   {
     files: ['apps/web/**/*.{ts,tsx}'],

@@ -1,3 +1,4 @@
+import { join } from 'node:path';
 import { build } from 'esbuild';
 
 await build({
@@ -15,11 +16,13 @@ await build({
   absWorkingDir: import.meta.dirname,
   plugins: [
     {
-      // Our own packages are bundled; those from the registry stay where npm put them.
+      // Our own packages are bundled with what they use; what the server itself takes from the registry stays where npm put it.
       name: 'externalize-npm',
       setup(b) {
         b.onResolve({ filter: /^[^./]/ }, (a) =>
-          a.kind === 'entry-point' || a.path.startsWith('@potter/')
+          a.kind === 'entry-point' ||
+          a.path.startsWith('@potter/') ||
+          !a.importer.startsWith(join(import.meta.dirname, 'src'))
             ? undefined
             : { path: a.path, external: true },
         );

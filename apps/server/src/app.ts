@@ -15,7 +15,7 @@ import { runRoutes } from './runs/routes';
 import { settingsRoutes } from './settings/routes';
 import { shelfRoutes } from './shelf/routes';
 
-export const VERSION = '0.1.0';
+const VERSION = '0.1.0';
 
 /** Twelve colours in forty layers with all their moves are some 30 kB; a plan beyond this is a mistake. */
 const BODY_BYTES = 1_000_000;
@@ -47,7 +47,7 @@ export async function buildApp({
     forceCloseConnections: 'idle',
     requestTimeout: REQUEST_MS,
     // An address that cannot be read meets no route, so no handler of errors either.
-    frameworkErrors: refuseInOneShape,
+    frameworkErrors: (error, request, reply) => void refuseInOneShape(error, request, reply),
   });
   app.setErrorHandler(refuseInOneShape);
   guard(app);

@@ -55,18 +55,13 @@ console.log(`Potter is at http://127.0.0.1:${port}`);
 /** A save takes milliseconds; whoever still hangs on after this is not saving. */
 const STOP_WITHIN_MS = 3000;
 
-let stopping = false;
-for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-  process.on(signal, async () => {
-    if (stopping) return;
-    stopping = true;
-    // Requests under way are answered, then the database is closed; a reader that never reads is not waited for.
-    await Promise.race([
-      app.close(),
-      new Promise((resolve) => setTimeout(resolve, STOP_WITHIN_MS)),
-    ]);
-    await pours?.close();
-    await db.close();
-    process.exit(0);
-  });
+let stopping: Promise<void> | undefined;
+async function stop(): Promise<void> {
+  // Requests under way are answered, then the database is closed; a reader that never reads is not waited for.
+  await Promise.race([app.close(), new Promise((resolve) => setTimeout(resolve, STOP_WITHIN_MS))]);
+  await pours?.close();
+  await db.close();
+  process.exit(0);
 }
+for (const signal of ['SIGINT', 'SIGTERM'] as const)
+  process.on(signal, () => void (stopping ??= stop()));

@@ -28,3 +28,4 @@ export type {
   Shelf,
 } from './schemas';
 export type { Change, Former } from './change';
+export type { RefusalCode } from './refusals';

@@ -19,6 +19,7 @@ import { type Support, SUPPORTS } from '@potter/core/surface';
 import { TASK_IDS, type TaskId } from '@potter/core/verb';
 import { MOST_SEEN } from './change.js';
 import { MOST_UNANSWERED } from './most-unanswered.js';
+import { type RefusalCode, REFUSALS } from './refusals.js';
 
 const oneOf = <T extends string>(...values: T[]) => Type.Union(values.map((v) => Type.Literal(v)));
 
@@ -248,7 +249,7 @@ export const Bin = Type.Object({
 /** The one shape of every refusal. */
 export const Refusal = Type.Object({
   error: Type.Object({
-    code: Type.String(),
+    code: oneOf(...(Object.keys(REFUSALS) as RefusalCode[])),
     message: Type.String(),
     faults: Type.Array(Type.Object({ path: Type.String(), message: Type.String() })),
     /** Revision the studio holds, where a save came too late. */

@@ -4,10 +4,10 @@ import type { SQLiteTable } from 'drizzle-orm/sqlite-core';
 import { nameIn, parsed } from '../db/documents';
 import type { Database } from '../db/open';
 import { bin, plans, runs, shelf } from '../db/schema';
-import { Refused } from '../http/refusal';
+import { Refused } from '../refused';
 
 /** How long what was deleted can be put back. */
-export const BIN_DAYS = 30;
+const BIN_DAYS = 30;
 const since = (now: Date): number => now.getTime() - BIN_DAYS * 86_400_000;
 
 type Writer = Database['read'];
@@ -92,14 +92,14 @@ export const putBack = (db: Database, kind: BinKind, id: string): Promise<void> 
   db.write(async (w) => {
     const here = and(eq(bin.kind, kind), eq(bin.id, id));
     const [row] = await w.select({ name: bin.name }).from(bin).where(here);
-    if (!row) throw new Refused(404, 'not-in-bin', 'This is not in the bin any more.');
+    if (!row) throw new Refused('not-in-bin', 'This is not in the bin any more.');
     const { table, where } = placeOf(kind);
     const [there] = await w
       .select({ one: sql`1` })
       .from(table)
       .where(where(id));
     if (there)
-      throw new Refused(409, 'there-already', `${row.name} is there already. Nothing was changed.`);
+      throw new Refused('there-already', `${row.name} is there already. Nothing was changed.`);
     const columns = columnsOf(table);
     const names = sql.join(
       columns.map((name) => sql.identifier(name)),

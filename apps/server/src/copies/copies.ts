@@ -7,14 +7,14 @@ import { pipeline } from 'node:stream/promises';
 import type { Copies, CopyBrought, CopyLook } from '@potter/contract';
 import type { Database } from '../db/open';
 import { troubleOf } from '../db/trouble';
-import { Refused } from '../http/refusal';
+import { Refused } from '../refused';
 import { dailyName, nameBroughtIn, nameByHand, outworn } from './keep';
 import { restore } from './restore';
 
 const COPY = /^[a-z0-9_-]+\.db$/;
 
 /** Where a studio's copies lie: beside its file. Undefined for one that is no file. */
-export const copiesOf = ({ path }: Database): string | undefined =>
+const copiesOf = ({ path }: Database): string | undefined =>
   path === undefined ? undefined : join(dirname(path), 'copies');
 
 /** Why the last daily copy could not be made, until one could. */
@@ -49,11 +49,7 @@ export async function copyNow(db: Database, now: Date): Promise<Copies> {
 function fileOf(db: Database): string {
   const folder = copiesOf(db);
   if (folder === undefined)
-    throw new Refused(
-      409,
-      'no-file',
-      'This studio is no file of this machine: copy it where it is.',
-    );
+    throw new Refused('no-file', 'This studio is no file of this machine: copy it where it is.');
   return folder;
 }
 
@@ -102,8 +98,7 @@ export async function bringIn(db: Database, file: Readable, now: Date): Promise<
     await rm(path, { force: true });
     if (troubleOf(error)) throw error;
     throw new Refused(
-      400,
-      'no-copy',
+      'not-a-copy',
       'This file is no copy of a studio, or it is damaged. Nothing was changed.',
     );
   }
@@ -118,7 +113,7 @@ export async function lookAtCopy(
   const path = await pathOfCopy(db, name);
   const { differences, before } = await restore(db, path, asked).catch((error: unknown) => {
     if (troubleOf(error)) throw error;
-    throw new Refused(422, 'damaged-copy', `This copy cannot be read. Nothing was changed.`);
+    throw new Refused('damaged-copy', `This copy cannot be read. Nothing was changed.`);
   });
   return {
     differences: differences.map((d) => ({
@@ -136,6 +131,6 @@ export async function pathOfCopy(db: Database, name: string): Promise<string> {
   const { copies } = await listCopies(db);
   const folder = copiesOf(db);
   if (folder === undefined || !copies.some((c) => c.name === name))
-    throw new Refused(404, 'no-copy', 'There is no copy of this name.');
+    throw new Refused('no-copy', 'There is no copy of this name.');
   return join(folder, name);
 }

@@ -36,7 +36,7 @@ async function rowsOf({ read }: Database, query: string): Promise<Map<string, st
 }
 
 /** How the studio would change if another state of it took its place. */
-export async function differences(now: Database, then: Database): Promise<Difference[]> {
+async function differences(now: Database, then: Database): Promise<Difference[]> {
   const found: Difference[] = [];
   for (const [kind, query] of KINDS) {
     const [here, there] = [await rowsOf(now, query), await rowsOf(then, query)];
@@ -77,7 +77,12 @@ export async function restore(
       .catch((error: unknown) => {
         throw new Error(`${copy} ${whyNot(error)}.`);
       });
-    const found = await differences(studio, there).finally(() => there.close());
+    let found;
+    try {
+      found = await differences(studio, there);
+    } finally {
+      await there.close();
+    }
     if (!putBack) return { differences: found };
     const before = join(beside, 'copies', nameBeforeRestore(now));
     await studio.become(taken, before);

@@ -3,7 +3,7 @@ import { Readable } from 'node:stream';
 import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
 import { by } from '../http/contract';
-import { Refused } from '../http/refusal';
+import { Refused } from '../refused';
 import { bringIn, copyNow, listCopies, lookAtCopy, pathOfCopy } from './copies';
 
 type ByName = { Params: { name: string } };
@@ -23,7 +23,7 @@ export function copyRoutes(app: FastifyInstance, db: Database, now: () => Date):
       { bodyLimit: Number.MAX_SAFE_INTEGER, schema: { response: { 200: by('CopyBrought') } } },
       ({ body }) => {
         if (!(body instanceof Readable))
-          throw new Refused(415, 'no-copy', 'Send a copy of a studio.');
+          throw new Refused('not-a-copy', 'Send a copy of a studio.');
         return bringIn(db, body, now());
       },
     );

@@ -1,7 +1,7 @@
 import type { Change, SchemaName } from '@potter/contract';
 import { at, merged } from '@potter/contract/change';
 import { judge } from '@potter/contract/validators';
-import { Refused } from '../http/refusal';
+import { Refused } from '../refused';
 
 /** What stands at a place, for who wanted to change it. */
 const nowThere = (value: unknown): string =>
@@ -32,7 +32,6 @@ export function withChange<T>(
       : clashes.map((path) => ({ path, message: nowThere(at(stands, path)) }));
   if ('is' in result && faults.length === 0) return result.is;
   throw new Refused(
-    409,
     'behind',
     `${what} was changed on another device in the meantime. Nothing was changed.`,
     faults,

@@ -1,6 +1,8 @@
+import type { RefusalCode } from '@potter/contract';
+
 /** What the disk or the file did, in words for people: what happened, and what to do. */
 export interface Trouble {
-  readonly code: string;
+  readonly code: RefusalCode;
   readonly message: string;
 }
 

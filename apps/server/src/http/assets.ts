@@ -2,7 +2,7 @@ import { realpathSync } from 'node:fs';
 import { join, sep } from 'node:path';
 import fastifyStatic from '@fastify/static';
 import type { FastifyInstance } from 'fastify';
-import { Refused } from './refusal';
+import { Refused } from '../refused';
 
 /** Whether a path ends at something outside the folder, links followed; what is not there leads nowhere. */
 function leadsOut(folder: string, path: string): boolean {
@@ -43,6 +43,6 @@ export async function serveApplication(
     const asksForPage = request.method === 'GET' || request.method === 'HEAD';
     const page = asksForPage && !path.startsWith('/api/') && !/\.[a-z0-9]+$/i.test(path);
     if (page && folder !== undefined) return reply.sendFile('index.html');
-    throw new Refused(404, 'not-found', `There is nothing at ${path}.`);
+    throw new Refused('not-found', `There is nothing at ${path}.`);
   });
 }

@@ -1,7 +1,7 @@
 import type { SchemaName } from '@potter/contract';
 import { check, judge } from '@potter/contract/validators';
 import type { FastifyInstance } from 'fastify';
-import { Refused } from './refusal';
+import { Refused } from '../refused';
 
 /** How a route names a schema of the contract. */
 export const by = (name: SchemaName): { $id: SchemaName } => ({ $id: name });
@@ -26,7 +26,6 @@ export function holdToContract(app: FastifyInstance): void {
     const count = faults.length === 1 ? 'one place' : `${faults.length} places`;
     return {
       error: new Refused(
-        400,
         'invalid',
         `What was sent is not right in ${count}. Nothing was changed.`,
         faults,

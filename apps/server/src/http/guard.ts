@@ -1,5 +1,5 @@
 import type { FastifyInstance } from 'fastify';
-import { Refused } from './refusal';
+import { Refused } from '../refused';
 
 const LOOPBACK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d{1,5})?$/i;
 
@@ -23,13 +23,9 @@ export function guard(app: FastifyInstance): void {
   app.addHook('onRequest', async (request) => {
     const { host, origin } = request.headers;
     if (!host || !LOOPBACK.test(host))
-      throw new Refused(
-        403,
-        'host',
-        'The studio answers only on this machine, at http://127.0.0.1.',
-      );
+      throw new Refused('host', 'The studio answers only on this machine, at http://127.0.0.1.');
     if (origin !== undefined && origin !== `http://${host}`)
-      throw new Refused(403, 'origin', 'Another site may not use the studio.');
+      throw new Refused('origin', 'Another site may not use the studio.');
   });
   app.addHook('onSend', async (request, reply) => {
     // What the studio holds is never kept by a browser behind its back, unless its route says for how long.

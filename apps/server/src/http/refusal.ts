@@ -1,20 +1,7 @@
-import type { Refusal } from '@potter/contract';
-import type { Fault } from '@potter/core/schema';
+import type { Refusal, RefusalCode } from '@potter/contract';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { troubleOf } from '../db/trouble';
-
-/** A request that cannot be carried out: a status, a code for programs, a message for people. */
-export class Refused extends Error {
-  constructor(
-    readonly statusCode: number,
-    readonly code: string,
-    message: string,
-    readonly faults: readonly Fault[] = [],
-    readonly revision?: number,
-  ) {
-    super(message);
-  }
-}
+import { Refused } from '../refused';
 
 /** Gives every refusal, ours or the framework's, the one shape of the contract. */
 export function refuseInOneShape(
@@ -52,7 +39,7 @@ export function refuseInOneShape(
     .send(body);
 }
 
-const FRAMEWORK: Readonly<Record<string, { code: string; message: string }>> = {
+const FRAMEWORK: Readonly<Record<string, { code: RefusalCode; message: string }>> = {
   FST_ERR_CTP_BODY_TOO_LARGE: {
     code: 'too-large',
     message: 'That is too large for the studio to take.',

@@ -1,7 +1,7 @@
 import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
 import { by } from '../http/contract';
-import { Refused } from '../http/refusal';
+import { Refused } from '../refused';
 import { countPictures, dropUnusedPictures, putPicture, readPicture } from './store';
 
 /** A picture made small on the phone is some 200 kB; this is room for one that was not. */
@@ -22,7 +22,7 @@ export function pictureRoutes(app: FastifyInstance, db: Database, now: () => Dat
       { bodyLimit: MOST_BYTES, schema: { response: { 200: by('Done') } } },
       async ({ params, body }) => {
         if (!Buffer.isBuffer(body))
-          throw new Refused(415, 'not-a-picture', 'Send a picture: JPEG, PNG or WebP.');
+          throw new Refused('not-a-picture', 'Send a picture: JPEG, PNG or WebP.');
         await putPicture(db, params.id, body, now());
         return { done: true };
       },

@@ -3,7 +3,7 @@ import { count, eq, inArray, lt, type SQL, sql } from 'drizzle-orm';
 import { textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { bin, pictures, plans, runs } from '../db/schema';
-import { Refused } from '../http/refusal';
+import { Refused } from '../refused';
 
 const ID = /^[a-z0-9-]{8,40}$/;
 
@@ -24,23 +24,14 @@ export async function putPicture(
   takenAt: Date,
 ): Promise<void> {
   if (!ID.test(id))
-    throw new Refused(
-      400,
-      'invalid',
-      'A picture’s id is 8 to 40 small letters, digits and dashes.',
-    );
+    throw new Refused('invalid', 'A picture’s id is 8 to 40 small letters, digits and dashes.');
   const type = typeOf(bytes);
   if (type === undefined)
-    throw new Refused(
-      400,
-      'not-a-picture',
-      'This is no JPEG, PNG or WebP picture. Nothing was kept.',
-    );
+    throw new Refused('not-a-picture', 'This is no JPEG, PNG or WebP picture. Nothing was kept.');
   await db.write(async (w) => {
     const held = await sizeOf(w);
     if (held.bytes + bytes.length > MOST_BYTES)
       throw new Refused(
-        409,
         'pictures-full',
         'The studio holds as many pictures as it can. Let go those that nothing shows any more, in Settings.',
       );
@@ -137,6 +128,6 @@ export async function readPicture(
     .select({ type: pictures.type, bytes: pictures.bytes })
     .from(pictures)
     .where(eq(pictures.id, id));
-  if (!row) throw new Refused(404, 'no-picture', 'This picture is not in the studio.');
+  if (!row) throw new Refused('no-picture', 'This picture is not in the studio.');
   return row;
 }

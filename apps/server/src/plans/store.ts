@@ -16,17 +16,16 @@ import type { Database } from '../db/open';
 import { after, endOf, PAGE } from '../db/page';
 import { plans, runs } from '../db/schema';
 import { theOne } from '../http/the-one';
-import { Refused } from '../http/refusal';
+import { Refused } from '../refused';
 import { summarise } from './summary';
 
-const gone = (): Refused => new Refused(404, 'no-plan', 'This plan is not in the studio any more.');
+const gone = (): Refused => new Refused('no-plan', 'This plan is not in the studio any more.');
 
 /** Refuses a plan whose parts refer to nothing, before anything is written. */
 function held(plan: Plan): Plan {
   const faults = checkPlan(plan);
   if (faults.length > 0)
     throw new Refused(
-      400,
       'invalid',
       'The plan refers to things it does not hold. Nothing was changed.',
       faults,
@@ -96,7 +95,7 @@ async function rowOfId({ read }: Database, id: string) {
   return row;
 }
 
-export async function getPlan(db: Database, id: string): Promise<PlanRecord> {
+async function getPlan(db: Database, id: string): Promise<PlanRecord> {
   const row = await rowOfId(db, id);
   const { revision, updatedAt } = row;
   return { id, revision, updatedAt, plan: theOne(readDocuments<Plan>('Plan', [row]), 'plan') };
@@ -117,7 +116,6 @@ function listed(plan: Plan): ReturnType<typeof summarise> {
   const faults = judge('PlanShown', summary);
   if (faults.length > 0)
     throw new Refused(
-      400,
       'unworkable',
       'What follows from these amounts is no figure one can work with. Nothing was changed.',
       faults,
@@ -187,7 +185,6 @@ export async function savePlan(
         : [];
     if (saved) return saved;
     throw new Refused(
-      409,
       'behind',
       'This plan was changed elsewhere in the meantime.',
       [],

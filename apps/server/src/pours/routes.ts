@@ -2,7 +2,7 @@ import type { PourAsk } from '@potter/contract';
 import { checkPlan } from '@potter/core/plan';
 import type { FastifyInstance } from 'fastify';
 import { by } from '../http/contract';
-import { Refused } from '../http/refusal';
+import { Refused } from '../refused';
 import type { PourHost } from './host';
 
 /** Pictures are judged by as many pixels as a phone shows where nothing is said. */
@@ -16,7 +16,7 @@ export function pourRoutes(app: FastifyInstance, host: PourHost): void {
     async ({ body: { plan, seed, px = USUAL_PX } }) => {
       const faults = checkPlan(plan);
       if (faults.length > 0)
-        throw new Refused(400, 'invalid', 'The plan refers to things it does not hold.', faults);
+        throw new Refused('invalid', 'The plan refers to things it does not hold.', faults);
       return host.run({ plan, px, ...(seed === undefined ? {} : { seed }) });
     },
   );

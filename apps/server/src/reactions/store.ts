@@ -4,7 +4,7 @@ import { desc, eq } from 'drizzle-orm';
 import { readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { reactions } from '../db/schema';
-import { Refused } from '../http/refusal';
+import { Refused } from '../refused';
 
 /** All that was noted, the newest first. */
 export async function listReactions({ read }: Database): Promise<ReactionList> {
@@ -18,7 +18,7 @@ export async function listReactions({ read }: Database): Promise<ReactionList> {
 
 export async function putReaction(db: Database, id: string, reaction: Reaction): Promise<Reaction> {
   if (reaction.id !== id)
-    throw new Refused(400, 'invalid', 'The note and its address differ. Nothing was changed.', [
+    throw new Refused('invalid', 'The note and its address differ. Nothing was changed.', [
       { path: '/id', message: `must be "${id}"; it is "${reaction.id}"` },
     ]);
   const row = { noted: reaction.on, reaction };
@@ -35,5 +35,5 @@ export async function deleteReaction(db: Database, id: string): Promise<void> {
   const [gone] = await db.write((w) =>
     w.delete(reactions).where(eq(reactions.id, id)).returning({ id: reactions.id }),
   );
-  if (!gone) throw new Refused(404, 'no-reaction', 'This note is not in the studio any more.');
+  if (!gone) throw new Refused('no-reaction', 'This note is not in the studio any more.');
 }

@@ -8,7 +8,7 @@ import { type Documents, isSound, readDocuments, textIn } from '../db/documents'
 import type { Database } from '../db/open';
 import { after, endOf, PAGE } from '../db/page';
 import { runs } from '../db/schema';
-import { Refused } from '../http/refusal';
+import { Refused } from '../refused';
 import { theOne } from '../http/the-one';
 import { drawing } from '../shelf/store';
 
@@ -99,7 +99,7 @@ export async function getRun(db: Database, id: string): Promise<Run> {
   return theOne(found, 'run');
 }
 
-const gone = (): Refused => new Refused(404, 'no-run', 'This run is not in the journal any more.');
+const gone = (): Refused => new Refused('no-run', 'This run is not in the journal any more.');
 
 /** A run as it is kept, with what lists show of it. */
 export const rowOf = (run: Run) => ({
@@ -117,7 +117,7 @@ export const rowOf = (run: Run) => ({
  */
 export async function putRun(db: Database, id: string, change: Change<Run>): Promise<Run> {
   if (change.now.id !== id)
-    throw new Refused(400, 'invalid', 'The run and its address differ. Nothing was changed.', [
+    throw new Refused('invalid', 'The run and its address differ. Nothing was changed.', [
       { path: '/now/id', message: `must be "${id}"; it is "${change.now.id}"` },
     ]);
   return db.write(async (w) => {
@@ -126,7 +126,6 @@ export async function putRun(db: Database, id: string, change: Change<Run>): Pro
     const faults = checkPlan(run.plan);
     if (faults.length > 0)
       throw new Refused(
-        400,
         'invalid',
         'The plan of this run refers to things it does not hold. Nothing was changed.',
         faults,

@@ -2,7 +2,7 @@ import type { Shelf } from '@potter/contract';
 import type { ShelfPaint } from '@potter/core/stock';
 import { sql } from 'drizzle-orm';
 import { inStudio, OAT } from '../../test/studio';
-import { Refused } from '../http/refusal';
+import { Refused } from '../refused';
 import { shelfRowsNow } from './rows';
 
 const studio = inStudio();
@@ -86,7 +86,7 @@ test('where the rows cannot be read, nothing is taken as remembered afterwards',
     .mockImplementation(((query: never) =>
       all.mock.calls.length < 3
         ? real(query)
-        : Promise.reject(new Refused(500, 'disk', 'The disk is gone.'))) as typeof read.all);
+        : Promise.reject(new Refused('disk', 'The disk is gone.'))) as typeof read.all);
   await expect(remembered()).rejects.toThrow('The disk is gone.');
   all.mockRestore();
   expect(await remembered()).toEqual(await inFile());

@@ -15,7 +15,7 @@ import { withChange } from '../db/change';
 import { readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { draws, shelf } from '../db/schema';
-import { Refused } from '../http/refusal';
+import { Refused } from '../refused';
 import { shelfRowsNow } from './rows';
 
 type Writer = Database['read'];
@@ -78,12 +78,9 @@ export async function putOnShelf(
 ): Promise<ShelfItem> {
   const { now: item } = change;
   if (item.kind !== kind || shelfId(item) !== id) {
-    throw new Refused(
-      400,
-      'invalid',
-      'What was sent and its address differ. Nothing was changed.',
-      [{ path: '', message: `is the ${item.kind} "${shelfId(item)}", sent to ${kind} "${id}"` }],
-    );
+    throw new Refused('invalid', 'What was sent and its address differ. Nothing was changed.', [
+      { path: '', message: `is the ${item.kind} "${shelfId(item)}", sent to ${kind} "${id}"` },
+    ]);
   }
   return db.write(async (w) => {
     const [row] = await w
@@ -155,7 +152,6 @@ async function refuseLoops(w: Writer, items: readonly ShelfItem[]): Promise<void
   });
   if (faults.length > 0)
     throw new Refused(
-      400,
       'loop',
       `${faults.map((f) => f.message).join('; ')}. Take it out of one of them; nothing was changed.`,
       faults,
@@ -222,5 +218,5 @@ export async function takeOffShelf(
 ): Promise<void> {
   const known = SHELF_KINDS.find((k) => k === kind);
   if (!known || !(await binned(db, known, id, now)))
-    throw new Refused(404, 'not-on-shelf', `This ${kind} is not on the shelf any more.`);
+    throw new Refused('not-on-shelf', `This ${kind} is not on the shelf any more.`);
 }

@@ -20,7 +20,7 @@ import { Neighbours } from './neighbours';
 import { PaletteFile } from './palette-file';
 import { PaletteFrom } from './palette-from';
 import { PaletteStrip } from './palette-strip';
-import { SwatchStrip } from './swatch-strip';
+import { SwatchStrip } from '@/ui/swatch-strip';
 
 export function ColoursStation() {
   const { id, plan, brief, edit } = usePlan();

@@ -1,37 +1,50 @@
+import { MessageChannel } from 'node:worker_threads';
+import { expose } from 'comlink';
 import { aside } from './aside';
 
-/** A worker that does as told when it is asked. */
-function worker(does: (worker: Worker) => void) {
-  const made = {
-    terminate: jest.fn(),
-    postMessage: () => does(made as never),
-    onmessage: undefined,
-    onerror: undefined,
-  };
-  return made as unknown as Worker & { terminate: jest.Mock };
-}
-const says = (data: unknown) => (w: Worker) => w.onmessage?.({ data } as MessageEvent);
+const open: { close: () => void }[] = [];
 
-beforeEach(() => jest.useFakeTimers());
-afterEach(() => jest.useRealTimers());
+/** A worker that does as told when it is asked. */
+function worker(does: (ask: never) => unknown) {
+  const { port1, port2 } = new MessageChannel();
+  open.push(port1, port2);
+  expose(does, port2 as never);
+  return Object.assign(port1, { terminate: jest.fn(), onerror: undefined }) as unknown as Worker & {
+    terminate: jest.Mock;
+  };
+}
+
+beforeEach(() => jest.useFakeTimers({ doNotFake: ['nextTick', 'setImmediate', 'queueMicrotask'] }));
+afterEach(() => {
+  jest.useRealTimers();
+  for (const port of open.splice(0)) port.close();
+});
 
 test('an answer is an answer, and the worker ends with it', async () => {
-  const w = worker(says({ value: 7 }));
-  await expect(aside(w, 'ask')).resolves.toBe(7);
+  const w = worker(({ n }: { n: number }) => n + 3);
+  await expect(aside(w, { n: 4 })).resolves.toBe(7);
   expect(w.terminate).toHaveBeenCalledTimes(1);
   expect(jest.getTimerCount()).toBe(0);
 });
 
 test('a failure is told in its own words', async () => {
-  const w = worker(says({ failed: 'no drawing' }));
+  const w = worker(() => {
+    throw new Error('no drawing');
+  });
   await expect(aside(w, 'ask')).rejects.toThrow('no drawing');
-  const broken = worker((b) => b.onerror?.({ message: 'out of memory' } as ErrorEvent));
-  await expect(aside(broken, 'ask')).rejects.toThrow('out of memory');
-  expect(broken.terminate).toHaveBeenCalled();
+  expect(w.terminate).toHaveBeenCalledTimes(1);
+});
+
+test('one that cannot begin is told too', async () => {
+  const w = worker(() => new Promise(() => undefined));
+  const asked = aside(w, 'ask');
+  w.onerror?.({ message: 'out of memory' } as ErrorEvent);
+  await expect(asked).rejects.toThrow('out of memory');
+  expect(w.terminate).toHaveBeenCalledTimes(1);
 });
 
 test('one that comes to no end is stopped, and that is said', async () => {
-  const w = worker(() => undefined);
+  const w = worker(() => new Promise(() => undefined));
   const asked = expect(aside(w, 'ask')).rejects.toThrow('stopped after 30 s');
   await jest.advanceTimersByTimeAsync(30_000);
   await asked;

@@ -1,6 +1,6 @@
 import { brief, type Brief, type Plan } from '@potter/core/plan';
 import { useQueries } from '@tanstack/react-query';
-import { studioOf } from '@/plan/studio';
+import { studioOf } from './studio';
 import { openSession, type PlanSession } from './plan-session';
 import { useSettings } from './settings';
 import { useShelf } from './shelf';

@@ -16,7 +16,7 @@ import { fetchPlan } from './plans';
 /** How the document on screen stands to the one in the studio. */
 export type Saving = 'saved' | 'saving' | 'away' | 'refused' | 'branched';
 
-export interface SessionState {
+interface SessionState {
   readonly history: History<Plan>;
   readonly saving: Saving;
   /** Why a save was refused, or has to wait, in the studio's words. */

@@ -13,7 +13,7 @@ import { Empty, Failed, Waiting } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Heading } from '@/ui/type';
 import { useNow } from '@/ui/use-now';
-import { AfterPour } from './after-pour';
+import { AfterPour } from '@/run/after-pour';
 import { struckOut } from './struck-out';
 
 /** One pour: what was done and noted, and where the piece stands now. */

@@ -2,7 +2,7 @@ import { shapeOf, type Surface } from '@potter/core/surface';
 import { type Mark, markOf, type Move, type Scene, type Stroke, verbOf } from '@potter/core/verb';
 import { Circle, G, Polygon, Polyline, Text as SvgText } from 'react-native-svg';
 
-export interface Place {
+interface Place {
   readonly left: number;
   readonly top: number;
   readonly scale: number;

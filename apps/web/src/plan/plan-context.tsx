@@ -12,7 +12,7 @@ import {
 } from 'react';
 import { type Href, usePathname, useRouter } from 'expo-router';
 import { View as Box } from 'react-native';
-import { useOutcome } from '@/preview/use-pour';
+import { useOutcome } from '@/picture/use-pour';
 import type { View } from '@/workers/messages';
 import { useWide } from '@/ui/use-wide';
 import { Failed, Waiting } from '@/ui/state';
@@ -21,7 +21,7 @@ import { useSettings } from '@/data/settings';
 import { useShelf } from '@/data/shelf';
 import { openSession, type PlanSession, type Saving } from '@/data/plan-session';
 import { plansKey } from '@/data/plans';
-import { studioOf } from './studio';
+import { studioOf } from '@/data/studio';
 import { wentOn } from './went-on';
 
 interface OpenPlan {

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { saveFile } from '@/data/files';
 import { useDeletePlan } from '@/data/delete-plan';
 import { useCreatePlan } from '@/data/plans';
-import { dropped } from '@/plans/dropped';
+import { dropped } from '@/data/dropped-plan';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/text-field';
 import { usePlan } from './plan-context';

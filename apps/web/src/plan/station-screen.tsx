@@ -13,7 +13,7 @@ import { Small, Strong, Title } from '@/ui/type';
 import { useKeys } from '@/ui/use-keys';
 import { useWide } from '@/ui/use-wide';
 import { type Vital, VitalLine } from '@/ui/vital-line';
-import { LivePreview } from '@/preview/live-preview';
+import { LivePreview } from './live-preview';
 import { KeySheet } from './key-sheet';
 import { usePlan } from './plan-context';
 import { PlanMenu } from './plan-menu';

@@ -11,7 +11,7 @@ import { SetApart } from '@/ui/set-apart';
 import { Asking, Empty, Failed } from '@/ui/state';
 import { Small } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
-import { dropped, useDropped } from './dropped';
+import { dropped, useDropped } from '@/data/dropped-plan';
 import { ImportPlan } from './import-plan';
 import { ChooseRow, PlanRow } from './plan-row';
 

@@ -11,14 +11,14 @@ import { useMat } from '@/ui/mat';
 import { QuantityField } from '@/ui/quantity-field';
 import { Body, Heading, Small } from '@/ui/type';
 import { useUnits } from '@/ui/units';
-import { FilmFigures, OutcomeVitals, Shows } from './figures';
-import { FilmLegend } from './film-legend';
-import { Picture } from './picture';
-import { pourHost } from './pour-host';
-import { Progress } from './progress';
-import { savePicture } from './save-picture';
-import { SpotCore } from './spot-core';
-import { usePouring } from './use-pour';
+import { FilmFigures, OutcomeVitals, Shows } from '@/picture/figures';
+import { FilmLegend } from '@/picture/film-legend';
+import { Picture } from '@/picture/picture';
+import { pourHost } from '@/picture/pour-host';
+import { Progress } from '@/picture/progress';
+import { savePicture } from '@/picture/save-picture';
+import { SpotCore } from '@/picture/spot-core';
+import { usePouring } from '@/picture/use-pour';
 
 interface Spot {
   readonly at: readonly [number, number];

@@ -7,7 +7,7 @@ import { useEffect, useState } from 'react';
 import { Pressable, ScrollView, Text, View } from 'react-native';
 import { putRun, useRun } from '@/data/runs';
 import { useShelf } from '@/data/shelf';
-import { AfterPour } from '@/journal/after-pour';
+import { AfterPour } from './after-pour';
 import { Button, IconButton } from '@/ui/button';
 import { CareMark } from '@/ui/care-mark';
 import { clock } from '@/ui/local-time';

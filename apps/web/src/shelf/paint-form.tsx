@@ -8,7 +8,7 @@ import {
 } from '@potter/core/paint';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { PaintTrials } from '@/trials/paint-trials';
+import { PaintTrials } from './paint-trials';
 import { Act } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Choice } from '@/ui/choice';

@@ -3,7 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useShelf } from '@/data/shelf';
 import { newId } from '@/data/new-id';
-import { dayOf } from '@/plan/studio';
+import { dayOf } from '@/data/studio';
 import { Screen } from '@/ui/screen';
 import { Asking, Empty } from '@/ui/state';
 import { BlankForm } from './blank-form';

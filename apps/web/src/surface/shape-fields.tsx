@@ -18,7 +18,7 @@ import { TextField } from '@/ui/text-field';
 import { useUnits } from '@/ui/units';
 import { DrawingFields } from './drawing-fields';
 
-export interface Blank {
+interface Blank {
   readonly shape: Shape;
   readonly edgeDepthMm: number;
   readonly support?: Support | undefined;

@@ -17,7 +17,7 @@ import { today } from '@/ui/local-time';
 import { Pick } from '@/ui/pick';
 import { Body, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
-import { PaintTrials } from './paint-trials';
+import { PaintTrials } from '@/shelf/paint-trials';
 
 /** A card to print and paint, and what it showed: the paint is as opaque as that from then on. */
 export function OpacityCard() {

@@ -2,7 +2,7 @@ import { reserveOf, paintOptics } from '@potter/core/optics';
 import { densityOf } from '@potter/core/paint';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { SwatchStrip } from '@/colours/swatch-strip';
+import { SwatchStrip } from '@/ui/swatch-strip';
 import { usePaints, useShelf } from '@/data/shelf';
 import { paintChip } from '@/shelf/paint-chip';
 import { Screen } from '@/ui/screen';

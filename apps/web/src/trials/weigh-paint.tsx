@@ -10,7 +10,7 @@ import { Pick } from '@/ui/pick';
 import { NumberField, QuantityField } from '@/ui/quantity-field';
 import { Body, Figure, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
-import { PaintTrials } from './paint-trials';
+import { PaintTrials } from '@/shelf/paint-trials';
 
 const USUAL_ML = 10;
 

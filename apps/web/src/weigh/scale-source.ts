@@ -9,7 +9,7 @@ import {
 } from '@potter/core/scale';
 
 /** Whatever tells what the scale reads. The weigh-along knows no other. */
-export interface ScaleSource {
+interface ScaleSource {
   readonly read: () => Reading;
   readonly subscribe: (listener: () => void) => () => void;
   /** Presses its tare button; a fresh cup is put on first where `cup` is set. */

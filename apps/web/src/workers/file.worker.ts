@@ -2,6 +2,7 @@ import { checkPlanShape } from '@potter/contract/check-plan';
 import { checkShelfItem } from '@potter/contract/check-shelf-item';
 import { openPour, readPalette, readShelfCsv } from '@potter/core/format';
 import { MOST_SVG, outlineFrom, outlineFromPath, readSvg } from '@potter/core/surface';
+import { expose } from 'comlink';
 import type { FileAnswer, FileAsk } from './file-messages';
 
 /** Reads files away from the screen: what is in them, and how long that takes to read, is nobody's promise. */
@@ -25,8 +26,4 @@ async function answer(ask: FileAsk): Promise<FileAnswer[FileAsk['read']]> {
   }
 }
 
-self.onmessage = ({ data }: MessageEvent<FileAsk>) => {
-  void answer(data)
-    .then((value) => self.postMessage({ value }))
-    .catch((error: unknown) => self.postMessage({ failed: String(error) }));
-};
+expose(answer);

@@ -1,10 +1,5 @@
 import { findMixes } from '@potter/core/mix';
+import { expose } from 'comlink';
 import type { FindAsk } from './find-messages';
 
-self.onmessage = ({ data: { hex, paints, like } }: MessageEvent<FindAsk>) => {
-  try {
-    self.postMessage({ value: findMixes(hex, paints, like ? { like } : {}) });
-  } catch (error) {
-    self.postMessage({ failed: String(error) });
-  }
-};
+expose(({ hex, paints, like }: FindAsk) => findMixes(hex, paints, like ? { like } : {}));

@@ -1,9 +1,4 @@
-import { answerOrder, type OrderAsk } from '@potter/core/order';
+import { answerOrder } from '@potter/core/order';
+import { expose } from 'comlink';
 
-self.onmessage = ({ data }: MessageEvent<OrderAsk>) => {
-  try {
-    self.postMessage({ value: answerOrder(data) });
-  } catch (error) {
-    self.postMessage({ failed: String(error) });
-  }
-};
+expose(answerOrder);

@@ -4,7 +4,7 @@ import { Amount, Fine } from '../schema/amount';
 import { Id, oneOf } from '../schema/parts';
 import { type SchoolId, SCHOOLS } from './school';
 
-export const PotUseSchema = Type.Union([
+const PotUseSchema = Type.Union([
   Type.Literal('base'),
   Type.Literal('activator'),
   Type.Literal('edge'),
@@ -13,7 +13,7 @@ export const PotUseSchema = Type.Union([
 ]);
 
 /** An amount set aside besides the colours: a film, a volume, a mass, or a share of the colours. */
-export const PotSchema = Type.Object(
+const PotSchema = Type.Object(
   {
     use: PotUseSchema,
     mix: Type.Optional(Id),
@@ -26,7 +26,7 @@ export const PotSchema = Type.Object(
 );
 
 /** What a colour is for in the picture. */
-export const IntentSchema = Type.Union([
+const IntentSchema = Type.Union([
   Type.Literal('background'),
   Type.Literal('dominant'),
   Type.Literal('support'),

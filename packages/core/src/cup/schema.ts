@@ -4,7 +4,7 @@ import { Id } from '../schema/parts';
 import { OutletSchema, VesselSchema } from '../vessel/schema';
 
 /** One pour of one mix into a cup. Either `parts` of what is left of the mix's pot, or `ml` pinned. */
-export const LayerSchema = Type.Object(
+const LayerSchema = Type.Object(
   {
     mix: Id,
     parts: Type.Optional(Fine(1e4)),

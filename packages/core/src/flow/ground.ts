@@ -14,7 +14,7 @@ const HEQ_PATCH_MM = 14;
 
 /** Height an edge holds back while dry, and what of it is left once paint has gone over (our own closure, not validated). */
 const LIP_M = 1.2e-3;
-export const WET_LIP_SHARE = 0.35;
+const WET_LIP_SHARE = 0.35;
 
 /** A surface on its grid. Cell (x, y) has its middle at ((x + 0.5)·cellMm − originMm). */
 export interface Site {

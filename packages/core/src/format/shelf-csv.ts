@@ -61,7 +61,7 @@ export const TABLE_KINDS: readonly ShelfKind[] = [
 /** Most rows that are read. */
 export const MOST_ROWS = 20_000;
 /** Largest table that is read, characters. */
-export const MOST_TABLE = 10_000_000;
+const MOST_TABLE = 10_000_000;
 
 /**
  * The shelf as a table: RFC 4180 with a heading, fields quoted where they must be, lines ended by CR LF. A text that a spreadsheet would take for a

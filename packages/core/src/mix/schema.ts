@@ -10,7 +10,7 @@ export const ConsistencySchema = Type.Union([
 ]);
 
 /** Additive per mL of mix: oil in drops, powder in grams. */
-export const AdditiveSchema = Type.Union([
+const AdditiveSchema = Type.Union([
   Type.Object(
     {
       material: Id,

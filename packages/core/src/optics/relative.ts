@@ -17,7 +17,7 @@ export interface Relative {
 }
 
 /** A candidate that misses by more plays another part (estimate, in ΔE2000). */
-export const FAR = 25;
+const FAR = 25;
 
 const toTarget = (target: Relative['target']) => (start: string, candidate: string) =>
   deltaE2000(hexToLab(target(start)), hexToLab(candidate));

@@ -6,7 +6,7 @@ import { hexToLinear, linearToHex, type Rgb, xyzToLinear } from './srgb';
 export type Spectrum = Float64Array;
 
 /** CIE XYZ of a reflectance under D65. */
-export function spectrumToXyz(reflectance: Spectrum): Rgb {
+function spectrumToXyz(reflectance: Spectrum): Rgb {
   let x = 0;
   let y = 0;
   let z = 0;

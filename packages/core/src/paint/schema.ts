@@ -3,9 +3,9 @@ import { Hex, Id } from '../schema/parts';
 
 const oneOf = <T extends string>(...values: T[]) => Type.Union(values.map((v) => Type.Literal(v)));
 
-export const OpacityClassSchema = oneOf('transparent', 'semi-transparent', 'semi-opaque', 'opaque');
-export const BodySchema = oneOf('heavy', 'soft', 'fluid', 'craft', 'ready');
-export const FinishSchema = oneOf(
+const OpacityClassSchema = oneOf('transparent', 'semi-transparent', 'semi-opaque', 'opaque');
+const BodySchema = oneOf('heavy', 'soft', 'fluid', 'craft', 'ready');
+const FinishSchema = oneOf(
   'matt',
   'satin',
   'gloss',

@@ -8,7 +8,7 @@ import type { Move } from '../verb';
 export type Pin = 'background' | 'palest' | 'contrast';
 
 /** How much is set aside: a film on the face, a volume for one piece, or a share of the colours. */
-export type PotAmount = Pick<Pot, 'filmMm' | 'ml' | 'share'>;
+type PotAmount = Pick<Pot, 'filmMm' | 'ml' | 'share'>;
 
 /** A mix a technique asks to have set aside. */
 export interface UseNeed {

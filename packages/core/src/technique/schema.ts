@@ -24,4 +24,3 @@ export const TechniqueChoiceSchema = tagged(
     ),
   ),
 );
-export type TechniqueChoice = Static<typeof TechniqueChoiceSchema> & { id: TechniqueId };

@@ -28,7 +28,7 @@ export interface Entry {
 }
 
 /** What flows on the first piece. */
-export interface Flow {
+interface Flow {
   /** Up to where it is left to dry. */
   readonly acts: readonly Act[];
   /** Mean of all that these acts bring: kinematic viscosity, m²/s, and density. */

@@ -25,7 +25,7 @@ const set = (next: readonly Unsent[]): void => {
   for (const listener of listeners) listener();
 };
 
-export const watchOutbox = (listener: () => void): (() => void) => {
+const watchOutbox = (listener: () => void): (() => void) => {
   listeners.add(listener);
   return () => listeners.delete(listener);
 };

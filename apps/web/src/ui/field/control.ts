@@ -2,7 +2,7 @@ import type { Field, FieldValue } from '@potter/core/field';
 import type { ReactNode } from 'react';
 
 /** What a control may offer beside its own field. */
-export interface Offered {
+interface Offered {
   readonly mixes: readonly { readonly id: string; readonly name: string }[];
   readonly cups: readonly { readonly id: string }[];
   /** The surface places lie on. */

@@ -1,7 +1,7 @@
 import type { SurfaceMeasure } from '../../surface/measure';
 
 /** What a school's rule may be told by, where it has a figure of its own. */
-export interface SchoolFigures {
+interface SchoolFigures {
   readonly laidMm?: number;
   readonly gPerCm2?: number;
 }

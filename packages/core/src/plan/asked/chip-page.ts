@@ -10,9 +10,9 @@ import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
 /** Wet film one brush coat lays: half of the two that opacity is stated for. */
-export const COAT_UM = 100;
+const COAT_UM = 100;
 /** Coats a chip page shows. */
-export const MOST_COATS = 4;
+const MOST_COATS = 4;
 
 /** What the ground does to a film: nothing to be seen, it shows through, or the two make a third colour. */
 export type Reads = 'hides' | 'shows' | 'new-colour';

@@ -21,7 +21,7 @@ export interface Seam {
 }
 
 /** What the difference in weight of two layers does. */
-export interface SeamWeight {
+interface SeamWeight {
   /** g/mL by which the upper one is heavier; less than nothing where it is lighter. */
   readonly heavierGPerMl: number;
   /** How fast the upper one sinks in the cup. */

@@ -84,7 +84,7 @@ const sameAmount = (a: Pot, b: Pot): boolean =>
   a.filmMm === b.filmMm && a.ml === b.ml && a.g === b.g && a.share === b.share;
 
 /** The mix of the background: what is set aside for base or edges, else what is meant for it, else the palest. */
-export function backgroundOf(plan: Plan): string {
+function backgroundOf(plan: Plan): string {
   const set = (use: string) => plan.budget.pots.find((p) => p.use === use)?.mix;
   const meant = plan.budget.shares.find((s) => s.intent === 'background')?.mix;
   const likely = [...likelyIntents(plan)].find(([, intent]) => intent === 'background')?.[0];
@@ -123,7 +123,7 @@ function withMixOf(plan: Plan, need: UseNeed): { plan: Plan; mix: string } {
 }
 
 /** Id of the mix a use's school makes. */
-export const mixIdFor = (use: Pot['use']): string => `m-${use}`;
+const mixIdFor = (use: Pot['use']): string => `m-${use}`;
 
 /** A plan reckoned by another school. */
 export const withSchool = (plan: Plan, school: SchoolId): Plan =>

@@ -143,7 +143,7 @@ const LARGEST = CUPS[3];
 const GAPS_PARTS = 0.6;
 
 /** The palest of some paints, as a position among them. */
-export const palest = (paints: readonly Paint[]): number =>
+const palest = (paints: readonly Paint[]): number =>
   paints.reduce(
     (best, p, i) => (hexToLab(p.hex)[0] > hexToLab(paints[best]?.hex ?? '#000000')[0] ? i : best),
     0,

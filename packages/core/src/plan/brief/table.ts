@@ -7,7 +7,7 @@ import { type OpenPlan, openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
 /** What verbs may ask about a plan. */
-export function sceneOf(open: OpenPlan, measure: SurfaceMeasure): Scene {
+function sceneOf(open: OpenPlan, measure: SurfaceMeasure): Scene {
   const { surface } = open.plan;
   return {
     mixName: open.mixName,

@@ -1,7 +1,7 @@
 import type { Ring } from '../outline/ring';
 
 /** One character as it is cut out: its outline, and the lines along the middle of its strokes. y down, the top of the capitals at 0. */
-export interface Glyph {
+interface Glyph {
   readonly rings: readonly Ring[];
   readonly limbs: readonly Ring[];
 }

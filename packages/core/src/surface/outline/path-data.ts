@@ -2,7 +2,7 @@ import svgpath from 'svgpath';
 import type { Ring } from './ring';
 
 /** Chords keep within this of a curve, mm. */
-export const TOLERANCE_MM = 0.05;
+const TOLERANCE_MM = 0.05;
 
 /**
  * SVG path data as rings, its numbers taken as mm: curves in chords, open ends closed, as a filled path is drawn.

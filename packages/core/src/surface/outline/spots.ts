@@ -1,3 +1,4 @@
+import polylabel from 'polylabel';
 import { crossingsAt } from './covers';
 import { extentOf, type Ring } from './ring';
 
@@ -15,8 +16,8 @@ const ROUNDS = 20;
 export function spotsWithin(rings: readonly Ring[], count: number): [number, number][] {
   const { left, top, widthMm, heightMm } = extentOf(rings);
   const points = sample(rings, left, top, widthMm, heightMm);
-  if (count === 1) return [inmost(rings, points)];
-  const spots: [number, number][] = [inmost(rings, points)];
+  const spots: [number, number][] = [inmost(rings)];
+  if (count === 1) return spots;
   while (spots.length < count) spots.push(best(points, (p) => nearest(spots, p)[1]));
   for (let round = 0; round < ROUNDS; round++) {
     const sums = spots.map(() => [0, 0, 0] as [number, number, number]);
@@ -47,22 +48,18 @@ function sample(rings: readonly Ring[], left: number, top: number, w: number, h:
   return [[rings[0]![0]!, rings[0]![1]!]] as [number, number][];
 }
 
-/** The point farthest from all edges. */
-function inmost(rings: readonly Ring[], points: readonly [number, number][]): [number, number] {
-  return tidy(best(points, ([x, y]) => edgeDistance(rings, x, y)));
-}
-
-function edgeDistance(rings: readonly Ring[], x: number, y: number): number {
-  let least = Infinity;
-  for (const ring of rings)
-    for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
-      const [x1, y1] = [ring[j]!, ring[j + 1]!];
-      const [dx, dy] = [ring[i]! - x1, ring[i + 1]! - y1];
-      const long = dx * dx + dy * dy;
-      const t = long === 0 ? 0 : Math.min(1, Math.max(0, ((x - x1) * dx + (y - y1) * dy) / long));
-      least = Math.min(least, Math.hypot(x - x1 - t * dx, y - y1 - t * dy));
-    }
-  return least;
+/** The point farthest from all edges, to a millimetre: the pole of inaccessibility (Garcia-Castellanos and Lombardo 2007). */
+function inmost(rings: readonly Ring[]): [number, number] {
+  const drawn = rings.map((ring) =>
+    Array.from({ length: ring.length / 2 }, (_, i): [number, number] => [
+      ring[2 * i]!,
+      ring[2 * i + 1]!,
+    ]),
+  );
+  // The search looks within the first ring it is given; of several pieces the one with most room has it.
+  const poles = drawn.map((ring, i) => polylabel([ring, ...drawn.filter((_, j) => j !== i)], 1));
+  const [x, y] = best(poles, (pole) => pole.distance);
+  return tidy([x, y]);
 }
 
 const apart = (a: Point, b: Point): number => Math.hypot(a[0] - b[0], a[1] - b[1]);
@@ -76,7 +73,7 @@ function nearest(spots: readonly Point[], p: Point): [number, number] {
   return [at, least];
 }
 
-function best<T extends Point>(of: readonly T[], score: (one: T) => number): T {
+function best<T extends object>(of: readonly T[], score: (one: T) => number): T {
   let [found, high] = [of[0]!, -Infinity];
   for (const one of of) {
     const s = score(one);

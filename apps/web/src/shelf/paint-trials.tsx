@@ -1,7 +1,7 @@
 import type { ShelfPaint } from '@potter/core/stock';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
-import { opacityWords } from '@/shelf/opacity-words';
+import { opacityWords } from './opacity-words';
 import { Body, Small } from '@/ui/type';
 
 /** What trials of a paint showed, the newest first. */

@@ -7,7 +7,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { putRun } from '@/data/runs';
 import { shelfKey, putOnShelf, useShelf } from '@/data/shelf';
-import { dayOf } from '@/plan/studio';
+import { dayOf } from '@/data/studio';
 import { Button } from '@/ui/button';
 import { QuantityField } from '@/ui/quantity-field';
 import { Body, Heading } from '@/ui/type';

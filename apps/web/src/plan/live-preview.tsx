@@ -1,14 +1,14 @@
 import { shapeOf } from '@potter/core/surface';
 import { View } from 'react-native';
-import { usePlan } from '@/plan/plan-context';
+import { usePlan } from './plan-context';
 import { Act } from '@/ui/button';
 import { useMat } from '@/ui/mat';
 import { Heading, Small } from '@/ui/type';
-import { OutcomeVitals } from './figures';
-import { Picture } from './picture';
-import { pourHost } from './pour-host';
-import { Progress } from './progress';
-import { usePouring } from './use-pour';
+import { OutcomeVitals } from '@/picture/figures';
+import { Picture } from '@/picture/picture';
+import { pourHost } from '@/picture/pour-host';
+import { Progress } from '@/picture/progress';
+import { usePouring } from '@/picture/use-pour';
 
 /** The preview beside a station on a wide screen, always of the plan as it is. */
 export function LivePreview() {

@@ -1,4 +1,4 @@
-import { lastOf } from '@/data/last-of';
+import { lastOf } from './last-of';
 
 /** The plan deleted last, so that it can be put back. */
 const last = lastOf<{ readonly id: string; readonly title: string }>();

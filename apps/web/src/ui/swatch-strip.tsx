@@ -12,12 +12,12 @@ import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import ArrowRight from 'lucide-react-native/icons/arrow-right';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { IconButton } from '@/ui/button';
-import { Choice } from '@/ui/choice';
-import { useMat } from '@/ui/mat';
-import { useTokens } from '@/ui/tokens';
-import { Small, Strong } from '@/ui/type';
-import { VerdictLine } from '@/ui/verdict';
+import { IconButton } from './button';
+import { Choice } from './choice';
+import { useMat } from './mat';
+import { useTokens } from './tokens';
+import { Small, Strong } from './type';
+import { VerdictLine } from './verdict';
 
 export interface NamedSwatch extends Swatch {
   readonly id: string;
