@@ -1,7 +1,7 @@
-import { type Static, Type } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { fieldSchema } from '../field/kind';
 import { tagged } from '../schema/parts';
-import { TECHNIQUES, type TechniqueId } from './index';
+import { TECHNIQUES } from './index';
 
 /** A technique as a plan names it; settings left out take the technique's defaults. */
 export const TechniqueChoiceSchema = tagged(
