@@ -1,6 +1,6 @@
 import { type Intent, INTENTS, normalise } from '@potter/core/budget';
 import { greyOf } from '@potter/core/optics';
-import { edit as edits, type NeighbourPair, neighbourTable } from '@potter/core/plan';
+import { mixNames, edit as edits, type NeighbourPair, neighbourTable } from '@potter/core/plan';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -43,7 +43,7 @@ export function ColoursStation() {
   });
   const shelfPaints = usePaints().map((item) => item.paint);
   const pairs = neighbourTable(plan, brief);
-  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const nameOf = mixNames(plan);
   return (
     <StationScreen station="colours">
       <PaletteStrip

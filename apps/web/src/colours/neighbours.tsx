@@ -1,5 +1,5 @@
 import type { Neighbours as Judged } from '@potter/core/optics';
-import type { NeighbourPair } from '@potter/core/plan';
+import { mixNames, type NeighbourPair } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -16,7 +16,7 @@ export function Neighbours({ pairs }: { readonly pairs: readonly NeighbourPair[]
   const wide = useWide();
   const mixes = [...new Set(pairs.flatMap((p) => [p.a, p.b]))];
   const ids = plan.budget.shares.map((s) => s.mix).filter((id) => mixes.includes(id));
-  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const nameOf = mixNames(plan);
   const [chosen, setChosen] = useState<string>();
   const [opened, setOpened] = useState<string>();
   if (pairs.length === 0) return <Small>One colour has no neighbours.</Small>;

@@ -5,6 +5,7 @@ import {
   lightened,
   lightenOffer,
   type NeighbourPair,
+  mixNames,
 } from '@potter/core/plan';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -19,7 +20,7 @@ export function PairFixes({ pair }: { readonly pair: NeighbourPair }) {
   const { plan, brief, edit } = usePlan();
   const shelf = usePaints().map((item) => item.paint);
   const { a, b, judged, touches } = pair;
-  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const nameOf = mixNames(plan);
   const alike = judged.verdict === 'merge' || judged.verdict === 'low';
   const offer = alike ? lightenOffer(plan, brief, a, b, shelf) : undefined;
   const between =

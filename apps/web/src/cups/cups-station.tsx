@@ -1,5 +1,5 @@
 import type { Cup, Layer, LoadedCup } from '@potter/core/cup';
-import { edit as edits, seamsOf } from '@potter/core/plan';
+import { mixNames, edit as edits, seamsOf } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
 import { useCallback, useState } from 'react';
@@ -35,7 +35,7 @@ export function CupsStation() {
   // A plan always has a cup: the schema says so, and the last one cannot be taken away.
   const doc = plan.cups[cup] as Cup;
   const loaded = brief.cups[cup] as LoadedCup;
-  const nameOf = (mix: string) => plan.mixes.find((m) => m.id === mix)?.name ?? mix;
+  const nameOf = mixNames(plan);
   const mixOf = (mix: string) => brief.mixes.find((m) => m.id === mix);
   const masstoneOf = (mix: string) => mixOf(mix)?.masstoneHex ?? '#808080';
   const selected = layer !== undefined && layer < loaded.layers.length ? layer : undefined;

@@ -1,4 +1,4 @@
-import { cupsToLoad, type CupToLoad, type ToWeigh } from '@potter/core/plan';
+import { mixNames, cupsToLoad, type CupToLoad, type ToWeigh } from '@potter/core/plan';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { usePlan } from '@/plan/plan-context';
@@ -13,7 +13,7 @@ export function LoadScreen() {
   const router = useRouter();
   const cups = useMemo(() => cupsToLoad(plan, brief), [plan, brief]);
   const cupOf = (batch: ToWeigh): CupToLoad | undefined => cups.find((c) => c.id === batch.id);
-  const nameOf = (mix: string) => plan.mixes.find((m) => m.id === mix)?.name ?? mix;
+  const nameOf = mixNames(plan);
   const batches: Batches = {
     list: cups,
     place: `load.${id}`,

@@ -1,5 +1,5 @@
 import { cupLabels, loadingMarks, stripSheets } from '@potter/core/format';
-import { cupsToLoad } from '@potter/core/plan';
+import { mixNames, cupsToLoad } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -16,7 +16,7 @@ import { placementWords } from './placement-words';
 export function LoadingScreen() {
   const { id, plan, brief } = usePlan();
   const router = useRouter();
-  const nameOf = (mix: string) => plan.mixes.find((m) => m.id === mix)?.name ?? mix;
+  const nameOf = mixNames(plan);
   const all = cupsToLoad(plan, brief);
   // Every piece of a set is loaded alike: one sheet serves all.
   const cups = all.filter((c) => c.id.endsWith(' 1'));

@@ -1,5 +1,5 @@
 import type { LoadedCup } from '@potter/core/cup';
-import { edit as edits, pinOffer, withPins } from '@potter/core/plan';
+import { mixNames, edit as edits, pinOffer, withPins } from '@potter/core/plan';
 import { techniqueOf } from '@potter/core/technique';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -19,7 +19,7 @@ export function OrderActs({ cup, loaded }: { readonly cup: number; readonly load
   const { plan, edit } = usePlan();
   const [rounds, setRounds] = useState(3);
   const [thinner, setThinner] = useState(true);
-  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const nameOf = mixNames(plan);
   const offer = pinOffer(plan, cup);
   return (
     <>

@@ -157,8 +157,10 @@ export const useRuns = (): State => useSyncExternalStore(subscribe, () => state)
 /** One run whole: as this device has it, else as the studio does. */
 export function useRun(id: string): {
   readonly run?: Run;
-  readonly loaded: boolean;
-  readonly fault?: string;
+  readonly isPending: boolean;
+  readonly isError: boolean;
+  readonly error: Error | null;
+  readonly refetch: () => void;
 } {
   const { runs, loaded, fault, next } = useRuns();
   const row = runs.find((r) => r.id === id);
@@ -190,7 +192,9 @@ export function useRun(id: string): {
   const told = fault ?? (wanted ? why : undefined);
   return {
     ...(here ? { run: here } : {}),
-    loaded: loaded && !(wanted && !none && told === undefined),
-    ...(told === undefined ? {} : { fault: told }),
+    isPending: told === undefined && (!loaded || (wanted && !none)),
+    isError: told !== undefined,
+    error: told === undefined ? null : new Error(told),
+    refetch: readRunsAnew,
   };
 }

@@ -9,7 +9,7 @@ import { Button } from '@/ui/button';
 import { dayWords } from '@/ui/day-words';
 import { localTime } from '@/ui/local-time';
 import { Screen } from '@/ui/screen';
-import { Empty, Failed, Waiting } from '@/ui/state';
+import { NotHere } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
 import { Body, Heading } from '@/ui/type';
 import { useNow } from '@/ui/use-now';
@@ -21,20 +21,18 @@ export function EntryScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
   const now = useNow(60_000);
-  const { run, loaded, fault } = useRun(id);
+  const { run, ...asked } = useRun(id);
   if (!run)
     return (
       <Screen title="Journal">
-        {fault ? <Failed what="This pour cannot be read." why={fault} /> : null}
-        {fault ? null : loaded ? (
-          <Empty
-            says="This pour is not in the journal any more."
-            act="To the journal"
-            onAct={() => router.replace('/journal')}
-          />
-        ) : (
-          <Waiting what="Opening the journal" />
-        )}
+        <NotHere
+          query={asked}
+          waiting="Opening the journal"
+          failed="This pour cannot be read."
+          says="This pour is not in the journal any more."
+          act="To the journal"
+          onAct={() => router.replace('/journal')}
+        />
       </Screen>
     );
   const ended = localTime(run.endedAt ?? run.startedAt);

@@ -23,7 +23,7 @@ import { localNow } from '@/ui/local-time';
 import { money } from '@/ui/money';
 import { QuantityField } from '@/ui/quantity-field';
 import { Screen } from '@/ui/screen';
-import { Asking, Empty } from '@/ui/state';
+import { NotHere } from '@/ui/state';
 import { Body, Small } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import type { Batches } from '@/weigh/batches';
@@ -47,14 +47,14 @@ export function MakeScreen() {
   if (!shelf.data || !medium)
     return (
       <Screen title="Make a medium">
-        <Asking query={shelf} waiting="Looking at the shelf" failed="The shelf cannot be read." />
-        {shelf.data ? (
-          <Empty
-            says="There is no such medium any more."
-            act="To the mediums"
-            onAct={() => router.replace('/shelf?kind=medium')}
-          />
-        ) : null}
+        <NotHere
+          query={shelf}
+          waiting="Looking at the shelf"
+          failed="The shelf cannot be read."
+          says="There is no such medium any more."
+          act="To the mediums"
+          onAct={() => router.replace('/shelf?kind=medium')}
+        />
       </Screen>
     );
   return <Make key={id} medium={medium} mediums={mediums} shelf={items} />;

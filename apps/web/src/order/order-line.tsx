@@ -1,4 +1,4 @@
-import { judgeOrder, seamsOf } from '@potter/core/plan';
+import { mixNames, judgeOrder, seamsOf } from '@potter/core/plan';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Body } from '@/ui/type';
@@ -7,7 +7,7 @@ import { VerdictGlyph } from '@/ui/verdict';
 /** The order of a cup judged in one line, anew with every move. */
 export function OrderLine({ cup }: { readonly cup: number }) {
   const { plan, brief } = usePlan();
-  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const nameOf = mixNames(plan);
   const { worst, bad, seams } = judgeOrder(seamsOf(plan, brief, cup));
   if (!worst) return null;
   return (

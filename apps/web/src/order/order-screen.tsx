@@ -1,5 +1,12 @@
 import { ORDER_SCHOOLS, type OrderSchoolId } from '@potter/core/order';
-import { cupOrderAsk, edit as edits, judgeOrder, type Plan, seamsOf } from '@potter/core/plan';
+import {
+  mixNames,
+  cupOrderAsk,
+  edit as edits,
+  judgeOrder,
+  type Plan,
+  seamsOf,
+} from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -35,7 +42,7 @@ export function OrderScreen() {
   const [left, setLeft] = useState<Shown>('loaded');
   const [right, setRight] = useState<Shown>();
   const wide = useWide();
-  const nameOf = (mix: string) => plan.mixes.find((m) => m.id === mix)?.name ?? mix;
+  const nameOf = mixNames(plan);
   const inCup = [...new Set((plan.cups[cup]?.layers ?? []).map((l) => l.mix))];
   return (
     <Screen
@@ -199,7 +206,7 @@ function Told({ plan, cup }: { readonly plan: Plan; readonly cup: number }) {
   const { brief } = usePlan();
   const { ink } = useTokens();
   const layers = plan.cups[cup]?.layers ?? [];
-  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const nameOf = mixNames(plan);
   const seams = seamsOf(plan, brief, cup);
   const judged = judgeOrder(seams);
   const weak = [...seams].sort((a, b) => a.judged.score - b.judged.score).slice(0, MOST_WEAK);

@@ -1,4 +1,4 @@
-import { type Seam, weightWords } from '@potter/core/plan';
+import { mixNames, type Seam, weightWords } from '@potter/core/plan';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Small, Strong } from '@/ui/type';
@@ -7,7 +7,7 @@ import { Bands, VerdictLine } from '@/ui/verdict';
 /** The seams of a cup, top first as one looks at it: how the two get on, and what their weights do. */
 export function SeamList({ seams }: { readonly seams: readonly Seam[] }) {
   const { plan, brief } = usePlan();
-  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const nameOf = mixNames(plan);
   const hexOf = (id: string) => brief.mixes.find((m) => m.id === id)?.masstoneHex ?? '#808080';
   return (
     <View role="list" aria-label="Where layers touch, top first">

@@ -1,5 +1,5 @@
 import { type CupOrder, ORDER_SCHOOLS, type OrderSchoolId } from '@potter/core/order';
-import { edit as edits, usualPins } from '@potter/core/plan';
+import { mixNames, edit as edits, usualPins } from '@potter/core/plan';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
@@ -21,7 +21,7 @@ export function Wishes({
 }) {
   const { plan, edit } = usePlan();
   const wish: CupOrder = plan.order ?? { school: 'contrast' };
-  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const nameOf = mixNames(plan);
   const pins = usualPins(plan, cup);
   // A colour that is not in this cup cannot be asked for in it.
   const usual = pins && inCup.includes(pins.first) && inCup.includes(pins.last) ? pins : undefined;
@@ -100,7 +100,7 @@ function Apart({
   const { plan, edit } = usePlan();
   const [adding, setAdding] = useState(false);
   const [a, setA] = useState<string>();
-  const nameOf = (id: string) => plan.mixes.find((m) => m.id === id)?.name ?? id;
+  const nameOf = mixNames(plan);
   const apart = plan.order?.apart ?? [];
   return (
     <View className="gap-2" role="group" aria-label="Kept apart">

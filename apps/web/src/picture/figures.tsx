@@ -1,5 +1,5 @@
 import type { Outcome } from '@potter/core/flow';
-import type { Brief, Plan } from '@potter/core/plan';
+import { type Brief, mixNames, type Plan } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { runOffOf } from '@potter/core/remark';
 import { View } from 'react-native';
@@ -66,6 +66,7 @@ export function FilmFigures({ outcome, brief }: Props) {
 export function Shows({ outcome, plan, brief }: Props & { readonly plan: Plan }) {
   const shown = Object.entries(outcome.shows).sort((a, b) => b[1] - a[1]);
   const most = shown[0]?.[1] ?? 1;
+  const nameOf = mixNames(plan);
   return (
     <View className="gap-1">
       <Heading>What shows</Heading>
@@ -74,12 +75,12 @@ export function Shows({ outcome, plan, brief }: Props & { readonly plan: Plan })
           <View
             key={mix}
             role="listitem"
-            aria-label={`${nameOf(plan, mix)} ${percent(share)}`}
+            aria-label={`${nameOf(mix)} ${percent(share)}`}
             className="min-h-[44px] flex-row items-center gap-3 border-b border-b-rule py-1"
           >
             <MixChip brief={brief} mix={mix} />
             <Strong className="w-[112px]" lines={1}>
-              {nameOf(plan, mix)}
+              {nameOf(mix)}
             </Strong>
             <View className="h-[8px] flex-1">
               <View className="h-full bg-ink" style={{ width: `${(100 * share) / most}%` }} />
@@ -98,9 +99,6 @@ function MixChip({ brief, mix }: { readonly brief: Brief; readonly mix: string }
     <Chip overWhite={made.hexOverWhite} overBlack={made.hexOverBlack} size={28} />
   ) : null;
 }
-
-const nameOf = (plan: Plan, mix: string): string =>
-  plan.mixes.find((m) => m.id === mix)?.name ?? mix;
 
 const percent = (share: number): string =>
   share > 0 && share < 0.01 ? '< 1 %' : `${trim(100 * share, 0)} %`;

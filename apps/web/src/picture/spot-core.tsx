@@ -1,5 +1,5 @@
 import type { SpotLayer } from '@potter/core/flow';
-import type { Brief, Plan } from '@potter/core/plan';
+import { type Brief, mixNames, type Plan } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import Svg, { Line } from 'react-native-svg';
@@ -20,6 +20,7 @@ interface Props {
 /** A core drilled through the wet film at a spot: surface on top, each layer in its µm, thin ones told by their row. */
 export function SpotCore({ layers, plan, brief }: Props) {
   const { ink } = useTokens();
+  const nameOf = mixNames(plan);
   if (layers.length === 0) return <Body>Bare ground here.</Body>;
   const shown = gathered(layers);
   const height = shown.length * ROW;
@@ -60,7 +61,7 @@ export function SpotCore({ layers, plan, brief }: Props) {
               className="flex-row items-center justify-between border-b border-b-rule pl-2"
               style={{ height: ROW }}
             >
-              <Strong>{plan.mixes.find((m) => m.id === layer.mix)?.name ?? layer.mix}</Strong>
+              <Strong>{nameOf(layer.mix)}</Strong>
               <Figure figure={trim(layer.um, 0)} unit="µm" />
             </View>
           ))}

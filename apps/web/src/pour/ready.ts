@@ -1,5 +1,5 @@
 import { pourMoves, preparation } from '@potter/core/journal';
-import type { Brief, Plan } from '@potter/core/plan';
+import { type Brief, type Plan, mixNames } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { techniqueOf } from '@potter/core/technique';
 import { verbOf } from '@potter/core/verb';
@@ -12,6 +12,7 @@ export interface ReadyItem {
 /** What should stand ready before the first move, from the plan itself (handbook 1 and 9, common practice). */
 export function readyCheck(plan: Plan, brief: Brief): ReadyItem[] {
   const at = { runsOffG: brief.budget.totalG * brief.budget.runOffShare };
+  const nameOf = mixNames(plan);
   // What the pour's own moves want beside paint and cups, each once.
   const atHand = new Map(
     pourMoves(plan).flatMap((move): [string, string][] => {
@@ -27,7 +28,7 @@ export function readyCheck(plan: Plan, brief: Brief): ReadyItem[] {
     }),
     ...brief.mixes.map((mix) => ({
       id: `mix ${mix.id}`,
-      says: `${plan.mixes.find((m) => m.id === mix.id)?.name ?? mix.id} is mixed: ${trim(mix.g, 1)} g, ${mix.consistency}.`,
+      says: `${nameOf(mix.id)} is mixed: ${trim(mix.g, 1)} g, ${mix.consistency}.`,
     })),
     ...brief.cups.map((cup, i) => ({
       id: `cup ${cup.id}`,

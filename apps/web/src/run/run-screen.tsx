@@ -11,7 +11,7 @@ import { AfterPour } from './after-pour';
 import { Button, IconButton } from '@/ui/button';
 import { CareMark } from '@/ui/care-mark';
 import { clock } from '@/ui/local-time';
-import { Empty, Failed, Waiting } from '@/ui/state';
+import { NotHere } from '@/ui/state';
 import { TableButton } from '@/ui/table-button';
 import { TextField } from '@/ui/text-field';
 import { Body, Small, Strong, Title } from '@/ui/type';
@@ -28,21 +28,19 @@ import { useWakeLock } from './wake-lock';
 export function RunScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
-  const { run, loaded, fault } = useRun(id);
+  const { run, ...asked } = useRun(id);
   if (run) return run.endedAt === undefined ? <Running run={run} /> : <RunOver run={run} />;
   return (
     <View role="main" className="flex-1 bg-surround p-4">
       <Title>Run</Title>
-      {fault ? <Failed what="The run cannot be read." why={fault} /> : null}
-      {fault ? null : loaded ? (
-        <Empty
-          says="This run is not in the journal."
-          act="To the journal"
-          onAct={() => router.replace('/journal')}
-        />
-      ) : (
-        <Waiting what="Opening the run" />
-      )}
+      <NotHere
+        query={asked}
+        waiting="Opening the run"
+        failed="The run cannot be read."
+        says="This run is not in the journal."
+        act="To the journal"
+        onAct={() => router.replace('/journal')}
+      />
     </View>
   );
 }

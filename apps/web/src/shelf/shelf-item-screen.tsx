@@ -5,7 +5,7 @@ import { useShelf } from '@/data/shelf';
 import { newId } from '@/data/new-id';
 import { dayOf } from '@/data/studio';
 import { Screen } from '@/ui/screen';
-import { Asking, Empty } from '@/ui/state';
+import { NotHere } from '@/ui/state';
 import { BlankForm } from './blank-form';
 import { FinishForm } from './finish-form';
 import { JarForm } from './jar-form';
@@ -98,14 +98,14 @@ export function ShelfItemScreen() {
   if (kind && item) return <Form key={params.id} item={item} isNew={isNew} />;
   return (
     <Screen title="Shelf">
-      <Asking query={shelf} waiting="Looking at the shelf" failed="The shelf cannot be read." />
-      {shelf.data ? (
-        <Empty
-          says="This is not on the shelf any more."
-          act="To the shelf"
-          onAct={() => router.replace('/shelf')}
-        />
-      ) : null}
+      <NotHere
+        query={shelf}
+        waiting="Looking at the shelf"
+        failed="The shelf cannot be read."
+        says="This is not on the shelf any more."
+        act="To the shelf"
+        onAct={() => router.replace('/shelf')}
+      />
     </Screen>
   );
 }

@@ -74,3 +74,17 @@ export function Asking({
     );
   return query.isPending ? <Waiting what={waiting} /> : null;
 }
+
+/** What stands where one thing should: it is looked for, cannot be had, or is not there any more, with the way on. */
+export function NotHere({
+  query,
+  waiting,
+  failed,
+  ...gone
+}: Parameters<typeof Asking>[0] & Parameters<typeof Empty>[0]) {
+  return query.isError || query.isPending ? (
+    <Asking query={query} waiting={waiting} failed={failed} />
+  ) : (
+    <Empty {...gone} />
+  );
+}

@@ -21,6 +21,7 @@ export {
 export { type Dominant, dominantColours } from './dominant';
 export { greyOf } from './grey';
 export { hexToLab } from './lab';
+export { darkestOf, palestOf } from './palest';
 export { type Match, nearest } from './nearest';
 export { type Neighbours, neighbours } from './neighbour';
 export {

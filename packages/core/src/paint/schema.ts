@@ -5,15 +5,7 @@ const oneOf = <T extends string>(...values: T[]) => Type.Union(values.map((v) =>
 
 const OpacityClassSchema = oneOf('transparent', 'semi-transparent', 'semi-opaque', 'opaque');
 const BodySchema = oneOf('heavy', 'soft', 'fluid', 'craft', 'ready');
-const FinishSchema = oneOf(
-  'matt',
-  'satin',
-  'gloss',
-  'metallic',
-  'pearl',
-  'interference',
-  'neon',
-);
+const FinishSchema = oneOf('matt', 'satin', 'gloss', 'metallic', 'pearl', 'interference', 'neon');
 
 export const PaintSchema = Type.Object(
   {

@@ -22,6 +22,7 @@ export { wantsLimbCups, withLimbCups } from './asked/limbs';
 export { cupsToLoad, type CupToLoad } from './asked/loading';
 export { preparationOf, rewriteMoves, setPreparation } from './beginning/moves';
 export { type NeighbourPair, neighbourTable, verdictWords } from './asked/neighbour-table';
+export { mixNames } from './document/mix-names';
 export { patchPlan } from './document/patch';
 export { type PinOffer, pinOffer, usualPins, withPins } from './asked/pins';
 export { type Bare, ranOut } from './asked/ran-out';

@@ -1,4 +1,5 @@
 import { type Outlet, STREAM_BINS, type Stratum, withdraw } from '../../cup/withdraw';
+import { lengthOfLine } from '../../surface/path';
 import { addFootprint, type Disc, meet, spotAt } from '../disc';
 import { frames } from '../frames';
 import { tilted } from '../grid';
@@ -54,7 +55,7 @@ export const stream: ActDefinition<Stream> = {
     const { kernel, site, seed, source } = under;
     const rate = (streamMl(act) * 1e-6) / act.s;
     const level = tilted(under.nu);
-    const cellsPerS = pathLength(act) / site.cellMm / act.s;
+    const cellsPerS = lengthOfLine(act.pathMm) / site.cellMm / act.s;
     under.laid(streamMl(act) * 1e-6);
     yield* frames(under, {
       s: act.s,
@@ -116,11 +117,6 @@ export const stream: ActDefinition<Stream> = {
     };
   },
 };
-
-const pathLength = ({ pathMm }: Stream): number =>
-  pathMm
-    .slice(1)
-    .reduce((sum, [x, y], i) => sum + Math.hypot(x - pathMm[i]![0], y - pathMm[i]![1]), 0);
 
 const clampBin = (bin: number): number => Math.min(STREAM_BINS - 1e-3, Math.max(0, bin));
 

@@ -1,6 +1,7 @@
 import type { Layer } from '../../cup/schema';
 import { deltaE2000 } from '../../optics/delta-e';
 import { hexToLab } from '../../optics/lab';
+import { palestOf } from '../../optics/palest';
 import { type Pin, techniqueOf } from '../../technique';
 import { setCup } from '../edit/cups';
 import { halfOf } from '../edit/order';
@@ -56,7 +57,7 @@ function mixFor(plan: Plan, layers: readonly Layer[], pin: Pin): string | undefi
   const inCup = [...new Set(layers.map((l) => l.mix))];
   const { hexOf } = openPlan(plan);
   const lab = (mix: string) => hexToLab(hexOf(mix));
-  const palest = [...inCup].sort((a, b) => lab(b)[0] - lab(a)[0])[0];
+  const palest = palestOf(inCup, hexOf);
   if (pin === 'palest') return palest;
   const set = (use: string) => plan.budget.pots.find((p) => p.use === use)?.mix;
   const background = set('base') ?? set('edge') ?? palest;

@@ -2,7 +2,7 @@ import type { Pot, SchoolId } from '../../budget/schema';
 import { SCHOOLS } from '../../budget/school';
 import type { Mix } from '../../mix/schema';
 import { MIX_SCHOOLS, mixBySchool } from '../../mix/school';
-import { hexToLab } from '../../optics/lab';
+import { darkestOf, palestOf } from '../../optics/palest';
 import type { Surface } from '../../surface/schema';
 import { type Needs, techniqueOf, type TechniqueId, type UseNeed } from '../../technique';
 import { openPlan } from '../document/open';
@@ -95,10 +95,8 @@ function backgroundOf(plan: Plan): string {
 function colourFor(plan: Plan, { of = 'background' }: UseNeed): string {
   if (of === 'background') return backgroundOf(plan);
   const { hexOf } = openPlan(plan);
-  const light = (mix: string) => (of === 'palest' ? 1 : -1) * hexToLab(hexOf(mix))[0];
-  return plan.budget.shares
-    .map((s) => s.mix)
-    .reduce((best, m) => (light(m) > light(best) ? m : best));
+  const mixes = plan.budget.shares.map((s) => s.mix);
+  return (of === 'palest' ? palestOf(mixes, hexOf) : darkestOf(mixes, hexOf))!;
 }
 
 /** A mix made by the school a use asks for: one that was made for it before, else a new one, of the school's own paint if it brings one. */

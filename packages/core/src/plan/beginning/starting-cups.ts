@@ -3,7 +3,7 @@ import { SCHOOLS } from '../../budget/school';
 import { LEAN_ML_PER_CM2 } from '../../budget/school/lean';
 import type { Cup, Layer } from '../../cup/schema';
 import type { Mix } from '../../mix/schema';
-import { hexToLab } from '../../optics/lab';
+import { palestOf } from '../../optics/palest';
 import { arrange, type OrderWish } from '../../order/arrange';
 import type { Paint } from '../../paint/schema';
 import { limbsOf, measureSurface, shapeOf } from '../../surface/measure';
@@ -39,7 +39,7 @@ export function startingCups(
   pins: AnyTechnique['pins'],
 ): Cup[] {
   const hexes = paints.map((p) => p.hex);
-  const pale = palest(paints);
+  const pale = paints.indexOf(palestOf(paints, (p) => p.hex)!);
   const rounds = paints.length === 1 ? 1 : paints.length <= 4 ? 2 : 1;
   // What begins a cup also ends it.
   const closes = pins.first === pins.last && needs.loading === 'layered' && paints.length > 1;
@@ -141,10 +141,3 @@ const HOLLOW_CUPS = 4;
 const LARGEST = CUPS[3];
 /** The cup for gaps, against that of a stroke of mean length (estimate). */
 const GAPS_PARTS = 0.6;
-
-/** The palest of some paints, as a position among them. */
-const palest = (paints: readonly Paint[]): number =>
-  paints.reduce(
-    (best, p, i) => (hexToLab(p.hex)[0] > hexToLab(paints[best]?.hex ?? '#000000')[0] ? i : best),
-    0,
-  );
