@@ -11,6 +11,7 @@ const LAYERS = [
   'scale',
   'schema',
   'registry',
+  'factor',
   'surface',
   'vessel',
   'field',

@@ -16,18 +16,25 @@ let failed = 0;
 const shell = (command, args, options = {}) =>
   spawnSync(command, args, { stdio: 'inherit', env, ...options });
 
-/** A step that holds or does not. */
-function check(name, command, args) {
+/** A part of the whole, told with how long it took. */
+function part(name, run) {
   console.log(`\n— ${name}`);
-  if (shell(command, args).status === 0) passed++;
-  else {
-    failed++;
-    console.log(`${name} failed`);
-  }
+  const began = performance.now();
+  run();
+  console.log(`  ${((performance.now() - began) / 1000).toFixed(0)} s`);
 }
 
+/** A step that holds or does not. */
+const check = (name, command, args) =>
+  part(name, () => {
+    if (shell(command, args).status === 0) passed++;
+    else {
+      failed++;
+      console.log(`${name} failed`);
+    }
+  });
+
 function jest() {
-  console.log('\n— unit and component tests');
   const file = join(mkdtempSync(join(tmpdir(), 'potter-jest-')), 'result.json');
   const { status } = shell(
     'npx',
@@ -45,13 +52,12 @@ function jest() {
 }
 
 function endToEnd() {
-  console.log('\n— end to end');
   const files = readdirSync('e2e')
     .filter((f) => f.endsWith('.test.mjs'))
     .map((f) => join('e2e', f));
   const { stdout, status } = shell(
     'node',
-    ['--test', '--test-reporter=tap', '--test-concurrency=1', ...files],
+    ['--test', '--test-reporter=tap', '--test-concurrency=2', ...files],
     {
       stdio: ['ignore', 'pipe', 'inherit'],
       encoding: 'utf8',
@@ -70,9 +76,9 @@ check('kernel compiled', 'node', ['packages/kernel/build.mjs']);
 check('types', 'npm', ['run', '-s', 'typecheck']);
 check('lint', 'npm', ['run', '-s', 'lint']);
 check('format', 'npm', ['run', '-s', 'format:check']);
-jest();
+part('unit and component tests', jest);
 check('build', 'npm', ['run', '-s', 'build']);
-endToEnd();
+part('end to end', endToEnd);
 check('held up to its promises, in short', 'npm', ['run', '-s', 'hold-up', '--', '--short']);
 
 console.log(`\n${passed} passed, ${failed} failed`);

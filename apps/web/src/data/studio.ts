@@ -22,7 +22,7 @@ export function studioOf(
       ),
     ),
     ...pricesOf(shelf, surface),
-    ...(stayMm === undefined ? {} : { stayMm }),
+    factors: stayMm === undefined ? {} : { 'film-stays': stayMm },
   };
 }
 

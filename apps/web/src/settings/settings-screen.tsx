@@ -1,5 +1,5 @@
 import type { Settings } from '@potter/contract';
-import { USUAL_STAY_MM } from '@potter/core/budget';
+import { FACTORS } from '@potter/core/factor';
 import { SCOOP_ML } from '@potter/core/material';
 import { CONSISTENCIES } from '@potter/core/mix';
 import { trim } from '@potter/core/quantity';
@@ -127,15 +127,15 @@ export function SettingsScreen() {
         <Heading>Your own figures</Heading>
         <NumberField
           label="Film that stays on my pieces, mm"
-          value={settings.stayMm ?? USUAL_STAY_MM}
+          value={settings.stayMm ?? FACTORS['film-stays'].usual}
           min={0.1}
           max={5}
           onChange={(stayMm) => set({ stayMm })}
         />
         <Body>
           Weigh a piece before and after a pour: grams left on it, divided by its area in cm² and by
-          0.115, are mm. {trim(USUAL_STAY_MM, 1)} mm is usual. It moves what runs off and how long a
-          piece dries, in every plan.
+          0.115, are mm. {trim(FACTORS['film-stays'].usual, 1)} mm is usual. It moves what runs off
+          and how long a piece dries, in every plan.
         </Body>
         <Heading>Powders</Heading>
         <NumberField

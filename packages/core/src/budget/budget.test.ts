@@ -1,3 +1,4 @@
+import { factorsWith } from '../factor';
 import fc from 'fast-check';
 import { measureSurface } from '../surface/measure';
 import { plainSurface } from '../surface/plain';
@@ -106,7 +107,7 @@ test('an own film that stays is taken over the usual one', () => {
       measure: measureSurface(surface(500, 400)),
       raisedRim: false,
       densityOf: () => 1.15,
-      ownStayMm: 1.1,
+      factors: factorsWith({ 'film-stays': 1.1 }),
     }).stayMm,
   ).toBe(1.1);
 });

@@ -1,3 +1,4 @@
+import { type Factors, factorsWith } from '../factor';
 import { apportion } from '../quantity/apportion';
 import type { SurfaceMeasure } from '../surface/measure';
 import type { Budget, Pot, PotUse } from './schema';
@@ -27,16 +28,12 @@ export interface Amounts {
   readonly pots: readonly PotAmount[];
 }
 
-/** Film that stays on an open surface, mm: an estimate until the artist's own pieces say better. */
-export const USUAL_STAY_MM = 0.8;
-
 export interface BudgetSetting {
   readonly measure: SurfaceMeasure;
   /** Paint cannot leave over a raised rim. */
   readonly raisedRim: boolean;
   readonly densityOf: (mix: string) => number;
-  /** The artist's own figure for the film that stays, where one has been learnt. */
-  readonly ownStayMm?: number;
+  readonly factors?: Factors;
 }
 
 /**
@@ -46,7 +43,7 @@ export interface BudgetSetting {
  */
 export function reckon(
   budget: Budget,
-  { measure, raisedRim, densityOf, ownStayMm }: BudgetSetting,
+  { measure, raisedRim, densityOf, factors = factorsWith() }: BudgetSetting,
 ): Amounts {
   const shares = normalise(budget.shares);
   const mlPerG = shares.reduce((sum, s) => sum + s.share / densityOf(s.mix), 0);
@@ -98,7 +95,7 @@ export function reckon(
   const totalG = pots.reduce((sum, p) => sum + p.g, 0);
   const totalMl = pots.reduce((sum, p) => sum + p.ml, 0);
   const laidMm = (colourMl / (measure.areaCm2 + (school.countsEdges ? measure.edgeCm2 : 0))) * 10;
-  const stayMm = raisedRim ? laidMm : Math.min(laidMm, ownStayMm ?? USUAL_STAY_MM);
+  const stayMm = raisedRim ? laidMm : Math.min(laidMm, factors['film-stays']);
   const edgeG = pots.filter((p) => p.use === 'edge').reduce((sum, p) => sum + p.g, 0);
   const baseMl = pots.filter((p) => p.use === 'base').reduce((sum, p) => sum + p.ml, 0);
   // Behind a rim the base stays too; on an open surface what runs off takes it along.

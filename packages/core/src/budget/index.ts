@@ -1,4 +1,4 @@
-export { type Amounts, normalise, type PotAmount, reckon, USUAL_STAY_MM } from './budget';
+export { type Amounts, normalise, type PotAmount, reckon } from './budget';
 export { type Batch, setAside } from './set-aside';
 export { INTENTS, sharesByIntent } from './intent';
 export type { Budget, Intent, Pot, PotUse, SchoolId } from './schema';

@@ -1,23 +1,21 @@
 import { trim } from '../quantity/show';
 import { type Finding, nameOf, type PatchOp, type RemarkDefinition } from './evidence';
 
-/** Less of the surface than this, and less than a quarter of its share of the paint, is not what was wanted (estimate). */
-const SEEN = 0.02;
-const OF_ITS_SHARE = 0.25;
-/** A colour meant as a trace is let be. */
-const TRACE = 0.03;
-
 export const colourVanished: RemarkDefinition = {
   id: 'colour-vanished',
   see: (evidence) => {
-    const { plan, cups, outcome } = evidence;
+    const { plan, cups, outcome, factors } = evidence;
     if (!outcome) return [];
     const layers = cups.flatMap((c) => c.layers);
     const whole = layers.reduce((sum, l) => sum + l.ml, 0);
     return [...new Set(layers.map((l) => l.mix))].flatMap((mix): Finding[] => {
       const share = layers.filter((l) => l.mix === mix).reduce((sum, l) => sum + l.ml, 0) / whole;
       const shows = outcome.shows[mix] ?? 0;
-      if (share < TRACE || shows >= Math.min(SEEN, OF_ITS_SHARE * share)) return [];
+      if (
+        share < factors['meant-as-trace'] ||
+        shows >= Math.min(factors['shows-at-least'], factors['shows-of-its-share'] * share)
+      )
+        return [];
       const patch = plan.cups.flatMap((cup, c) =>
         (cup.layers ?? []).flatMap((layer, l): PatchOp[] =>
           layer.mix === mix && layer.ml === undefined

@@ -5,16 +5,13 @@ import { CUPS, vesselOf } from '../vessel/library';
 import { capacityMl, fillableMl } from '../vessel/frustum';
 import type { Finding, PatchOp, RemarkDefinition } from './evidence';
 
-/** Tolerance of a fill by eye, mL: below it nobody sees the difference. */
-const SLACK_ML = 0.5;
-
 export const cupTooFull: RemarkDefinition = {
   id: 'cup-too-full',
-  see: ({ cups, plan }) =>
+  see: ({ cups, plan, factors }) =>
     cups.flatMap((cup, index) => {
       const over = cup.filledMl - cup.fillableMl;
       const doc = plan.cups[index];
-      if (over <= SLACK_ML || !doc) return [];
+      if (over <= factors['fill-slack'] || !doc) return [];
       const spills = cup.filledMl > cup.capacityMl;
       const larger = CUPS.find(
         (v) => fillableMl(v) >= cup.filledMl && capacityMl(v) > cup.capacityMl,

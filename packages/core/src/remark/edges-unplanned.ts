@@ -2,17 +2,14 @@ import { SCHOOLS } from '../budget/school';
 import { trim } from '../quantity/show';
 import type { RemarkDefinition } from './evidence';
 
-/** Thin edges are covered by what runs over them; a deep one is part of the picture. */
-const DEEP_MM = 15;
-
 export const edgesUnplanned: RemarkDefinition = {
   id: 'edges-unplanned',
-  see: ({ plan, measure, amounts }) => {
+  see: ({ plan, measure, amounts, factors }) => {
     const { surface, budget } = plan;
     const planned =
       surface.coverEdges &&
       (SCHOOLS[budget.school].countsEdges || budget.pots.some((p) => p.use === 'edge'));
-    if (surface.edgeDepthMm < DEEP_MM || planned) return [];
+    if (surface.edgeDepthMm < factors['edge-is-deep'] || planned) return [];
     const edgeCm2 = (measure.outlineMm * surface.edgeDepthMm * measure.pieces) / 100;
     const mix = amounts.pots.find((p) => p.use === 'base')?.mix ?? budget.shares[0]?.mix;
     return [

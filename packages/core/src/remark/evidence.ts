@@ -2,6 +2,7 @@ import type { Amounts } from '../budget/budget';
 import type { Budget } from '../budget/schema';
 import type { LoadedCup } from '../cup/load';
 import type { Cup } from '../cup/schema';
+import type { Factors } from '../factor';
 import type { Outcome } from '../flow/outcome';
 import type { Book } from '../material/book';
 import type { Opacity } from '../mix/opacity';
@@ -51,6 +52,8 @@ export interface Evidence {
   /** Paints and makers that did not get on before, and the makers of paints by their id. */
   readonly reactions: readonly Reaction[];
   readonly makers: Readonly<Record<string, string>>;
+  /** The figures a warning goes by. */
+  readonly factors: Factors;
   /** What the preview says came of one piece, where it has been computed for the plan as it is. */
   readonly outcome?: Outcome;
 }

@@ -1,22 +1,19 @@
+import type { Factors } from '../factor';
 import { hexToLab } from '../optics/lab';
 import type { Finish } from '../paint/schema';
 import type { Finding, RemarkDefinition } from './evidence';
 import { prime } from './prime';
 
-/** A ground at least this light washes out what turns with the light; one darker than that dulls what glows (CIE L*, estimates). */
-const PALE_L = 60;
-const DARK_L = 40;
-
 /** What a finish asks of its ground (handbook 3, common practice, no published source). */
-const wants = (finish: Finish, groundL: number) => {
-  if ((finish === 'pearl' || finish === 'interference') && groundL >= PALE_L)
+const wants = (finish: Finish, groundL: number, factors: Factors) => {
+  if ((finish === 'pearl' || finish === 'interference') && groundL >= factors['pale-ground'])
     return {
       message: 'hardly shows over a pale ground.',
       advice:
         'It turns with the light over a dark one: prime it black, or see that it lies over a dark colour, with a transparent swipe above.',
       ground: 'black',
     } as const;
-  if (finish === 'neon' && groundL <= DARK_L)
+  if (finish === 'neon' && groundL <= factors['dark-ground'])
     return {
       message: 'dulls over a dark ground.',
       advice:
@@ -29,13 +26,13 @@ const wants = (finish: Finish, groundL: number) => {
 /** Pearls and neons over the wrong ground: no film computed here can show it, so it is only said. */
 export const groundAndFinish: RemarkDefinition = {
   id: 'ground-and-finish',
-  see: ({ plan, mixes, paintOf }) =>
+  see: ({ plan, mixes, paintOf, factors }) =>
     plan.mixes.flatMap((mix, index): Finding[] => {
       const most = [...mix.paints].sort((a, b) => b.parts - a.parts)[0];
       const result = mixes.get(mix.id);
       if (!most || !result) return [];
       const groundL = hexToLab(result.groundHex)[0];
-      const wanted = wants(paintOf(most.paint).finish, groundL);
+      const wanted = wants(paintOf(most.paint).finish, groundL, factors);
       if (!wanted) return [];
       const bare = !plan.budget.pots.some((p) => p.use === 'base');
       return [

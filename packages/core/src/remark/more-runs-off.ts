@@ -2,15 +2,12 @@ import { trim } from '../quantity/show';
 import type { RemarkDefinition } from './evidence';
 import { runOffOf } from './run-off';
 
-/** More than the estimate by this share is worth a word. */
-const OVER = 1 / 3;
-
 export const moreRunsOff: RemarkDefinition = {
   id: 'more-runs-off',
-  see: ({ plan, measure, amounts, outcome }) => {
+  see: ({ plan, measure, amounts, outcome, factors }) => {
     if (!outcome || plan.surface.rim.kind === 'raised') return [];
     const { lostG, expectedG } = runOffOf(measure, amounts, outcome);
-    if (expectedG <= 0 || lostG <= expectedG * (1 + OVER)) return [];
+    if (expectedG <= 0 || lostG <= expectedG * (1 + factors['run-off-over'])) return [];
     return [
       {
         severity: 'note',

@@ -5,23 +5,19 @@ import type { Surface } from '../surface/schema';
 import { longerTilts } from './longer-tilts';
 import type { RemarkDefinition } from './evidence';
 
-/** A front needs about this much film to get into a corner, mm (the arrest height of dry ground and a little over). */
-const FRONT_MM = 1.2;
-/** Less of the face than this bare, with every corner reached, is a speck the edge paint takes care of. */
-const SPECK = 0.01;
 const COUNTS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six'] as const;
 
 export const staysBare: RemarkDefinition = {
   id: 'stays-bare',
-  see: ({ plan, measure, amounts, outcome }) => {
+  see: ({ plan, measure, amounts, outcome, factors }) => {
     if (!outcome) return [];
     const bareShare = 1 - outcome.coveredShare;
     const corners = outcome.bareMm.length;
-    if (corners === 0 && bareShare < SPECK) return [];
+    if (corners === 0 && bareShare < factors['bare-speck']) return [];
     const cm2 = (bareShare * measure.areaCm2) / measure.pieces;
     const off = Object.values(outcome.spiltMl).reduce((a, b) => a + b, 0) / outcome.laidMl;
     // What is poured more is shared with the run-off as the rest was.
-    const ml = (cm2 * FRONT_MM) / 10 / Math.max(0.1, 1 - off);
+    const ml = (cm2 * factors['front-into-corner']) / 10 / Math.max(0.1, 1 - off);
     const g = Math.max(10, 10 * Math.ceil((ml * (amounts.totalG / amounts.totalMl)) / 10));
     const patch = longerTilts(plan.moves, corners > 0 ? towards(plan.surface, outcome) : undefined);
     const there = corners > 0 ? ' there' : '';

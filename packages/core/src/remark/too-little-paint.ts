@@ -2,16 +2,16 @@ import { trim } from '../quantity/show';
 import { LEAN_ML_PER_CM2 } from '../budget/school/lean';
 import type { RemarkDefinition } from './evidence';
 
-/** Colours and base together below this leave corners bare: less than half again what stays on (estimate). */
-const BARELY_MM = 1.2;
 const LEAN_MM = LEAN_ML_PER_CM2 * 10;
 
 export const tooLittlePaint: RemarkDefinition = {
   id: 'too-little-paint',
-  see: ({ plan, amounts, measure }) => {
+  see: ({ plan, amounts, measure, factors }) => {
+    const leastMm =
+      factors[plan.surface.rim.kind === 'raised' ? 'bare-below-in-rim' : 'bare-below'];
     const baseMl = amounts.pots.filter((p) => p.use === 'base').reduce((sum, p) => sum + p.ml, 0);
     const wetMm = amounts.laidMm + (baseMl / measure.areaCm2) * 10;
-    if (plan.surface.rim.kind === 'raised' ? wetMm >= 0.8 : wetMm >= BARELY_MM) return [];
+    if (wetMm >= leastMm) return [];
     const fix = {
       film: {
         label: `Lay ${trim(LEAN_MM, 2)} mm`,
@@ -33,8 +33,8 @@ export const tooLittlePaint: RemarkDefinition = {
         severity: 'spoils',
         about: '/budget',
         message: 'There is too little paint to reach the corners.',
-        advice: `It makes ${trim(wetMm, 1)} mm of wet film; below ${BARELY_MM} mm you stretch everything and keep what is ugly.`,
-        numbers: { wetMm, leastMm: BARELY_MM },
+        advice: `It makes ${trim(wetMm, 1)} mm of wet film; below ${trim(leastMm, 1)} mm you stretch everything and keep what is ugly.`,
+        numbers: { wetMm, leastMm },
         ...(mend ? { fix: mend } : {}),
       },
     ];

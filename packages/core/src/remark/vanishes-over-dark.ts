@@ -4,16 +4,9 @@ import { trim } from '../quantity/show';
 import type { Finding, RemarkDefinition } from './evidence';
 import { prime } from './prime';
 
-/** Ground darker than this swallows a thin film. */
-const DARK_L = 40;
-/** A difference smaller than this is not seen across a room (estimate). */
-const SEEN_DELTA_E = 6;
-/** A colour that keeps less than this of its difference from the ground is no longer that colour (estimate). */
-const KEPT = 0.2;
-
 export const vanishesOverDark: RemarkDefinition = {
   id: 'vanishes-over-dark',
-  see: ({ plan, mixes }) =>
+  see: ({ plan, mixes, factors }) =>
     plan.mixes.flatMap((mix, index): Finding[] => {
       const result = mixes.get(mix.id);
       const poured = plan.budget.shares.some((s) => s.mix === mix.id && s.share > 0);
@@ -29,8 +22,12 @@ export const vanishesOverDark: RemarkDefinition = {
       const deltaE = deltaE2000(hexToLab(result.overGroundHex), ground);
       // A dark colour over a dark ground is not lost by being clear: it would not have shown anyway.
       if (
-        ground[0] >= DARK_L ||
-        deltaE >= Math.max(SEEN_DELTA_E, KEPT * deltaE2000(masstone, ground)) ||
+        ground[0] >= factors['dark-ground'] ||
+        deltaE >=
+          Math.max(
+            factors['seen-across-a-room'],
+            factors['colour-kept'] * deltaE2000(masstone, ground),
+          ) ||
         masstone[0] < ground[0] + 5
       )
         return [];

@@ -1,6 +1,7 @@
 import { type Amounts, reckon } from '../../budget/budget';
 import type { Budget, SchoolId } from '../../budget/schema';
 import { SCHOOLS } from '../../budget/school';
+import { factorsWith } from '../../factor';
 import { measureSurface } from '../../surface/measure';
 import type { Surface } from '../../surface/schema';
 import { idsOf } from '../../registry';
@@ -20,7 +21,7 @@ export function amountsOf(
     measure: measureSurface(surface),
     raisedRim: surface.rim.kind === 'raised',
     densityOf: openPlan(plan).densityOf,
-    ...(studio.stayMm === undefined ? {} : { ownStayMm: studio.stayMm }),
+    factors: factorsWith(studio.factors),
   });
 }
 

@@ -1,5 +1,6 @@
 import { type Amounts, reckon } from '../../budget/budget';
 import { loadCups, type LoadedCup } from '../../cup/load';
+import { factorsWith } from '../../factor';
 import type { Outcome } from '../../flow/outcome';
 import { consistencyOf } from '../../mix/consistency';
 import { drawdown, type Opacity, opacityOf, paintTint } from '../../mix/opacity';
@@ -57,11 +58,12 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
   const open = openPlan(plan);
   const { densityOf } = open;
   const measure = measureSurface(plan.surface);
+  const factors = factorsWith(studio.factors);
   const budget = reckon(plan.budget, {
     measure,
     raisedRim: plan.surface.rim.kind === 'raised',
     densityOf,
-    ...(studio.stayMm === undefined ? {} : { ownStayMm: studio.stayMm }),
+    factors,
   });
   const colourPots = budget.pots.filter((p) => p.use === 'colour');
   const cups = loadCups(plan.cups, colourPots, densityOf, measure.pieces);
@@ -126,6 +128,7 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
     recipeOf: open.recipeOf,
     reactions: studio.reactions ?? [],
     makers: studio.makers ?? {},
+    factors,
     ...(outcome === undefined ? {} : { outcome }),
   };
   const computed: Brief = {

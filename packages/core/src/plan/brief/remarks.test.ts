@@ -386,6 +386,18 @@ test('glue and water at their own ratio are not too watery', () => {
   ).toEqual([]);
 });
 
+test('an artist whose films bear more water is not warned of it, and told the own limit where it is passed', () => {
+  const wet = mixed(plan(), 'm-slate', {
+    medium: { id: 'conditioner', parts: 1 },
+    waterParts: 1,
+  });
+  const of = (factors: NonNullable<Studio['factors']>) =>
+    brief(wet, { factors }).remarks.find((r) => r.code === 'too-much-water');
+  expect(of({})?.advice).toContain('stay below 25 %');
+  expect(of({ 'water-noted-from': 0.2 })?.advice).toContain('stay below 20 %');
+  expect(of({ 'water-noted-from': 0.8 })).toBeUndefined();
+});
+
 test('the gravest stands first', () => {
   const p = mixed(loaded(plan([RED, GREEN, BRASS]), 'm-red', 'm-green'), 'm-red', {
     waterParts: 2,

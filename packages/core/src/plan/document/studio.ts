@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
+import { FactorsSchema } from '../../factor/schema';
 import { Amount } from '../../schema/amount';
 import { ReactionSchema } from '../../paint/reaction-schema';
 
@@ -34,8 +35,8 @@ export const StudioSchema = Type.Object(
     ),
     /** Price of one blank surface. */
     surfacePrice: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
-    /** Film that stays on this artist's pieces, mm. */
-    stayMm: Type.Optional(Amount(20)),
+    /** This artist's own figures, where they have been learnt to be other than the usual. */
+    factors: Type.Optional(FactorsSchema),
   },
   { additionalProperties: false },
 );

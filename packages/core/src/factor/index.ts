@@ -1,0 +1,24 @@
+import { idsOf, registry } from '../registry';
+import type { FactorDefinition } from './define';
+import { FILM } from './film';
+import { MIX } from './mix';
+import { SEEN } from './seen';
+
+export type { FactorDefinition } from './define';
+
+/** Every factor by its id. */
+export const FACTORS = registry<FactorDefinition>()(
+  'factor',
+  [...FILM, ...MIX, ...SEEN],
+  ({ usual, least, most }) =>
+    least <= usual && usual <= most ? undefined : 'is usually what nobody could mean by it',
+);
+export type FactorId = keyof typeof FACTORS;
+
+/** A figure for every factor. */
+export type Factors = Readonly<Record<FactorId, number>>;
+
+/** The figures practice gives, with those an artist has learnt to be otherwise in their place. */
+export const factorsWith = (own: Partial<Factors> = {}): Factors => ({ ...USUAL, ...own });
+
+const USUAL = Object.fromEntries(idsOf(FACTORS).map((id) => [id, FACTORS[id].usual])) as Factors;
