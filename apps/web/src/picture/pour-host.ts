@@ -60,6 +60,9 @@ function begin(): Worker {
   made.onmessage = ({ data }: MessageEvent<Answer>) => hear(data);
   made.onerror = (event) => {
     event.preventDefault();
+    // One that broke, or could not even be loaded, answers nobody any more: the next question begins another.
+    made.terminate();
+    if (worker === made) worker = undefined;
     set({ ...state, doing: undefined, failed: event.message || 'the computation stopped' });
   };
   return made;
