@@ -1,6 +1,6 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
-import { stretch } from './stretch';
+import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
 
 export const flipCup = defineTechnique({
   id: 'flip-cup',
@@ -8,17 +8,7 @@ export const flipCup = defineTechnique({
   says: 'A layered cup is turned over on the surface, rests and is lifted; then the paint is stretched by tilting.',
   shows:
     'Nested rings and lobes round each cup, drawn into ovals by the tilt; cells where paints differ in weight.',
-  needs: {
-    consistency: 'medium',
-    uses: [
-      { use: 'base', overBase: { filmMm: 1 } },
-      // The generous figure holds its own reserve.
-      { use: 'keep', overBase: { share: 0.05 } },
-    ],
-    loading: 'layered',
-    cups: { least: 1 },
-    tools: [],
-  },
+  needs: STRETCH_NEEDS,
   pins: {
     first: 'palest',
     last: 'palest',
@@ -26,10 +16,9 @@ export const flipCup = defineTechnique({
   },
   settings: {
     restS: { kind: 'number', label: 'Cup stands upside down', min: 0, max: 1800, unit: 's' },
-    torch: { kind: 'choice', label: 'Torch', of: ['end', 'first', 'none'] },
-    angleDeg: { kind: 'number', label: 'Tilt', min: 2, max: 30, unit: 'deg' },
+    ...STRETCH_SETTINGS,
   },
-  defaults: { restS: 60, torch: 'end', angleDeg: 9 },
+  defaults: { restS: 60, ...STRETCH_USUAL },
   moves: (stage, { restS, torch, angleDeg }) => {
     const at = stage.spots(stage.cups.length);
     const flips = stage.cups.map((cup, i): Move => ({

@@ -1,6 +1,6 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
-import { stretch } from './stretch';
+import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
 
 export const straightPour = defineTechnique({
   id: 'straight-pour',
@@ -8,17 +8,7 @@ export const straightPour = defineTechnique({
   says: 'Layered cups are poured in one place, one after the other: what comes later pushes outward what came before. Higher makes more cells.',
   shows:
     'Bands of colour pushed outward round one place, the last poured in the middle, stretched by the tilt.',
-  needs: {
-    consistency: 'medium',
-    uses: [
-      { use: 'base', overBase: { filmMm: 1 } },
-      // The generous figure holds its own reserve.
-      { use: 'keep', overBase: { share: 0.05 } },
-    ],
-    loading: 'layered',
-    cups: { least: 1 },
-    tools: [],
-  },
+  needs: STRETCH_NEEDS,
   pins: {
     first: 'background',
     last: 'contrast',
@@ -26,10 +16,9 @@ export const straightPour = defineTechnique({
   },
   settings: {
     heightMm: { kind: 'number', label: 'Height', min: 5, max: 1000, unit: 'mm' },
-    torch: { kind: 'choice', label: 'Torch', of: ['end', 'first', 'none'] },
-    angleDeg: { kind: 'number', label: 'Tilt', min: 2, max: 30, unit: 'deg' },
+    ...STRETCH_SETTINGS,
   },
-  defaults: { heightMm: 60, torch: 'end', angleDeg: 9 },
+  defaults: { heightMm: 60, ...STRETCH_USUAL },
   moves: (stage, { heightMm, torch, angleDeg }) => {
     const pour: Move = {
       id: 'pour',

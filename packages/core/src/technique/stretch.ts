@@ -1,5 +1,5 @@
 import type { Move } from '../verb';
-import type { Stage } from './define';
+import type { Needs, Stage } from './define';
 
 /**
  * Seconds of tilt for each mm to a corner: a film on a slope drains to √(ν·L ÷ (g·sin a·t)) (Nusselt), so larger pieces want
@@ -7,6 +7,26 @@ import type { Stage } from './define';
  */
 const S_PER_MM = 0.05;
 const LEAST_S = 4;
+
+/** What a pour stretched by tilting needs of its plan. */
+export const STRETCH_NEEDS = {
+  consistency: 'medium',
+  uses: [
+    { use: 'base', overBase: { filmMm: 1 } },
+    // The generous figure holds its own reserve.
+    { use: 'keep', overBase: { share: 0.05 } },
+  ],
+  loading: 'layered',
+  cups: { least: 1 },
+  tools: [],
+} as const satisfies Needs;
+
+/** What can be set of the stretching, and what is usual. */
+export const STRETCH_SETTINGS = {
+  torch: { kind: 'choice', label: 'Torch', of: ['end', 'first', 'none'] },
+  angleDeg: { kind: 'number', label: 'Tilt', min: 2, max: 30, unit: 'deg' },
+} as const;
+export const STRETCH_USUAL = { torch: 'end', angleDeg: 9 } as const;
 
 interface Wishes {
   /** After stretching, for control; before it, so that cells grow with the paint; or not at all. */
