@@ -1,6 +1,7 @@
 // Everything that must hold, in one command: npm test. Ends with "N passed, N failed" over all parts.
 // npm run test:full takes the large samples where the short run takes small ones.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
+import { once } from 'node:events';
 import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -21,8 +22,30 @@ function part(name, run) {
   console.log(`\n— ${name}`);
   const began = performance.now();
   run();
-  console.log(`  ${((performance.now() - began) / 1000).toFixed(0)} s`);
+  console.log(`  ${seconds(began)} s`);
 }
+
+/** Steps that need nothing of each other, side by side; each is told whole, once it has ended. */
+async function together(steps) {
+  const began = performance.now();
+  await Promise.all(
+    steps.map(async ([name, command, args]) => {
+      const child = spawn(command, args, { env, stdio: ['ignore', 'pipe', 'pipe'] });
+      let said = '';
+      for (const stream of [child.stdout, child.stderr])
+        stream.on('data', (part) => (said += part));
+      const [status] = await once(child, 'close');
+      console.log(`\n— ${name}\n${said}  ${seconds(began)} s`);
+      if (status === 0) passed++;
+      else {
+        failed++;
+        console.log(`${name} failed`);
+      }
+    }),
+  );
+}
+
+const seconds = (began) => ((performance.now() - began) / 1000).toFixed(0);
 
 /** A step that holds or does not. */
 const check = (name, command, args) =>
@@ -73,9 +96,11 @@ function endToEnd() {
 
 check('contract compiled', 'node', ['packages/contract/build.mjs']);
 check('kernel compiled', 'node', ['packages/kernel/build.mjs']);
-check('types', 'npm', ['run', '-s', 'typecheck']);
-check('lint', 'npm', ['run', '-s', 'lint']);
-check('format', 'npm', ['run', '-s', 'format:check']);
+await together([
+  ['types', 'npm', ['run', '-s', 'typecheck']],
+  ['lint', 'npm', ['run', '-s', 'lint']],
+  ['format', 'npm', ['run', '-s', 'format:check']],
+]);
 part('unit and component tests', jest);
 check('build', 'npm', ['run', '-s', 'build']);
 part('end to end', endToEnd);
