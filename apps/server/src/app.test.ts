@@ -371,7 +371,7 @@ test('a whole table goes on the shelf at once, new things behind the last, or no
   const bad = await ask('POST', '/api/shelf', { items: [items[0], { kind: 'finish', id: 'x' }] });
   expect(bad.status).toBe(400);
   expect((await ask('GET', '/api/shelf')).body.items).toHaveLength(2500);
-});
+}, 20_000);
 
 test('what did not get on is noted, changed in its place and taken out', async () => {
   const reaction = {
