@@ -45,7 +45,8 @@ test('CIEDE2000 is that of the second library too', () =>
     fc.property(hex, hex, (a, b) => {
       const [labA, labB] = [hexToLab(a), hexToLab(b)];
       const as = (lab: typeof labA) => new Color('lab', [...lab]);
-      expect(deltaE2000(labA, labB)).toBeCloseTo(as(labA).deltaE2000(as(labB)), 6);
+      // To 5e-6: a grey comes out of the transforms with a chroma of some 1e-7, and each library takes the hue of that in its own way.
+      expect(deltaE2000(labA, labB)).toBeCloseTo(as(labA).deltaE2000(as(labB)), 5);
     }),
     RUNS,
   ));
