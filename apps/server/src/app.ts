@@ -1,9 +1,9 @@
-import Fastify, { type FastifyInstance } from 'fastify';
+import Fastify from 'fastify';
 import { binRoutes } from './bin/routes';
 import { copyRoutes } from './copies/routes';
 import type { Database } from './db/open';
 import { serveApplication } from './http/assets';
-import { by, holdToContract } from './http/contract';
+import { by, holdToContract, type Routes } from './http/contract';
 import { guard } from './http/guard';
 import { refuseInOneShape } from './http/refusal';
 import { pictureRoutes } from './pictures/routes';
@@ -40,8 +40,8 @@ export async function buildApp({
   pours,
   now = () => new Date(),
   log = false,
-}: AppSetting): Promise<FastifyInstance> {
-  const app = Fastify({
+}: AppSetting): Promise<Routes> {
+  const app: Routes = Fastify({
     bodyLimit: BODY_BYTES,
     logger: log ? { level: 'warn' } : false,
     forceCloseConnections: 'idle',
@@ -53,7 +53,7 @@ export async function buildApp({
   guard(app);
   holdToContract(app);
   app.get('/api/health', { schema: { response: { 200: by('Health') } } }, () => ({
-    ok: true,
+    ok: true as const,
     version: VERSION,
   }));
   planRoutes(app, db, now);

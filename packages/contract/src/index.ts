@@ -7,6 +7,7 @@ export type {
   Copies,
   CopyBrought,
   CopyLook,
+  Documents,
   Pictures,
   PlanCreate,
   PlanList,

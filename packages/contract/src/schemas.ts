@@ -328,6 +328,8 @@ export const SCHEMAS = {
 } as const;
 
 export type SchemaName = keyof typeof SCHEMAS;
+/** What a value that fits a schema is, by the schema's name. */
+export type Documents = { [N in SchemaName]: Static<(typeof SCHEMAS)[N]> };
 export type PlanRecord = Static<typeof PlanRecord>;
 export type PlanShown = Static<typeof PlanShown>;
 export type PlanSummary = Static<typeof PlanSummary>;

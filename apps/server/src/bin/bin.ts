@@ -88,12 +88,12 @@ export async function readBin({ read }: Database, now: Date): Promise<Bin> {
 }
 
 /** Puts a thing back where it was, under its id. Throws where it is not in the bin any more, or another stands there by now. */
-export const putBack = (db: Database, kind: BinKind, id: string): Promise<void> =>
+export const putBack = (db: Database, asked: string, id: string): Promise<void> =>
   db.write(async (w) => {
-    const here = and(eq(bin.kind, kind), eq(bin.id, id));
-    const [row] = await w.select({ name: bin.name }).from(bin).where(here);
+    const here = and(sql`${bin.kind} = ${asked}`, eq(bin.id, id));
+    const [row] = await w.select({ kind: bin.kind, name: bin.name }).from(bin).where(here);
     if (!row) throw new Refused('not-in-bin', 'This is not in the bin any more.');
-    const { table, where } = placeOf(kind);
+    const { table, where } = placeOf(row.kind);
     const [there] = await w
       .select({ one: sql`1` })
       .from(table)

@@ -1,17 +1,15 @@
-import type { BinKind } from '@potter/contract';
-import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
-import { by } from '../http/contract';
+import { by, DONE, named, type Routes } from '../http/contract';
 import { putBack, readBin } from './bin';
 
-export function binRoutes(app: FastifyInstance, db: Database, now: () => Date): void {
+export function binRoutes(app: Routes, db: Database, now: () => Date): void {
   app.get('/api/bin', { schema: { response: { 200: by('Bin') } } }, () => readBin(db, now()));
-  app.post<{ Params: { kind: BinKind; id: string } }>(
+  app.post(
     '/api/bin/:kind/:id/back',
-    { schema: { response: { 200: by('Done') } } },
+    { schema: { params: named('kind', 'id'), response: { 200: by('Done') } } },
     async ({ params }) => {
       await putBack(db, params.kind, params.id);
-      return { done: true };
+      return DONE;
     },
   );
 }

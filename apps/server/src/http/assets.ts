@@ -1,8 +1,8 @@
 import { realpathSync } from 'node:fs';
 import { join, sep } from 'node:path';
 import fastifyStatic from '@fastify/static';
-import type { FastifyInstance } from 'fastify';
 import { Refused } from '../refused';
+import type { Routes } from './contract';
 
 /** Whether a path ends at something outside the folder, links followed; what is not there leads nowhere. */
 function leadsOut(folder: string, path: string): boolean {
@@ -16,10 +16,7 @@ function leadsOut(folder: string, path: string): boolean {
 }
 
 /** Serves the built application; a path of the application without a file of its own gets its page. */
-export async function serveApplication(
-  app: FastifyInstance,
-  folder: string | undefined,
-): Promise<void> {
+export async function serveApplication(app: Routes, folder: string | undefined): Promise<void> {
   if (folder !== undefined) {
     await app.register(fastifyStatic, {
       root: folder,

@@ -1,5 +1,5 @@
-import type { FastifyInstance } from 'fastify';
 import { Refused } from '../refused';
+import type { Routes } from './contract';
 
 const LOOPBACK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d{1,5})?$/i;
 
@@ -19,7 +19,7 @@ const POLICY = [
  * Answers only to this machine by its own names (another site's page cannot reach the studio by a name that
  * resolves here), and lets pages run nothing but what was shipped.
  */
-export function guard(app: FastifyInstance): void {
+export function guard(app: Routes): void {
   app.addHook('onRequest', async (request) => {
     const { host, origin } = request.headers;
     if (!host || !LOOPBACK.test(host))

@@ -1,30 +1,27 @@
-import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
-import { by } from '../http/contract';
+import { by, DONE, named, type Routes } from '../http/contract';
 import { Refused } from '../refused';
 import { countPictures, dropUnusedPictures, putPicture, readPicture } from './store';
 
 /** A picture made small on the phone is some 200 kB; this is room for one that was not. */
 const MOST_BYTES = 4 * 1024 * 1024;
 
-type ById = { Params: { id: string } };
-
-export function pictureRoutes(app: FastifyInstance, db: Database, now: () => Date): void {
+export function pictureRoutes(app: Routes, db: Database, now: () => Date): void {
   // Only here, and as bytes: everywhere else a body that is no JSON is refused.
-  void app.register((scope, _options, done) => {
+  void app.register((scope: Routes, _options, done) => {
     scope.addContentTypeParser(
       ['image/jpeg', 'image/png', 'image/webp'],
       { parseAs: 'buffer', bodyLimit: MOST_BYTES },
       (_request, body, ready) => ready(null, body),
     );
-    scope.put<ById & { Body: Buffer }>(
+    scope.put(
       '/api/pictures/:id',
-      { bodyLimit: MOST_BYTES, schema: { response: { 200: by('Done') } } },
+      { bodyLimit: MOST_BYTES, schema: { params: named('id'), response: { 200: by('Done') } } },
       async ({ params, body }) => {
         if (!Buffer.isBuffer(body))
           throw new Refused('not-a-picture', 'Send a picture: JPEG, PNG or WebP.');
         await putPicture(db, params.id, body, now());
-        return { done: true };
+        return DONE;
       },
     );
     done();
@@ -35,7 +32,7 @@ export function pictureRoutes(app: FastifyInstance, db: Database, now: () => Dat
   app.delete('/api/pictures/unused', { schema: { response: { 200: by('Pictures') } } }, () =>
     dropUnusedPictures(db, now()),
   );
-  app.get<ById>('/api/pictures/:id', async ({ params }, reply) => {
+  app.get('/api/pictures/:id', { schema: { params: named('id') } }, async ({ params }, reply) => {
     const { type, bytes } = await readPicture(db, params.id);
     return (
       reply

@@ -1,38 +1,34 @@
-import type { PlanCreate, PlansAsk, PlanSave } from '@potter/contract';
-import type { FastifyInstance } from 'fastify';
 import type { Database } from '../db/open';
-import { asText, by } from '../http/contract';
+import { asText, by, DONE, named, type Routes } from '../http/contract';
 import { createPlan, deletePlan, getPlanText, listPlansText, savePlan } from './store';
 
-type ById = { Params: { id: string } };
-
-export function planRoutes(app: FastifyInstance, db: Database, now: () => Date): void {
-  app.get<{ Querystring: PlansAsk }>(
+export function planRoutes(app: Routes, db: Database, now: () => Date): void {
+  app.get(
     '/api/plans',
     { schema: { querystring: by('PlansAsk'), response: { 200: by('PlanList') } } },
     async ({ query }) => asText(await listPlansText(db, query)),
   );
-  app.get<ById>(
+  app.get(
     '/api/plans/:id',
-    { schema: { response: { 200: by('PlanRecord') } } },
+    { schema: { params: named('id'), response: { 200: by('PlanRecord') } } },
     async ({ params }) => asText(await getPlanText(db, params.id)),
   );
-  app.post<{ Body: PlanCreate }>(
+  app.post(
     '/api/plans',
     { schema: { body: by('PlanCreate'), response: { 201: by('PlanRecord') } } },
     async ({ body }, reply) => reply.code(201).send(await createPlan(db, body, now())),
   );
-  app.put<ById & { Body: PlanSave }>(
+  app.put(
     '/api/plans/:id',
-    { schema: { body: by('PlanSave'), response: { 200: by('PlanSaved') } } },
+    { schema: { params: named('id'), body: by('PlanSave'), response: { 200: by('PlanSaved') } } },
     ({ params, body }) => savePlan(db, params.id, body, now()),
   );
-  app.delete<ById>(
+  app.delete(
     '/api/plans/:id',
-    { schema: { response: { 200: by('Done') } } },
+    { schema: { params: named('id'), response: { 200: by('Done') } } },
     async ({ params }) => {
       await deletePlan(db, params.id, now());
-      return { done: true };
+      return DONE;
     },
   );
 }

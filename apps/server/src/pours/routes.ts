@@ -1,7 +1,5 @@
-import type { PourAsk } from '@potter/contract';
 import { checkPlan } from '@potter/core/plan';
-import type { FastifyInstance } from 'fastify';
-import { by } from '../http/contract';
+import { by, type Routes } from '../http/contract';
 import { Refused } from '../refused';
 import type { PourHost } from './host';
 
@@ -9,8 +7,8 @@ import type { PourHost } from './host';
 const USUAL_PX = 256;
 
 /** A pour computed by the studio's own machine: for whoever has none of the page's workers. */
-export function pourRoutes(app: FastifyInstance, host: PourHost): void {
-  app.post<{ Body: PourAsk }>(
+export function pourRoutes(app: Routes, host: PourHost): void {
+  app.post(
     '/api/pours',
     { schema: { body: by('PourAsk'), response: { 200: by('PourAnswer') } } },
     async ({ body: { plan, seed, px = USUAL_PX } }) => {

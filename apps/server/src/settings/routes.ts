@@ -1,10 +1,9 @@
-import { type Change, DEFAULT_SETTINGS, type Settings } from '@potter/contract';
-import type { FastifyInstance } from 'fastify';
+import { DEFAULT_SETTINGS, type Settings } from '@potter/contract';
 import { withChange } from '../db/change';
 import { readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { settings } from '../db/schema';
-import { by } from '../http/contract';
+import { by, type Routes } from '../http/contract';
 
 /** One studio, one row. */
 const ID = 'studio';
@@ -16,14 +15,14 @@ async function readSettings({ read }: Database): Promise<Settings | undefined> {
   return readDocuments<Settings>('Settings', rows).sound[0];
 }
 
-export function settingsRoutes(app: FastifyInstance, db: Database): void {
+export function settingsRoutes(app: Routes, db: Database): void {
   app.get(
     '/api/settings',
     { schema: { response: { 200: by('Settings') } } },
     // Settings that cannot be read are the studio's first ones: no screen fails for them.
     async () => (await readSettings(db)) ?? DEFAULT_SETTINGS,
   );
-  app.put<{ Body: Change<Settings> }>(
+  app.put(
     '/api/settings',
     { schema: { body: by('SettingsChange'), response: { 200: by('Settings') } } },
     ({ body }) =>
