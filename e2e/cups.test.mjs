@@ -82,7 +82,7 @@ test('by the keyboard alone: a layer chosen, moved, doubled, made more; rounds; 
   await keyboard.down('Alt');
   await keyboard.press('ArrowDown');
   await keyboard.up('Alt');
-  await kept(plan, ({ cups }) => cups[0].layers.at(-2).parts > 1.05);
+  await kept(plan, ({ cups }) => cups[0].layers.at(-3).parts > 1.05);
   await tabTo(page, 'Order');
   await keyboard.press('Enter');
   await tabTo(page, 'Load it in 3 rounds');
