@@ -170,6 +170,7 @@ export function useRun(id: string): {
   const wanted = here === undefined && (row !== undefined || older);
   const [why, setWhy] = useState<string>();
   const [none, setNone] = useState(false);
+  const [asked, setAsked] = useState(0);
   useEffect(() => {
     if (!wanted) return;
     let gone = false;
@@ -188,13 +189,17 @@ export function useRun(id: string): {
     return () => {
       gone = true;
     };
-  }, [id, wanted]);
+  }, [id, wanted, asked]);
   const told = fault ?? (wanted ? why : undefined);
   return {
     ...(here ? { run: here } : {}),
     isPending: told === undefined && (!loaded || (wanted && !none)),
     isError: told !== undefined,
     error: told === undefined ? null : new Error(told),
-    refetch: readRunsAnew,
+    refetch: () => {
+      setWhy(undefined);
+      setAsked(asked + 1);
+      readRunsAnew();
+    },
   };
 }
