@@ -38,7 +38,7 @@ export function CoachScreen() {
   const all = thicknesses(plan, brief);
   const here = all.find((t) => t.mix === mixId) ?? all[0];
   const odd = all.filter((t) => t.odd);
-  const stood = standing(plan, localTime(useNow(30_000)));
+  const stood = standing(plan, localTime(useNow(30_000)), undefined, brief.factors);
   if (!here) return null;
   return (
     <Screen

@@ -1,3 +1,4 @@
+import { type Factors, factorsWith } from '../factor';
 import { capacityMl, fillableMl, levelAtMm } from '../vessel/frustum';
 import { type Emitted, emission } from './emission';
 import type { Cup, Layer } from './schema';
@@ -56,6 +57,7 @@ export function loadCups(
   pots: readonly ColourPot[],
   densityOf: (mix: string) => number,
   loads: number,
+  factors: Factors = factorsWith(),
 ): LoadedCup[] {
   const all = cups.map((cup) => layersOf(cup, cups));
   const left = new Map(pots.map((p) => [p.mix, p.ml / loads]));
@@ -74,7 +76,10 @@ export function loadCups(
     const loading = cup.loading ?? 'layered';
     const sinks =
       loading === 'layered'
-        ? sinking(own.map((l) => ({ ml: mlOf(l), densityGPerMl: densityOf(l.mix) })))
+        ? sinking(
+            own.map((l) => ({ ml: mlOf(l), densityGPerMl: densityOf(l.mix) })),
+            factors,
+          )
         : [];
     const layers = own.map((layer, i): LoadedLayer => {
       const ml = mlOf(layer);

@@ -7,7 +7,8 @@ export interface FactorDefinition {
   /** What it says, as a sentence's beginning: "film that stays on an open surface". */
   readonly says: string;
   /** Of its figure; "share" is 0 to 1. */
-  readonly unit: 'mm' | 'mL' | 'share' | 'L*' | 'ΔE';
+  readonly unit:
+    'mm' | 'cm²' | 'mL' | 'mL/s' | 'g/mL' | 's' | 'min' | 'h' | 'share' | 'times' | 'L*' | 'ΔE';
   readonly usual: number;
   /** The least and the most anybody could mean by it. */
   readonly least: number;

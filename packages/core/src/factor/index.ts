@@ -1,6 +1,9 @@
 import { idsOf, registry } from '../registry';
+import { CUP } from './cup';
 import type { FactorDefinition } from './define';
+import { DRYING } from './drying';
 import { FILM } from './film';
+import { HAND } from './hand';
 import { MIX } from './mix';
 import { SEEN } from './seen';
 
@@ -9,7 +12,7 @@ export type { FactorDefinition } from './define';
 /** Every factor by its id. */
 export const FACTORS = registry<FactorDefinition>()(
   'factor',
-  [...FILM, ...MIX, ...SEEN],
+  [...FILM, ...MIX, ...CUP, ...HAND, ...DRYING, ...SEEN],
   ({ usual, least, most }) =>
     least <= usual && usual <= most ? undefined : 'is usually what nobody could mean by it',
 );

@@ -1,3 +1,4 @@
+import { type Factors, factorsWith } from '../factor';
 import { stepLimits } from './consistency';
 import type { Consistency } from './schema';
 
@@ -64,12 +65,8 @@ export type Advice =
   /** Nothing at hand brings it there. */
   | { readonly kind: 'none' };
 
-/** Water is added up to this share of the whole, then medium (estimate). */
-const WATER_LIMIT = 0.25;
 /** The thick step has no end; its width is taken to here, Pa·s. */
 const THICKEST_PAS = 8;
-/** So far inside the step one aims, in parts of its width as logarithms: a hand is not exact. */
-const INSIDE = 0.15;
 
 /**
  * The smallest addition that brings what is in the cup to a step: water while it is within its limit, else medium; paint where it is too thin. By the
@@ -85,6 +82,7 @@ export function advise(
     paint,
   }: { readonly water: Addition; readonly medium?: Addition; readonly paint: Addition },
   strength = 1,
+  factors: Factors = factorsWith(),
 ): Advice {
   const { fromPaS, belowPaS } = stepLimits(step);
   const low = Math.log(Math.max(fromPaS, 0.05));
@@ -92,7 +90,8 @@ export function advise(
   const now = Math.log(cup.viscosityPaS);
   if (now >= low && cup.viscosityPaS < belowPaS) return { kind: 'right' };
   const thin = cup.viscosityPaS >= belowPaS;
-  const aim = thin ? high - INSIDE * (high - low) : low + INSIDE * (high - low);
+  const inside = factors['aims-inside'];
+  const aim = thin ? high - inside * (high - low) : low + inside * (high - low);
   const needed = (of: Addition): number => {
     const c = Math.log(of.viscosityPaS);
     // It must lie beyond the aim, or no amount of it gets there.
@@ -111,7 +110,7 @@ export function advise(
   if (!thin) return give(paint, needed(paint));
   const waterMl = needed(water);
   const share = (cup.ml * cup.waterShare + waterMl) / (cup.ml + waterMl);
-  if (share <= WATER_LIMIT || !medium) return give(water, waterMl);
+  if (share <= factors['water-noted-from'] || !medium) return give(water, waterMl);
   const mediumMl = needed(medium);
   return Number.isFinite(mediumMl) ? give(medium, mediumMl) : give(water, waterMl);
 }

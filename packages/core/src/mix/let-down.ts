@@ -1,3 +1,4 @@
+import { type Factors, factorsWith } from '../factor';
 import { consistencyOf, stepLimits } from './consistency';
 import type { Recipe } from './recipe';
 import type { Consistency, Mix } from './schema';
@@ -5,8 +6,6 @@ import type { Consistency, Mix } from './schema';
 /** Parts move in twentieths, since nobody measures finer. */
 const PER_PART = 20;
 const MOST_PARTS = 6;
-/** Water above this share of the whole starts to weaken the film. */
-const WATER_LIMIT = 0.25;
 
 /**
  * The mix with as little change of medium, then of water, as brings it to a step, or undefined where neither
@@ -16,6 +15,7 @@ export function letDown(
   mix: Mix,
   step: Consistency,
   recipeOf: (mix: Mix) => Recipe,
+  factors: Factors = factorsWith(),
 ): Mix | undefined {
   const viscosity = (tried: Mix) => recipeOf(tried).viscosityPaS;
   const now = viscosity(mix);
@@ -48,7 +48,9 @@ export function letDown(
       MOST_PARTS * PER_PART,
     ),
   );
-  return watered && recipeOf(watered).waterShare <= WATER_LIMIT ? watered : undefined;
+  return watered && recipeOf(watered).waterShare <= factors['water-noted-from']
+    ? watered
+    : undefined;
 }
 
 /** The mix nearest to rung `from`, going toward rung `to`, that has arrived; undefined where not even the last has. */

@@ -1,3 +1,4 @@
+import type { Factors } from '../factor';
 import { blend } from '../optics/blend';
 import { deltaE2000 } from '../optics/delta-e';
 import { reflectanceOf } from '../optics/film';
@@ -8,10 +9,6 @@ import { blendsTrue } from '../paint/property';
 import type { Paint } from '../paint/schema';
 import type { Mix } from './schema';
 
-/** A paint or mix at least this light can lighten another, or lie between two (CIE L*, estimate). */
-export const LIGHT_L = 78;
-/** Two colours stay apart from this difference on: below it they are alike (science-colour, 3). */
-const APART_DELTA_E = 20;
 /** Parts of the light paint to one of all others: the least that does it is taken. With more it would be another colour. */
 const PARTS = [0.25, 0.5, 1, 2, 3];
 
@@ -37,10 +34,11 @@ export function lightening(
   masstoneOf: (mix: string) => string,
   paintOf: (id: string) => Paint,
   among: readonly Paint[],
+  factors: Factors,
 ): Lightening | undefined {
   const lightness = (hex: string) => hexToLab(hex)[0];
   const light = among
-    .filter((p) => lightness(p.hex) >= LIGHT_L && blendsTrue(p))
+    .filter((p) => lightness(p.hex) >= factors['light-paint'] && blendsTrue(p))
     .sort((a, b) => lightness(b.hex) - lightness(a.hex))[0];
   if (!light) return undefined;
   const byLight = [...mixes].sort(
@@ -54,7 +52,7 @@ export function lightening(
     for (const parts of PARTS) {
       const { q } = blend([...own, { optics: paintOptics(light), volume: parts * whole }], 0);
       const hex = spectrumToHex(q.map(reflectanceOf));
-      if (deltaE2000(hexToLab(hex), other) >= APART_DELTA_E && lightness(hex) > other[0])
+      if (deltaE2000(hexToLab(hex), other) >= factors['stay-apart'] && lightness(hex) > other[0])
         return {
           mix: mix.id,
           paint: light,

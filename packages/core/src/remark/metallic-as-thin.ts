@@ -6,7 +6,7 @@ import type { Finding, RemarkDefinition } from './evidence';
 
 export const metallicAsThin: RemarkDefinition = {
   id: 'metallic-as-thin',
-  see: ({ plan, mixes, paintOf, recipeOf }) => {
+  see: ({ plan, mixes, paintOf, recipeOf, factors }) => {
     // Who keeps metals like the rest has decided, and for a reason.
     if (plan.metallics === 'alike') return [];
     const rank = (id: string) => stepRank(consistencyOf(mixes.get(id)?.recipe.viscosityPaS ?? 1));
@@ -21,7 +21,7 @@ export const metallicAsThin: RemarkDefinition = {
     return plan.mixes.flatMap((mix, index): Finding[] => {
       if (!poured.includes(mix.id) || !metallic(mix.id) || rank(mix.id) > usual) return [];
       const step = CONSISTENCIES[usual + 1]?.step;
-      const thicker = step ? letDown(mix, step, recipeOf) : undefined;
+      const thicker = step ? letDown(mix, step, recipeOf, factors) : undefined;
       return [
         {
           severity: 'note',

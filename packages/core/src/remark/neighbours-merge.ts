@@ -26,6 +26,7 @@ function lighten(evidence: Evidence, { a, b }: Touching) {
     (id) => mixes.get(id)?.masstoneHex ?? '#808080',
     paintOf,
     inPlan,
+    evidence.factors,
   );
   if (!offer) return undefined;
   const says = `Lighten ${nameOf(evidence, offer.mix)} with ${offer.paint.name}`;

@@ -5,13 +5,13 @@ import type { Finding, PatchOp, RemarkDefinition } from './evidence';
 
 export const offConsistency: RemarkDefinition = {
   id: 'off-consistency',
-  see: ({ plan, mixes, recipeOf }) =>
+  see: ({ plan, mixes, recipeOf, factors }) =>
     plan.mixes.flatMap((mix, index): Finding[] => {
       const viscosityPaS = mixes.get(mix.id)?.recipe.viscosityPaS;
       if (viscosityPaS === undefined) return [];
       const step = consistencyOf(viscosityPaS);
       if (step === mix.consistency) return [];
-      const mended = letDown(mix, mix.consistency, recipeOf);
+      const mended = letDown(mix, mix.consistency, recipeOf, factors);
       const patch: PatchOp[] = [];
       if (mended?.medium && mended.medium.parts !== mix.medium?.parts)
         patch.push({

@@ -1,3 +1,5 @@
+import { type Factors, factorsWith } from '../factor';
+
 /** What decides how fast a film dries. */
 export interface DryingFilm {
   readonly wetMm: number;
@@ -23,39 +25,40 @@ export const saturationHPa = (tempC: number): number =>
 export const vapourDeficitHPa = (tempC: number, rh: number): number =>
   saturationHPa(tempC) * (1 - Math.min(rh, 99) / 100);
 
-const REFERENCE_H = 24;
 const REFERENCE_DEFICIT = vapourDeficitHPa(20, 50);
-/** How far single pieces lie from the rule (estimate). */
-const SPREAD = 0.25;
 
 /**
  * When a film is dry to the touch: a day at 20 °C, 50 % and 1 mm wet, longer with thickness to the power 1.5 to 2
  * and with damp or cool air (estimate; common practice, no published source). Small tiles take a tenth to a fifth.
  */
-export function touchDry(film: DryingFilm): Span {
+export function touchDry(film: DryingFilm, factors: Factors = factorsWith()): Span {
   const room = REFERENCE_DEFICIT / vapourDeficitHPa(film.tempC, film.rh);
   const byPower = [film.wetMm ** 1.5, film.wetMm ** 2];
-  const size = film.small ? [0.1, 0.2] : [1, 1];
+  const [soon, late] = film.small
+    ? [factors['small-dries-from'], factors['small-dries-to']]
+    : [1, 1];
+  const wholeH = factors['touch-dry'] * room;
+  const spread = factors['drying-spread'];
   return {
-    fromH: REFERENCE_H * room * Math.min(...byPower) * (size[0] ?? 1) * (1 - SPREAD),
-    toH: REFERENCE_H * room * Math.max(...byPower) * (size[1] ?? 1) * (1 + SPREAD),
+    fromH: wholeH * Math.min(...byPower) * soon * (1 - spread),
+    toH: wholeH * Math.max(...byPower) * Math.max(soon, late) * (1 + spread),
   };
 }
 
-/** Not handled before this, however dry it feels. */
-export const HANDLE_H = 24;
-
 /** When it may be coated: a day at the earliest by one school, a week by the other; longer for thick film. */
-export function coatable(film: DryingFilm): Span {
-  const touch = touchDry(film);
+export function coatable(film: DryingFilm, factors: Factors = factorsWith()): Span {
+  const touch = touchDry(film, factors);
   return {
-    fromH: Math.max(HANDLE_H, touch.toH),
-    toH: Math.max(7 * 24, touch.toH * 2) * Math.max(1, film.wetMm),
+    fromH: Math.max(factors['handled-after'], touch.toH),
+    toH:
+      Math.max(factors['handled-after'], factors['coat-by-long-school'], touch.toH * 2) *
+      Math.max(1, film.wetMm),
   };
 }
 
 /** When it is cured through: one to four weeks (estimate). */
-export function cured(film: DryingFilm): Span {
+export function cured(film: DryingFilm, factors: Factors = factorsWith()): Span {
   const thick = Math.max(1, film.wetMm);
-  return { fromH: Math.max(7 * 24, touchDry(film).toH * 2) * thick, toH: 28 * 24 * thick };
+  const fromH = Math.max(factors['cured-from'], touchDry(film, factors).toH * 2);
+  return { fromH: fromH * thick, toH: Math.max(fromH, factors['cured-to']) * thick };
 }

@@ -7,4 +7,4 @@ export {
   touchDry,
   vapourDeficitHPa,
 } from './dry';
-export { addHours, isSmall, type ScheduleEntry, scheduleOf } from './schedule';
+export { addHours, type ScheduleEntry, scheduleOf } from './schedule';

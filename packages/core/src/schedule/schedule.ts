@@ -1,5 +1,6 @@
+import { type Factors, factorsWith } from '../factor';
 import { type Move, verbOf } from '../verb';
-import { coatable, cured, type DryingFilm, HANDLE_H, type Span, touchDry } from './dry';
+import { coatable, cured, type DryingFilm, type Span, touchDry } from './dry';
 
 /** Something that becomes possible, with the earliest and the latest it may be, local time without a zone. */
 export interface ScheduleEntry {
@@ -12,10 +13,6 @@ export interface ScheduleEntry {
 /** A film that takes longer than five years does not dry: nothing is forecast beyond. */
 const MOST_H = 5 * 365 * 24;
 
-const SMALL_CM2 = 250;
-
-export const isSmall = (areaCm2: number): boolean => areaCm2 <= SMALL_CM2;
-
 /**
  * Dates of a piece from the day it is poured.
  * @param pour local date and time, "2026-11-28T10:00"
@@ -27,6 +24,7 @@ export function scheduleOf(
   film: DryingFilm,
   moves: readonly Move[],
   due?: string,
+  factors: Factors = factorsWith(),
 ): ScheduleEntry[] {
   const end = addHours(pour, runS / 3600);
   const entry = (act: ScheduleEntry['act'], span: Span, why: string): ScheduleEntry => ({
@@ -36,20 +34,22 @@ export function scheduleOf(
     why,
   });
   const air = `${round1(film.wetMm)} mm of wet film at ${film.tempC} °C and ${film.rh} % damp`;
-  const touch = touchDry(film);
+  const touch = touchDry(film, factors);
   const entries: ScheduleEntry[] = [
     { act: 'pour', from: pour, to: end, why: 'the moves of the plan' },
     entry('touch', touch, air),
   ];
-  if (film.small)
+  if (film.small) {
+    const handledH = Math.max(factors['handled-after'], touch.toH);
     entries.push(
       entry(
         'handle',
-        { fromH: Math.max(HANDLE_H, touch.toH), toH: Math.max(HANDLE_H, touch.toH) },
+        { fromH: handledH, toH: handledH },
         'small pieces feel dry long before they are',
       ),
     );
-  const coat = coatable(film);
+  }
+  const coat = coatable(film, factors);
   if (film.oily)
     entries.push(
       entry(
@@ -60,7 +60,7 @@ export function scheduleOf(
     );
   if (film.oily || moves.some((m) => verbOf(m).coats))
     entries.push(entry('coat', coat, 'a day by one school, a week by the other'));
-  entries.push(entry('cured', cured(film), 'dry right through'));
+  entries.push(entry('cured', cured(film, factors), 'dry right through'));
   if (due !== undefined)
     entries.push({ act: 'due', from: withTime(due), to: withTime(due), why: 'the day you gave' });
   return entries;

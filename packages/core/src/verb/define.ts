@@ -1,6 +1,7 @@
 import type { Cup } from '../cup/schema';
 import type { Outlet, Stratum } from '../cup/withdraw';
 import type { Fields, ValuesOf } from '../field/kind';
+import type { Factors } from '../factor';
 import type { Act } from '../flow/act';
 import type { CareCode } from './care';
 import type { Mark } from './mark';
@@ -61,6 +62,7 @@ export interface Desk extends Scene {
   readonly inCup: (id: string) => InCup | undefined;
   /** Kinematic viscosity of the pour, m²/s. */
   readonly nu: number;
+  readonly factors: Factors;
 }
 
 /** What a move does to one piece: to its film, in the flow's own terms, and to what stands on the table. */

@@ -1,8 +1,5 @@
 import { defineVerb } from './define';
 
-/** Width of the strip along the outline that is wetted on the face, mm (common practice, no published source). */
-const BAND_MM = 20;
-
 export const edge = defineVerb({
   id: 'edge',
   title: 'Wet the edges',
@@ -14,10 +11,11 @@ export const edge = defineVerb({
   each: true,
   says: (move, scene) =>
     `Wet the corners, the sides and two fingers’ width of the face with ${scene.mixName(move.mix)}: paint runs over a wet edge and leaves nothing bare.`,
-  does: ({ mix, filmMm }, { outlineMm, edgeCm2, densityOf }) => {
-    const ml = ((outlineMm * BAND_MM) / 100 + edgeCm2) * (filmMm / 10);
+  does: ({ mix, filmMm }, { outlineMm, edgeCm2, densityOf, factors }) => {
+    const bandMm = factors['edge-band'];
+    const ml = ((outlineMm * bandMm) / 100 + edgeCm2) * (filmMm / 10);
     return {
-      acts: [{ kind: 'overlay', mix, filmMm, bandMm: BAND_MM }],
+      acts: [{ kind: 'overlay', mix, filmMm, bandMm }],
       takes: [{ use: 'edge', mix, ml, g: ml * densityOf(mix) }],
     };
   },

@@ -2,12 +2,9 @@ import { TURNED_OVER } from '../cup/outlets';
 import { defineVerb } from './define';
 import { placeWords } from './place';
 
-/** How far a hand strays while it lifts, mm (tuned). */
-const STRAY_MM = 4;
-
-/** How long a lifted cup takes to let its paint go: slower for more of it and for thicker (one tuned coefficient). */
-const emptiesS = (ml: number, nu: number): number =>
-  Math.min(40, Math.max(3, 7.5 * Math.sqrt((nu / 9e-4) * (ml / 80))));
+/** How long a lifted cup takes to let its paint go: slower for more of it and for thicker. Stated for 80 mL of medium paint. */
+const emptiesS = (ml: number, nu: number, statedS: number): number =>
+  Math.min(40, Math.max(3, statedS * Math.sqrt((nu / 9e-4) * (ml / 80))));
 
 export const flip = defineVerb({
   id: 'flip',
@@ -30,7 +27,7 @@ export const flip = defineVerb({
   says: (move, { cupName, widthMm, heightMm }) =>
     `Turn ${cupName(move.cup)} over on ${placeWords(move.atMm, widthMm, heightMm)}` +
     (move.restS ? `, let it stand ${move.restS} s, then lift it slowly.` : ' and lift it slowly.'),
-  does: ({ cup, atMm, restS }, { inCup, mouthMm, nu }) => {
+  does: ({ cup, atMm, restS }, { inCup, mouthMm, nu, factors }) => {
     const held = inCup(cup);
     if (!held || held.ml <= 0) return {};
     const rim = mouthMm(cup) / 2;
@@ -46,8 +43,8 @@ export const flip = defineVerb({
             { at: 0.4, mm: rim },
             { at: 1, mm: rim / 5 },
           ],
-          strayMm: STRAY_MM,
-          s: emptiesS(held.ml, nu),
+          strayMm: factors['lift-strays'],
+          s: emptiesS(held.ml, nu, factors['cup-lets-go']),
           core: true,
           strata: held.strata,
           stir: held.stir,

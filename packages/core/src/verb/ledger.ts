@@ -1,3 +1,4 @@
+import type { Factors } from '../factor';
 import { type Act, actOf, type Face } from '../flow/act';
 import type { Desk, InCup, Scene, Take } from './define';
 import { cupsOf, type Move, secondsOf, verbOf } from './move';
@@ -15,6 +16,7 @@ export interface Table {
     readonly g: number;
   }[];
   readonly viscosityOf: (mix: string) => number;
+  readonly factors: Factors;
 }
 
 /** A move in the ledger. Amounts are for all pieces together. */
@@ -82,7 +84,7 @@ function fold(moves: readonly Move[], table: Table, nu: number) {
   const acts: Act[] = [];
   let wet = true;
   let before: Group['cups'] = table.cups;
-  const desk: Desk = { ...scene, nu, inCup: (id) => before.get(id) };
+  const desk: Desk = { ...scene, nu, factors: table.factors, inCup: (id) => before.get(id) };
   const entries = moves.map((move): Entry => {
     const { each, does, setsFilm } = verbOf(move);
     if (setsFilm) wet = false;

@@ -4,13 +4,10 @@ import { defineVerb, type Take } from './define';
 import { pouredThrough } from './empties';
 import { placeWords } from './place';
 
-/** How fast a cup is poured, mL/s at 1 Pa·s; thicker paint runs slower (tuned). */
-const RATE_ML_PER_S = 10;
-/** The stream where it lands: this wide from close by, thinner the higher it falls (tuned). */
-const WIDE_MM = 9;
-const THIN_MM = 5;
+/** From this high on a stream gets no thinner, mm. */
 const HIGH_MM = 300;
-const STRAY_MM = 3;
+/** Kinematic viscosity the rate of a pour is stated for, m²/s: medium paint. Thicker runs slower. */
+const STATED_NU = 9e-4;
 
 export const pour = defineVerb({
   id: 'pour',
@@ -31,10 +28,11 @@ export const pour = defineVerb({
   each: true,
   says: ({ cups, atMm, heightMm }, { cupName, widthMm, heightMm: surfaceMm }) =>
     `Pour ${cups.map(cupName).join(', then ')} on ${placeWords(atMm, widthMm, surfaceMm)} in one place, ${Math.round(heightMm / 10)} cm high, in an even stream.`,
-  does: ({ cups, atMm, heightMm }, { inCup, outletOf: outletIn, nu }) => {
+  does: ({ cups, atMm, heightMm }, { inCup, outletOf: outletIn, nu, factors }) => {
     const acts: Act[] = [];
     const takes: Take[] = [];
-    const mm = WIDE_MM - (WIDE_MM - THIN_MM) * Math.min(1, heightMm / HIGH_MM);
+    const [closeMm, highMm] = [factors['stream-close'], factors['stream-high']];
+    const mm = closeMm - (closeMm - highMm) * Math.min(1, heightMm / HIGH_MM);
     // A cup named twice is empty the second time.
     for (const cup of new Set(cups)) {
       const held = inCup(cup);
@@ -43,8 +41,8 @@ export const pour = defineVerb({
         kind: 'stream',
         pathMm: [atMm],
         radiusMm: [{ at: 0, mm }],
-        strayMm: STRAY_MM,
-        s: Math.max(3, held.ml / (RATE_ML_PER_S * Math.sqrt(9e-4 / nu))),
+        strayMm: factors['pour-strays'],
+        s: Math.max(3, held.ml / (factors['poured-per-second'] * Math.sqrt(STATED_NU / nu))),
         core: false,
         strata: held.strata,
         stir: held.stir,

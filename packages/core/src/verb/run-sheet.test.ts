@@ -1,3 +1,4 @@
+import { factorsWith } from '../factor';
 import {
   careOf,
   type InCup,
@@ -38,6 +39,7 @@ const table = (change: Partial<Scene> = {}): Table => ({
   ]),
   pots: [{ use: 'base', mix: 'm', ml: 300, g: 330 }],
   viscosityOf: () => 1,
+  factors: factorsWith(),
 });
 const moves: Move[] = [
   { id: 'a', verb: 'lay', mix: 'm', filmMm: 1, s: 120 },

@@ -1,3 +1,4 @@
+import { factorsWith } from '../../factor';
 import { PIGMENTS } from '../../paint/pigment';
 import type { Paint } from '../../paint/schema';
 import { brief } from '../brief/brief';
@@ -46,9 +47,11 @@ test('opaque orange hides violet, transparent orange makes another colour of it'
 });
 
 test('what the ground does is told by its distance from both', () => {
-  expect(readsOf('#ff0000', '#ff0000', '#000000')).toBe('hides');
-  expect(readsOf('#f00f20', '#c01030', '#e81020')).toBe('shows');
-  expect(readsOf('#808000', '#ff0000', '#00ff00')).toBe('new-colour');
+  const reads = (film: string, own: string, ground: string) =>
+    readsOf(film, own, ground, factorsWith());
+  expect(reads('#ff0000', '#ff0000', '#000000')).toBe('hides');
+  expect(reads('#f00f20', '#c01030', '#e81020')).toBe('shows');
+  expect(reads('#808000', '#ff0000', '#00ff00')).toBe('new-colour');
 });
 
 test('what no chip can show is said, once', () => {

@@ -1,3 +1,4 @@
+import type { Factors } from '../../factor';
 import { mixTint, type Opacity, opacityOf } from '../../mix/opacity';
 import type { Mix } from '../../mix/schema';
 import { deltaE2000 } from '../../optics/delta-e';
@@ -47,9 +48,6 @@ export interface ChipPage {
   readonly notes: readonly string[];
 }
 
-/** Nearer than this to its own masstone a film hides; further than that from both, it is a colour of its own (science-colour, 2.3). */
-const HIDES_DELTA_E = 5;
-const NEW_DELTA_E = 15;
 const PARTS = Array.from({ length: 9 }, (_, i) => i / 2);
 /** Let down with this where the mix has no medium of its own. */
 const USUAL_MEDIUM = 'conditioner';
@@ -73,7 +71,10 @@ export function chipPage(plan: Plan, brief: Brief, mix: Mix, over?: Mix): ChipPa
       hexOverWhite: on(DRAWN_WHITE),
       hexOverBlack: on(DRAWN_BLACK),
       ...(overMix && ground
-        ? { hexOverMix: overMix, readsOverMix: readsOf(overMix, masstoneOf(mix.id), ground.hex) }
+        ? {
+            hexOverMix: overMix,
+            readsOverMix: readsOf(overMix, masstoneOf(mix.id), ground.hex, brief.factors),
+          }
         : {}),
     };
   };
@@ -99,13 +100,17 @@ export function chipPage(plan: Plan, brief: Brief, mix: Mix, over?: Mix): ChipPa
 const thick = (q: Spectrum): Spectrum => q.map(reflectanceOf);
 
 /** What the eye makes of a film on a ground. */
-export function readsOf(filmHex: string, masstoneHex: string, groundHex: string): Reads {
+export function readsOf(
+  filmHex: string,
+  masstoneHex: string,
+  groundHex: string,
+  factors: Factors,
+): Reads {
   const film = hexToLab(filmHex);
   const own = deltaE2000(film, hexToLab(masstoneHex));
-  if (own < HIDES_DELTA_E) return 'hides';
-  return own > NEW_DELTA_E && deltaE2000(film, hexToLab(groundHex)) > NEW_DELTA_E
-    ? 'new-colour'
-    : 'shows';
+  if (own < factors['hides-within']) return 'hides';
+  const apart = factors['new-colour-from'];
+  return own > apart && deltaE2000(film, hexToLab(groundHex)) > apart ? 'new-colour' : 'shows';
 }
 
 /** A class is a factor 3 of reserve, so classes are its logarithm; held to 0 and 4. */

@@ -1,6 +1,6 @@
 import type { Layer } from '../../cup/schema';
 import { separatorLayer } from '../../cup/separator';
-import { LIGHT_L, type Lightening, lightening } from '../../mix/lighten';
+import { type Lightening, lightening } from '../../mix/lighten';
 import { hexToLab } from '../../optics/lab';
 import { neighbours } from '../../optics/neighbour';
 import type { Paint } from '../../paint/schema';
@@ -26,7 +26,8 @@ export function lightenOffer(
   if (!first || !second) return undefined;
   const masstoneOf = masstoneIn(brief);
   const { paint: paintOf } = openPlan(plan);
-  const by = (among: readonly Paint[]) => lightening([first, second], masstoneOf, paintOf, among);
+  const by = (among: readonly Paint[]) =>
+    lightening([first, second], masstoneOf, paintOf, among, brief.factors);
   return by(plan.paints) ?? by(shelf);
 }
 
@@ -47,7 +48,7 @@ export function lightBetween(plan: Plan, brief: Brief, a: string, b: string): st
       share > 0 &&
       mix !== a &&
       mix !== b &&
-      hexToLab(hexOf(mix))[0] >= LIGHT_L &&
+      hexToLab(hexOf(mix))[0] >= brief.factors['light-paint'] &&
       [a, b].every((id) => !['merge', 'mud'].includes(neighbours(hexOf(mix), hexOf(id)).verdict)),
   );
   return fits.sort((x, y) => hexToLab(hexOf(y.mix))[0] - hexToLab(hexOf(x.mix))[0])[0]?.mix;

@@ -12,10 +12,6 @@ export interface Bare {
   readonly edges: number;
 }
 
-/** Paint poured on a bare place covers some more before it stays: laid against stays (estimate). */
-const LAID_FOR_STAYS = 1.6;
-const EDGE_MM = 0.5;
-
 /**
  * "It ran out": grams of each colour that make good what is bare, on one piece, by the scale's step and never less than one step of
  * each; and what has been set aside that may serve before anything is mixed.
@@ -28,15 +24,16 @@ export function ranOut(
   readonly totalG: number;
   readonly colours: readonly { readonly mix: string; readonly g: number; readonly keptG: number }[];
 } {
+  const { factors } = brief;
   const { pieces } = brief.surface;
   const faceMl =
     ((brief.surface.areaCm2 / pieces) *
       bare.face *
-      Math.max(0.8, brief.budget.stayMm) *
-      LAID_FOR_STAYS) /
+      Math.max(factors['film-stays'], brief.budget.stayMm) *
+      factors['laid-for-stays']) /
     10;
   const depthCm2 = (brief.surface.outlineMm * plan.surface.edgeDepthMm) / 100;
-  const edgeMl = (depthCm2 * bare.edges * EDGE_MM) / 10;
+  const edgeMl = (depthCm2 * bare.edges * factors['edge-film']) / 10;
   const shares = normalise(plan.budget.shares).filter((s) => s.share > 0);
   const { densityOf } = openPlan(plan);
   const step = plan.budget.stepG;

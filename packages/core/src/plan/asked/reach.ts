@@ -73,12 +73,6 @@ function largest(passes: (n: number) => boolean, from: number, to: number): numb
 /** How a surface fares with a given amount. */
 export type Verdict = 'bare' | 'stretched' | 'sound' | 'plenty';
 
-/** Colours laid thinner than this stay patchy; thinner than that must be stretched over everything (estimates). */
-const BARE_MM = 0.8;
-const STRETCHED_MM = 1.6;
-/** A base under them carries as if so much more were laid (estimate). */
-const BASE_HELPS_MM = 0.5;
-
 /** "How thin?" This surface with so much paint of this plan's kind: the film it lays, and how that fares. */
 export function thinnessOf(
   plan: Plan,
@@ -92,13 +86,13 @@ export function thinnessOf(
   const leftG = Math.max(0, haveG - sum(['base', 'activator', 'edge'], 'g'));
   const laidMm = coloursG > 0 ? (brief.budget.laidMm * leftG) / coloursG : 0;
   const based = brief.budget.pots.some((p) => p.use === 'base');
-  const film = laidMm + (based ? BASE_HELPS_MM : 0);
+  const film = laidMm + (based ? brief.factors['base-helps'] : 0);
   return {
     laidMm,
     verdict:
-      film < BARE_MM
+      film < brief.factors['patchy-below']
         ? 'bare'
-        : film < STRETCHED_MM
+        : film < brief.factors['stretched-below']
           ? 'stretched'
           : laidMm > brief.budget.laidMm * 1.15
             ? 'plenty'

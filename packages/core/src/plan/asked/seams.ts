@@ -55,8 +55,8 @@ export function seamsOf(plan: Plan, brief: Brief, cup: number): Seam[] {
         unwanted: (plan.order?.apart ?? []).some((p) => isPair(p, below, above)),
         weight: {
           heavierGPerMl,
-          inCup: paceOf(heavierGPerMl),
-          onSurface: paceOf(turned ? -heavierGPerMl : heavierGPerMl),
+          inCup: paceOf(heavierGPerMl, brief.factors),
+          onSurface: paceOf(turned ? -heavierGPerMl : heavierGPerMl, brief.factors),
         },
       },
     ];

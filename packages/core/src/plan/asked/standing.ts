@@ -1,3 +1,4 @@
+import { factorsWith } from '../../factor';
 import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
@@ -8,17 +9,20 @@ export interface Standing {
   readonly minutes: number;
 }
 
-/** Mixes thicken on standing (common practice, no published source). */
-const STAND_MIN = 30;
 /** After this nobody waits for a reminder any more. */
 const FORGOTTEN_MIN = 12 * 60;
 
 /**
- * Mixes that were made, or last tested or let down, half an hour ago or more, longest first.
+ * Mixes that were made, or last tested or let down, so long ago that they have thickened, longest first.
  * @param now local date and time, as documents have them
  * @param pouredAt when the pour began, if it has: what has been poured stands no more
  */
-export function standing(plan: Plan, now: string, pouredAt?: string): Standing[] {
+export function standing(
+  plan: Plan,
+  now: string,
+  pouredAt?: string,
+  factors = factorsWith(),
+): Standing[] {
   return (plan.made ?? [])
     .flatMap((made): Standing[] => {
       const touched = [
@@ -31,7 +35,7 @@ export function standing(plan: Plan, now: string, pouredAt?: string): Standing[]
       if (touched === undefined || (pouredAt !== undefined && pouredAt >= touched)) return [];
       const minutes = Math.floor(minutesOf(now) - minutesOf(touched) + 1e-9);
       const name = openPlan(plan).mixName(made.mix);
-      return minutes >= STAND_MIN && minutes < FORGOTTEN_MIN
+      return minutes >= factors['stands-well'] && minutes < FORGOTTEN_MIN
         ? [{ mix: made.mix, name, minutes }]
         : [];
     })

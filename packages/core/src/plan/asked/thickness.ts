@@ -64,6 +64,7 @@ export function thicknessAdvice(plan: Plan, brief: Brief, mixId: string, inCupG:
       paint: fluidOf(plan, book, paint.paint),
     },
     strength,
+    brief.factors,
   );
 }
 

@@ -1,6 +1,7 @@
 import type { Pot, SchoolId } from '../../budget/schema';
 import { SCHOOLS } from '../../budget/school';
 import type { Mix } from '../../mix/schema';
+import { FACTORS } from '../../factor';
 import { MIX_SCHOOLS, mixBySchool } from '../../mix/school';
 import { darkestOf, palestOf } from '../../optics/palest';
 import type { Surface } from '../../surface/schema';
@@ -9,8 +10,8 @@ import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 import { likelyIntents } from './intents';
 
-/** Covered edges take half a millimetre under schools that do not count them (estimate; science.md, default pots). */
-const EDGE_MM = 0.5;
+/** What covered edges begin with under schools that do not count them; from then on the plan says. */
+const EDGE_MM = FACTORS['edge-film'].usual;
 
 /** The pots a technique and a school want of a surface, before it is said which mix stands in them. */
 function wantedPots(needs: Needs, school: SchoolId, surface: Surface): (UseNeed & { pot: Pot })[] {

@@ -1,7 +1,11 @@
-import { brief, judged } from './brief';
+import { type Brief, brief, judged } from './brief';
 import { coresOf } from '../asked/cores';
+import { ranOut } from '../asked/ran-out';
+import { thinnessOf } from '../asked/reach';
 import { BRASS, DAMSON, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
 import type { Plan } from '../document/schema';
+import type { Studio } from '../document/studio';
+import { previewOf } from '../preview/preview';
 
 test('what is weighed is what is set aside, for every mix', () => {
   const p = plan([OAT, SLATE, QUINCE, DAMSON, BRASS], {}, { school: 'lean' });
@@ -14,6 +18,45 @@ test('what is weighed is what is set aside, for every mix', () => {
     expect(mix.steps.at(-1)?.scaleReadsG).toBeCloseTo(mix.g, 6);
   }
   expect(b.mixes.reduce((sum, m) => sum + m.g, 0)).toBeCloseTo(b.budget.totalG, 6);
+});
+
+describe('an artist’s own figures come before the usual ones, and reach', () => {
+  const p: Plan = {
+    ...plan([OAT, SLATE, QUINCE], {}, { school: 'lean' }),
+    dates: { pour: '2026-11-28T10:00' },
+  };
+  const usual = brief(p);
+  const by = (factors: NonNullable<Studio['factors']>) => brief(p, { factors });
+  const touch = (b: Brief) => Date.parse(`${b.schedule.find((e) => e.act === 'touch')!.to}Z`);
+  const seconds = (b: Brief) =>
+    previewOf(p, b).scene.acts.reduce((sum, a) => sum + ('s' in a ? a.s : 0), 0);
+
+  test('the dates: a studio where films take two days has each a day later', () => {
+    const { endS } = usual.run.at(-1)!;
+    const pouredAt = Date.parse('2026-11-28T10:00Z') + endS * 1000;
+    const ratio = (touch(by({ 'touch-dry': 48 })) - pouredAt) / (touch(usual) - pouredAt);
+    expect(ratio).toBeCloseTo(2, 2);
+  });
+
+  test('the cups: paints that never sink stay where they were laid', () => {
+    const sunk = (b: Brief) => b.cups.flatMap((c) => c.layers.map((l) => l.sinks));
+    expect(Math.max(...sunk(by({ 'sinks-from': 0 })))).toBeGreaterThan(0);
+    expect(Math.max(...sunk(by({ 'sunk-at-most': 0 })))).toBe(0);
+  });
+
+  test('the preview: a cup that lets go more slowly pours for longer', () =>
+    expect(seconds(by({ 'cup-lets-go': 15 }))).toBeGreaterThan(seconds(usual)));
+
+  test('what is asked of the plan afterwards', () => {
+    const half = { face: 0.5, edges: 0 };
+    expect(ranOut(p, by({ 'laid-for-stays': 3.2 }), half).totalG).toBeCloseTo(
+      2 * ranOut(p, usual, half).totalG,
+      -1,
+    );
+    const haveG = usual.budget.totalG;
+    expect(thinnessOf(p, usual, haveG).verdict).toBe('sound');
+    expect(thinnessOf(p, by({ 'stretched-below': 9 }), haveG).verdict).toBe('stretched');
+  });
 });
 
 test('a base of one colour is laid, taken and mixed as one pot with it', () => {

@@ -1,6 +1,6 @@
 import { type Amounts, reckon } from '../../budget/budget';
 import { loadCups, type LoadedCup } from '../../cup/load';
-import { factorsWith } from '../../factor';
+import { type Factors, factorsWith } from '../../factor';
 import type { Outcome } from '../../flow/outcome';
 import { consistencyOf } from '../../mix/consistency';
 import { drawdown, type Opacity, opacityOf, paintTint } from '../../mix/opacity';
@@ -10,7 +10,7 @@ import { type WeighStep, weighUp } from '../../mix/weigh';
 import { filmSpectrum, reflectanceOf } from '../../optics/film';
 import { spectrumToHex } from '../../optics/spectrum';
 import { type Evidence, type MixResult, type Remark, remarksOn } from '../../remark';
-import { isSmall, type ScheduleEntry, scheduleOf } from '../../schedule';
+import { type ScheduleEntry, scheduleOf } from '../../schedule';
 import { measureSurface, type SurfaceMeasure } from '../../surface/measure';
 import { keepLedger, layRunSheet, type RunStep, verbOf } from '../../verb';
 import { type Cost, costOf } from './cost';
@@ -47,6 +47,8 @@ export interface Brief {
   readonly remarks: readonly Remark[];
   readonly schedule: readonly ScheduleEntry[];
   readonly cost: Cost;
+  /** The artist's figures it was reckoned with; what is asked of it further is reckoned with the same. */
+  readonly factors: Factors;
 }
 
 /**
@@ -66,7 +68,7 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
     factors,
   });
   const colourPots = budget.pots.filter((p) => p.use === 'colour');
-  const cups = loadCups(plan.cups, colourPots, densityOf, measure.pieces);
+  const cups = loadCups(plan.cups, colourPots, densityOf, measure.pieces, factors);
 
   const ground = groundOf(open, budget);
   const filmOf = filmsUm(budget, cups);
@@ -104,7 +106,7 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
     };
   });
 
-  const table = tableOf(open, measure, budget, cups);
+  const table = tableOf(open, measure, budget, cups, factors);
   const ledger = keepLedger(plan.moves, table);
   const run = withReading(layRunSheet(plan.moves, table.scene, ledger), plan, budget);
   const mixBriefs = mixes.map(({ result: _, ...shown }): MixBrief => shown);
@@ -145,9 +147,10 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
         : scheduleOf(
             pour,
             run.at(-1)?.endS ?? 0,
-            dryingOf(open, budget, measure),
+            dryingOf(open, budget, measure, factors),
             plan.moves,
             plan.dates?.due,
+            factors,
           ),
     cost: costOf(
       [
@@ -161,6 +164,7 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
       measure.pieces,
       studio,
     ),
+    factors,
   };
   seen.set(computed, evidence);
   return computed;
@@ -229,7 +233,12 @@ function filmsUm(budget: Amounts, cups: readonly LoadedCup[]): (mix: string) => 
   };
 }
 
-function dryingOf({ plan, book }: OpenPlan, budget: Amounts, measure: SurfaceMeasure) {
+function dryingOf(
+  { plan, book }: OpenPlan,
+  budget: Amounts,
+  measure: SurfaceMeasure,
+  factors: Factors,
+) {
   const base = budget.pots.filter((p) => p.use === 'base').reduce((sum, p) => sum + p.ml, 0);
   const raised = plan.surface.rim.kind === 'raised';
   // On an open surface the run-off takes base with it: what stays is the film that stays.
@@ -238,7 +247,7 @@ function dryingOf({ plan, book }: OpenPlan, budget: Amounts, measure: SurfaceMea
     wetMm: Math.max(0.1, wetMm),
     tempC: plan.room?.tempC ?? 20,
     rh: plan.room?.rh ?? 50,
-    small: isSmall(measure.areaCm2 / measure.pieces),
+    small: measure.areaCm2 / measure.pieces <= factors['small-piece'],
     oily: plan.mixes.some((m) =>
       m.additives?.some((a) => book.material(a.material).role === 'oil'),
     ),

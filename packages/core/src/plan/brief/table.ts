@@ -1,6 +1,7 @@
 import type { Amounts } from '../../budget/budget';
 import type { LoadedCup } from '../../cup/load';
 import { strataOf } from '../../cup/strata';
+import type { Factors } from '../../factor';
 import { measureSurface, shapeOf, type SurfaceMeasure } from '../../surface/measure';
 import type { InCup, Scene, Table } from '../../verb';
 import { type OpenPlan, openPlan } from '../document/open';
@@ -33,11 +34,13 @@ export function tableOf(
   measure: SurfaceMeasure,
   { pots }: Amounts,
   cups: readonly LoadedCup[],
+  factors: Factors,
 ): Table {
   return {
     scene: sceneOf(open, measure),
     cups: new Map(cups.map((cup) => [cup.id, inCup(cup)])),
     pots: pots.filter((p) => p.use !== 'colour'),
+    factors,
     viscosityOf: (mix) => open.recipe(mix).viscosityPaS,
   };
 }

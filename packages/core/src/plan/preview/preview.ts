@@ -25,7 +25,7 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
   const open = openPlan(plan);
   const { acts, nu, densityGPerMl } = keepLedger(
     plan.moves,
-    tableOf(open, brief.surface, brief.budget, brief.cups),
+    tableOf(open, brief.surface, brief.budget, brief.cups, brief.factors),
   ).flow();
   return {
     scene: {
