@@ -13,7 +13,6 @@ import type { ToWeigh } from '@potter/core/plan';
 import { parseNumber, trim } from '@potter/core/quantity';
 import { useState } from 'react';
 import { ScrollView, Text, View } from 'react-native';
-import { TableButton } from '@/ui/table-button';
 import { TextField } from '@/ui/text-field';
 import { Body } from '@/ui/type';
 import type { Batches } from './batches';
@@ -22,6 +21,7 @@ import { Ingredients } from './ingredients';
 import { BigAct, Large } from './large';
 import { Drops, LineHeader } from './line-header';
 import { RescuePanel } from './rescue-panel';
+import { TableActs } from './table-acts';
 import type { Ways } from './ways';
 import { type Palette, rescue, take, weighingOf } from './weigh-state';
 
@@ -135,12 +135,16 @@ export function ByEye({ batches, batch, palette, ways, keep, onUndo }: Props) {
           }
         />
       </ScrollView>
-      <View className="flex-row border-t border-ink">
-        <TableButton label="Undo" onPress={onUndo} />
-        {standsMm !== undefined && !over ? (
-          <TableButton label="Leave it so" onPress={() => enter(take(palette, batch, g ?? 0))} />
-        ) : null}
-      </View>
+      <TableActs
+        acts={[
+          { label: 'Undo', onPress: onUndo },
+          standsMm !== undefined &&
+            !over && {
+              label: 'Leave it so',
+              onPress: () => enter(take(palette, batch, g ?? 0)),
+            },
+        ]}
+      />
       {over ? null : (
         <BigAct
           label={line.drops === undefined && !line.powder ? 'It is at the mark' : 'They are in'}

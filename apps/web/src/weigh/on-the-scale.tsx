@@ -1,24 +1,22 @@
 import { isOver, nextLine, rescued, taken, weighedG, type WeighLine } from '@potter/core/mix';
 import type { ToWeigh } from '@potter/core/plan';
 import { parseNumber, trim } from '@potter/core/quantity';
-import { type Reading, SCALES } from '@potter/core/scale';
 import { useEffect, useState, useSyncExternalStore } from 'react';
-import { Pressable, ScrollView, Text, View } from 'react-native';
+import { ScrollView, Text, View } from 'react-native';
 import { device } from '@/data/device';
-import { TableButton } from '@/ui/table-button';
 import { TextField } from '@/ui/text-field';
-import { Heading, Small } from '@/ui/type';
+import { Small } from '@/ui/type';
 import type { Batches } from './batches';
 import { Ingredients } from './ingredients';
 import { Large } from './large';
 import { Drops, LineHeader } from './line-header';
 import { RescuePanel } from './rescue-panel';
-import { type SimulatedScale, simulatedScale } from './scale-source';
-import type { Ways } from './ways';
+import { TableActs } from './table-acts';
+import type { ScaleSource } from './scale-source';
+import { scaleOf } from './scales';
+import { Spout } from './spout';
+import type { Adding, ScaleWay } from './ways';
 import { type Palette, rescue, take, weighingOf } from './weigh-state';
-
-const NOTHING: Reading = { kind: 'weight', g: 0, steady: false };
-const noSource = { subscribe: () => () => undefined, read: () => NOTHING };
 
 /** What stood on the practice scale when it was last touched, and for which line: a kitchen scale would still show it. */
 interface Held {
@@ -31,42 +29,33 @@ interface Props {
   readonly batches: Batches;
   readonly batch: ToWeigh;
   readonly palette: Palette;
-  readonly ways: Ways;
+  readonly way: ScaleWay;
+  readonly adding: Adding;
   readonly keep: (palette: Palette) => void;
   readonly onUndo: () => void;
 }
 
 /** One ingredient on the scale: the amount still to go and the scale's reading the largest things there are. */
-export function OnTheScale({
-  batches,
-  batch,
-  palette,
-  ways: { way, adding },
-  keep,
-  onUndo,
-}: Props) {
+export function OnTheScale({ batches, batch, palette, way, adding, keep, onUndo }: Props) {
   const weighing = weighingOf(palette, batch);
   const at = nextLine(weighing);
   const line = weighing.lines[at] as WeighLine;
   // What the scale shows before this ingredient, where it adds up.
   const baseG = adding === 'sum' ? weighedG(weighing) : 0;
   const heldKey = `${batches.place}.held`;
-  const [scale] = useState<SimulatedScale | undefined>(() => {
-    if (way !== 'grams' && way !== 'tenths') return undefined;
+  const [scale] = useState<ScaleSource>(() => {
     const held = device.get<Held>(heldKey);
-    return simulatedScale(
-      SCALES[way],
-      batches.seed,
-      held?.batch === batch.id && held.at === at ? held.g : baseG,
-    );
+    return scaleOf(way, {
+      stepG: batches.stepG,
+      seed: batches.seed,
+      heldG: held?.batch === batch.id && held.at === at ? held.g : baseG,
+    });
   });
-  const source = scale ?? noSource;
-  const reading = useSyncExternalStore(source.subscribe, source.read);
-  const [typed, setTyped] = useState<number>();
-  const stepG = scale?.stepG ?? batches.stepG;
-  const shownG = scale ? (reading.kind === 'weight' ? reading.g : undefined) : typed;
+  const reading = useSyncExternalStore(scale.subscribe, scale.read);
+  const { stepG } = scale;
+  const shownG = reading.kind === 'weight' ? reading.g : undefined;
   const g = shownG === undefined ? undefined : Number((shownG - baseG).toFixed(3));
-  const steady = scale ? reading.kind === 'weight' && reading.steady : typed !== undefined;
+  const steady = reading.kind === 'weight' && reading.steady;
   const over = g !== undefined && isOver(line, g, stepG);
   const there =
     g !== undefined &&
@@ -75,13 +64,13 @@ export function OnTheScale({
     line.targetG - g <= tolerance(line, stepG);
 
   const enter = (next: Palette) => {
-    setTyped(undefined);
+    scale.enter?.(undefined);
     device.remove(heldKey);
-    if (adding === 'tare') scale?.tare();
+    if (adding === 'tare') scale.tare?.();
     keep(next);
   };
-  // Steady and right: it goes on by itself.
-  const goesOn = scale !== undefined && steady && there && (g ?? 0) > 0;
+  // Steady and right: it goes on by itself, where no hand has to say so.
+  const goesOn = !scale.enter && steady && there && (g ?? 0) > 0;
   useEffect(() => {
     if (!goesOn || g === undefined) return;
     const timer = setTimeout(() => enter(take(palette, batch, g)), 500);
@@ -90,7 +79,7 @@ export function OnTheScale({
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [goesOn, g, at]);
   useEffect(() => {
-    if (scale && steady && shownG !== undefined)
+    if (!scale.enter && steady && shownG !== undefined)
       device.set(heldKey, { batch: batch.id, at, g: shownG } satisfies Held);
   }, [scale, steady, shownG, batch.id, at, heldKey]);
 
@@ -113,27 +102,21 @@ export function OnTheScale({
               </View>
             </View>
             <Text className="font-bold text-24 text-ink" style={{ fontVariant: ['tabular-nums'] }}>
-              {scale
-                ? reading.kind === 'weight'
-                  ? `reads ${trim(reading.g, 1)} g${steady ? ', steady' : ''}`
-                  : reading.kind === 'overload'
-                    ? 'overload: take something off'
-                    : 'the scale is off: press tare'
-                : `the scale should read ${trim(baseG + line.targetG, 1)} g`}
+              {shown(reading) ?? `the scale should read ${trim(baseG + line.targetG, 1)} g`}
             </Text>
-            {scale ? <Small>until it reads {trim(baseG + line.targetG, 1)} g</Small> : null}
+            {scale.enter ? null : <Small>until it reads {trim(baseG + line.targetG, 1)} g</Small>}
           </>
         )}
-        {!scale && line.drops === undefined ? (
+        {scale.enter && line.drops === undefined ? (
           <TextField
             label="The scale reads, g"
             keys="decimal"
-            shown={typed === undefined ? '' : trim(typed, 1)}
+            shown={shownG === undefined ? '' : trim(shownG, 1)}
             read={(text) => {
               const read = parseNumber(text);
               return read.ok && read.value < 0 ? { ok: false, fault: 'Not below 0 g.' } : read;
             }}
-            onChange={setTyped}
+            onChange={scale.enter}
           />
         ) : null}
         {over && steady && saved ? (
@@ -153,37 +136,42 @@ export function OnTheScale({
           amountOf={(l) => grams(l.actualG ?? l.targetG)}
         />
       </ScrollView>
-      <View className="flex-row border-t border-ink">
-        <TableButton label="Undo" onPress={onUndo} />
-        {scale ? <TableButton label="Tare" onPress={() => scale.tare()} /> : null}
-        <TableButton
-          label={
-            line.drops !== undefined
-              ? 'They are in'
-              : g === undefined
-                ? 'Take it'
-                : `Take ${trim(g, 1)} g`
-          }
-          disabled={line.drops === undefined && (g === undefined || g <= 0)}
-          onPress={() =>
-            enter(take(palette, batch, line.drops === undefined ? (g ?? 0) : line.targetG))
-          }
-        />
-      </View>
-      {scale && line.drops === undefined && !(over && steady) ? (
-        <Pressable
-          role="button"
-          aria-label="Spout: hold to pour"
-          onPressIn={() => scale.spout(true)}
-          onPressOut={() => scale.spout(false)}
-          className="h-[26%] items-center justify-center bg-rail px-4"
-        >
-          <Heading className="!text-24 !text-railink">Hold to pour</Heading>
-          <Text className="font-body text-16 text-railink">the longer, the faster it runs</Text>
-        </Pressable>
+      <TableActs
+        acts={[
+          { label: 'Undo', onPress: onUndo },
+          scale.tare && { label: 'Tare', onPress: scale.tare },
+          {
+            label:
+              line.drops !== undefined
+                ? 'They are in'
+                : g === undefined
+                  ? 'Take it'
+                  : `Take ${trim(g, 1)} g`,
+            disabled: line.drops === undefined && (g === undefined || g <= 0),
+            onPress: () =>
+              enter(take(palette, batch, line.drops === undefined ? (g ?? 0) : line.targetG)),
+          },
+        ]}
+      />
+      {scale.spout && line.drops === undefined && !(over && steady) ? (
+        <Spout open={scale.spout} />
       ) : null}
     </>
   );
+}
+
+/** What the display says; nothing where it is read by the artist. */
+function shown(reading: ReturnType<ScaleSource['read']>): string | undefined {
+  switch (reading.kind) {
+    case 'weight':
+      return `reads ${trim(reading.g, 1)} g${reading.steady ? ', steady' : ''}`;
+    case 'overload':
+      return 'overload: take something off';
+    case 'off':
+      return 'the scale is off: press tare';
+    case 'unread':
+      return undefined;
+  }
 }
 
 const grams = (g: number): string => `${trim(g, 1)} g`;

@@ -2,8 +2,10 @@ import { CUPS, type Vessel, vesselOf } from '@potter/core/vessel';
 import { useState } from 'react';
 import { device } from '@/data/device';
 
-/** Where amounts are read: off a scale of the artist's own, by eye, or off a practice scale. */
-export type Way = 'typed' | 'eye' | 'grams' | 'tenths';
+/** Which scale amounts are read off: one of the artist's own, or a practice scale. */
+export type ScaleWay = 'typed' | 'grams' | 'tenths';
+/** Where amounts are read: off a scale, or by eye. */
+export type Way = ScaleWay | 'eye';
 /** Between two additions the scale is tared, or it adds up. */
 export type Adding = 'tare' | 'sum';
 

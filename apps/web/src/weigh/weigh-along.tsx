@@ -45,7 +45,6 @@ export function WeighAlong({
   };
   const batch = list[palette.at];
   const back = () => keep(undo(palette, list));
-  const Measure = ways.way === 'eye' ? ByEye : OnTheScale;
   return (
     <View role="main" className="flex-1 bg-surround pb-[34px]">
       <View className="h-[64px] flex-row items-center gap-1 pl-1 pr-3">
@@ -67,15 +66,17 @@ export function WeighAlong({
         />
       ) : null}
       {batch && !palette.waiting ? (
-        <Measure
-          key={`${batch.id} ${ways.way}`}
-          batches={batches}
-          batch={batch}
-          palette={palette}
-          ways={ways}
-          keep={keep}
-          onUndo={back}
-        />
+        ways.way === 'eye' ? (
+          <ByEye key={batch.id} ways={ways} {...{ batches, batch, palette, keep }} onUndo={back} />
+        ) : (
+          <OnTheScale
+            key={`${batch.id} ${ways.way}`}
+            way={ways.way}
+            adding={ways.adding}
+            {...{ batches, batch, palette, keep }}
+            onUndo={back}
+          />
+        )
       ) : null}
       {batch ? null : (
         <ScrollView contentContainerClassName="gap-4 p-4">

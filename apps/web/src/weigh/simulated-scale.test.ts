@@ -1,5 +1,5 @@
 import { SCALES } from '@potter/core/scale';
-import { simulatedScale } from './scale-source';
+import { simulatedScale } from './simulated-scale';
 
 beforeEach(() => jest.useFakeTimers());
 afterEach(() => jest.useRealTimers());
