@@ -20,6 +20,7 @@ test('prints every part of the brief', () => {
     'budget',
     'cost',
     'cups',
+    'factors',
     'mediums',
     'mixes',
     'remarks',
