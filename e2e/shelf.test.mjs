@@ -50,9 +50,9 @@ test('an empty studio teaches what belongs where', async () => {
   const empty = await startStudio({ seed: false });
   const page = await studio.open(PHONE);
   for (const [screen, act] of [
-    ['/bench', 'Make a plan'],
+    ['/bench', 'Tick the paints I own'],
     ['/plans', 'Make the first plan'],
-    ['/shelf', 'Put a paint on'],
+    ['/shelf', 'Tick the paints I own'],
   ]) {
     await visit(page, empty.url + screen);
     await see(page, 'button', act);

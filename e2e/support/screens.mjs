@@ -17,6 +17,7 @@ export async function screensOf(studio) {
     `/batch?plans=${plans[0].id},${plans[1].id}`,
     '/shelf',
     '/shelf?kind=vessel',
+    '/shelf/starter',
     '/shelf/paint/damson',
     '/shelf/material/new',
     '/shelf?kind=medium',

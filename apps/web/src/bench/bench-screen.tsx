@@ -29,6 +29,7 @@ export function BenchScreen() {
   const dated = usePlans('to-pour');
   const undated = usePlans('without-a-day');
   const any = usePlans();
+  const shelf = useShelf();
   return (
     <Screen
       title="Bench"
@@ -40,12 +41,20 @@ export function BenchScreen() {
       <UnderWay />
       <Rack />
       <Asking query={dated} waiting="Looking at the bench" failed="The plans cannot be read." />
-      {any.data?.count === 0 ? (
-        <Empty
-          says="The bench shows what to pour next. There is no plan yet."
-          act="Make a plan"
-          onAct={() => router.push('/plans/new')}
-        />
+      {any.data?.count === 0 && shelf.data ? (
+        shelf.data.some((item) => item.kind === 'paint') ? (
+          <Empty
+            says="The bench shows what to pour next. There is no plan yet."
+            act="Make a plan"
+            onAct={() => router.push('/plans/new')}
+          />
+        ) : (
+          <Empty
+            says="Potter plans a pour: how much paint, what goes into which cup, which moves, and how long it dries. It shows what will come of it before you spend the paint. Plans take their colours from your shelf, so begin with the paints you own."
+            act="Tick the paints I own"
+            onAct={() => router.push('/shelf/starter?then=/plans/new')}
+          />
+        )
       ) : null}
       <PlanGroup title="To pour" plans={dated} />
       <PlanGroup title="Without a day" plans={undated} />

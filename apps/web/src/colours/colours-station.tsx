@@ -8,7 +8,7 @@ import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
 import { usePaints } from '@/data/shelf';
 import { MixFinder } from '@/trials/mix-finder';
-import { PaintPicker } from '@/shelf/paint-picker';
+import { PaintPicker } from '@/paints/paint-picker';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Choice } from '@/ui/choice';

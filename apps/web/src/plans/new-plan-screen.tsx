@@ -1,16 +1,16 @@
 import { newPlan } from '@potter/core/plan';
-import type { Paint } from '@potter/core/paint';
 import { TECHNIQUES, type TechniqueId } from '@potter/core/technique';
-import { plainSurface, type Shape } from '@potter/core/surface';
+import { plainSurface, type Shape, type Surface } from '@potter/core/surface';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { useCreatePlan } from '@/data/plans';
+import { useDraft } from '@/data/draft';
+import { usePaints } from '@/data/shelf';
 import { useSettings } from '@/data/settings';
-import { PaintPicker } from '@/shelf/paint-picker';
+import { PaintPicker } from '@/paints/paint-picker';
 import { ShapeFields } from '@/surface/shape-fields';
 import { SurfaceDrawing } from '@/surface/surface-drawing';
-import { Button } from '@/ui/button';
+import { Act, Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Screen } from '@/ui/screen';
 import { Failed } from '@/ui/state';
@@ -21,15 +21,32 @@ const MOST_COLOURS = 12;
 /** What most people begin with; its thin edges are painted too, everything else is set at its station. */
 const START: Shape = { kind: 'rect', widthMm: 400, heightMm: 500 };
 
+interface Draft {
+  readonly surface: Surface;
+  /** Ids on the shelf, in the order they were taken. */
+  readonly paints: readonly string[];
+  readonly technique: TechniqueId;
+}
+const startingDraft = (): Draft => ({
+  surface: plainSurface(START, { edgeDepthMm: 18, coverEdges: true }),
+  paints: [],
+  technique: 'flip-cup',
+});
+
+const toggled = (ids: readonly string[], id: string): readonly string[] =>
+  ids.includes(id) ? ids.filter((i) => i !== id) : ids.length < MOST_COLOURS ? [...ids, id] : ids;
+
 /** A new plan asks three things and writes the rest. */
 export function NewPlanScreen() {
   const router = useRouter();
   const create = useCreatePlan();
-  const [surface, setSurface] = useState(() =>
-    plainSurface(START, { edgeDepthMm: 18, coverEdges: true }),
+  const [draft, change, forget] = useDraft('new-plan', startingDraft);
+  const { surface, technique } = draft;
+  const shelf = usePaints();
+  const paints = draft.paints.flatMap(
+    (id) => shelf.find(({ paint }) => paint.id === id)?.paint ?? [],
   );
-  const [paints, setPaints] = useState<readonly Paint[]>([]);
-  const [technique, setTechnique] = useState<TechniqueId>('flip-cup');
+  const setSurface = (next: Surface) => change((now) => ({ ...now, surface: next }));
   const { preparation } = useSettings();
   const missing = paints.length === 0 ? 'Choose at least one colour.' : undefined;
 
@@ -44,13 +61,26 @@ export function NewPlanScreen() {
       technique,
       seed: freshSeed(),
     });
-    create.mutate(plan, { onSuccess: ({ id }) => router.replace(`/plans/${id}/colours`) });
+    create.mutate(plan, {
+      onSuccess: ({ id }) => {
+        forget();
+        router.replace(`/plans/${id}/colours`);
+      },
+    });
   }
 
   return (
     <Screen
       title="New plan"
-      acts={<Button label="Cancel" onPress={() => router.replace('/plans')} />}
+      acts={
+        <Button
+          label="Cancel"
+          onPress={() => {
+            forget();
+            router.replace('/plans');
+          }}
+        />
+      }
       foot={
         <View className="flex-row items-center gap-3 border-t border-ink bg-raised p-3">
           <Small className="flex-1">
@@ -87,17 +117,17 @@ export function NewPlanScreen() {
         </View>
         <View className="gap-2">
           <Heading>2 Colours</Heading>
-          <Body>One to twelve from your shelf.</Body>
+          <Body>One to twelve.</Body>
+          {shelf.length === 0 ? (
+            <Act
+              label="Tick the paints I own"
+              onPress={() => router.push('/shelf/starter?then=/plans/new')}
+            />
+          ) : null}
           <PaintPicker
             chosen={paints.map((p) => p.id)}
             onToggle={(paint) =>
-              setPaints((now) =>
-                now.some((p) => p.id === paint.id)
-                  ? now.filter((p) => p.id !== paint.id)
-                  : now.length < MOST_COLOURS
-                    ? [...now, paint]
-                    : now,
-              )
+              change((now) => ({ ...now, paints: toggled(now.paints, paint.id) }))
             }
           />
         </View>
@@ -107,7 +137,7 @@ export function NewPlanScreen() {
             label="How you pour"
             value={technique}
             options={Object.values(TECHNIQUES).map((t) => ({ value: t.id, label: t.name }))}
-            onChange={setTechnique}
+            onChange={(next) => change((now) => ({ ...now, technique: next }))}
           />
           <Body>{TECHNIQUES[technique].says}</Body>
           <Body>{TECHNIQUES[technique].shows}</Body>

@@ -7,7 +7,7 @@ import { QuantityField } from '@/ui/quantity-field';
 import { CountFields } from './count-fields';
 import { ItemForm } from './item-form';
 import { NameField } from './name-field';
-import { options } from './options';
+import { options } from '@/ui/options';
 
 /** A kind of blank: its size and how many of it wait. */
 export function BlankForm({

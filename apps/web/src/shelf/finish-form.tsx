@@ -2,7 +2,7 @@ import type { ShelfFinish } from '@potter/core/stock';
 import { Choice } from '@/ui/choice';
 import { ItemForm } from './item-form';
 import { NameField } from './name-field';
-import { options } from './options';
+import { options } from '@/ui/options';
 import { StockFields } from './stock-fields';
 
 /** A varnish or resin. */

@@ -5,7 +5,7 @@ import { NumberField } from '@/ui/quantity-field';
 import { TextField } from '@/ui/text-field';
 import { ItemForm } from './item-form';
 import { NameField } from './name-field';
-import { options } from './options';
+import { options } from '@/ui/options';
 import { StockFields } from './stock-fields';
 
 const ROLES = options<Material['role']>('medium', 'binder', 'water', 'oil', 'powder');

@@ -7,7 +7,7 @@ import { Button } from '@/ui/button';
 import { HexField } from '@/ui/hex-field';
 import { NumberField } from '@/ui/quantity-field';
 import { Body, Small } from '@/ui/type';
-import { paintChip } from './paint-chip';
+import { paintChip } from '@/paints/paint-chip';
 
 interface Props {
   readonly paint: Paint;

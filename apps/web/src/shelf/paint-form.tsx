@@ -12,28 +12,16 @@ import { PaintTrials } from './paint-trials';
 import { Act } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Choice } from '@/ui/choice';
-import { HexField } from '@/ui/hex-field';
 import { NumberField } from '@/ui/quantity-field';
 import { TextField } from '@/ui/text-field';
 import { Body, Heading, Small } from '@/ui/type';
 import { ItemForm } from './item-form';
 import { MeasuredOpacity } from './measured-opacity';
 import { NameField } from './name-field';
-import { options } from './options';
-import { paintChip } from './paint-chip';
+import { ColourField } from '@/paints/colour-field';
+import { BODIES, FINISHES, OPACITIES } from '@/paints/paint-words';
+import { paintChip } from '@/paints/paint-chip';
 import { StockFields } from './stock-fields';
-
-const OPACITIES = options<OpacityClass>('transparent', 'semi-transparent', 'semi-opaque', 'opaque');
-const BODIES = options<PaintBody>('heavy', 'soft', 'fluid', 'craft', 'ready');
-const FINISHES = options<Finish>(
-  'matt',
-  'satin',
-  'gloss',
-  'metallic',
-  'pearl',
-  'interference',
-  'neon',
-);
 
 /** One paint of the shelf: what is on its label, and what two coats of it hide. */
 export function PaintForm({ item, isNew }: { readonly item: ShelfPaint; readonly isNew: boolean }) {
@@ -63,7 +51,7 @@ export function PaintForm({ item, isNew }: { readonly item: ShelfPaint; readonly
               </View>
             </View>
             <NameField value={paint.name} onChange={(name) => change({ name })} />
-            <HexField
+            <ColourField
               label="Colour when dry"
               value={paint.hex}
               onChange={(hex) => change({ hex })}

@@ -3,7 +3,7 @@ import { Link, useLocalSearchParams, useRouter } from 'expo-router';
 import { memo, useState } from 'react';
 import { Text, View } from 'react-native';
 import { putOnShelf, useShelf, useShelfApart } from '@/data/shelf';
-import { Button } from '@/ui/button';
+import { Act, Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Screen } from '@/ui/screen';
 import { LongList } from '@/ui/long-list';
@@ -15,7 +15,7 @@ import { UndoBar } from '@/ui/undo-bar';
 import { ShelfTable } from './shelf-table';
 import { found, itemWords, KIND_WORDS } from './item-words';
 import { Left } from './left';
-import { paintChip } from './paint-chip';
+import { paintChip } from '@/paints/paint-chip';
 import { ReadyMediums } from './ready-mediums';
 import { takenOff, useTakenOff } from './taken-off';
 import { Checkable } from '@/ui/checkable';
@@ -64,7 +64,15 @@ export function ShelfScreen() {
       <Asking query={shelf} waiting="Looking at the shelf" failed="The shelf cannot be read." />
       <SetApart what="thing on the shelf" many="things on the shelf" apart={apart} />
       {shelf.data && items.length === 0 ? (
-        <Empty says={words.empty} act={`Put a ${words.one} on`} onAct={make} />
+        kind === 'paint' ? (
+          <Empty
+            says={words.empty}
+            act="Tick the paints I own"
+            onAct={() => router.push('/shelf/starter')}
+          />
+        ) : (
+          <Empty says={words.empty} act={`Put a ${words.one} on`} onAct={make} />
+        )
       ) : null}
       {items.length > 0 ? <SearchField shown={search} onChange={setSearch} /> : null}
       <LongList
@@ -74,6 +82,9 @@ export function ShelfScreen() {
       />
       {kind === 'medium' && search === '' ? (
         <ReadyMediums onShelf={new Set(items.map(shelfId))} />
+      ) : null}
+      {kind === 'paint' && items.length > 0 ? (
+        <Act label="Tick more off the usual paints" onPress={() => router.push('/shelf/starter')} />
       ) : null}
       <ShelfTable />
       {items.length > 0 && shown.length === 0 ? (

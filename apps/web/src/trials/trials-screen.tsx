@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { SwatchStrip } from '@/ui/swatch-strip';
 import { usePaints, useShelf } from '@/data/shelf';
-import { paintChip } from '@/shelf/paint-chip';
+import { paintChip } from '@/paints/paint-chip';
 import { Screen } from '@/ui/screen';
 import { Section } from '@/ui/section';
 import { Asking, Empty } from '@/ui/state';

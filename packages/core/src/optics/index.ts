@@ -19,6 +19,7 @@ export {
   type Tint,
 } from './film';
 export { type Dominant, dominantColours } from './dominant';
+export { evened, type Evener, EVENERS, meanColour } from './evened';
 export { greyOf } from './grey';
 export { hexToLab } from './lab';
 export { darkestOf, palestOf } from './palest';

@@ -14,7 +14,6 @@ export type { Cost } from './brief/cost';
 export { type CupOrderAsk, cupOrderAsk } from './asked/cup-order';
 export { mixFor, type NewPlan, newPlan } from './beginning/create';
 export * as edit from './edit';
-export { namedPaint } from './beginning/named-paint';
 export { computePour, type PourTold } from './preview/told';
 export { likelyIntents } from './beginning/intents';
 export { emptiesOf, type LeavesWords, leavesWords } from './asked/leaves';

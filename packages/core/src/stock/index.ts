@@ -1,6 +1,16 @@
 export { type BatchLine, batchMediums, batchOf, type BatchPlan, sharedOut } from './batch';
 export { type Drawn, drawOf } from './draw';
 export { batchMade, mediumBatch, type MediumBatch, readyOf } from './medium-batch';
+export {
+  byLightness,
+  FAMILIES,
+  type FamilyId,
+  familyOf,
+  GENERIC_PAINTS,
+  namedPaint,
+  paintByHex,
+  paintsNamed,
+} from './generic';
 export { type LeftOver, leftOver, mayBecome } from './left-over';
 export { type Need, needsOf } from './need';
 export { pricesOf } from './prices';

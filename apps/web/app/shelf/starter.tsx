@@ -1,0 +1,1 @@
+export { StarterScreen as default } from '@/paints/starter-screen';
