@@ -44,12 +44,15 @@ test('a ratio as it is said, a school, a second paint, an activator; every step 
   const [first] = (await plan.get()).mixes;
   await visit(page, `${studio.url}/plans/${plan.id}/mixes`);
   await type(page, 'Paint : medium : water', '40 g + 20 g');
-  await kept(plan, (p) => p.mixes[0].basis === 'weight' && p.mixes[0].medium.parts === 0.5);
+  await kept(plan, (p) => p.mixes[0].basis === 'weight' && p.mixes[0].medium.parts === 2);
+  await says(page, 'Read medium first: paint 1 : medium 2.');
+  await press(page, 'button', 'No, paint first');
+  await kept(plan, (p) => p.mixes[0].medium.parts === 0.5);
   const field = await see(page, 'textbox', 'Paint : medium : water');
   await field.focus();
   await page.keyboard.type('much');
-  await says(page, 'is one amount: say two, such as 1 : 2.');
   await field.evaluate((node) => node.blur());
+  await says(page, 'is one amount: say two, such as 1 : 2.');
   await press(page, 'button', 'Undo');
   await kept(plan, (p) => p.mixes[0].basis === first.basis);
   await press(page, 'button', 'Just covers the paint');
@@ -59,7 +62,7 @@ test('a ratio as it is said, a school, a second paint, an activator; every step 
   await kept(plan, (p) => p.mixes[0].medium.id === 'studio-blend');
   await says(page, 'First make');
   await press(page, 'button', /^Another paint in this mix/);
-  await press(page, 'radio', 'Slate');
+  await press(page, 'checkbox', 'Slate');
   await kept(plan, (p) => p.mixes[0].paints.length === 2);
   await type(page, 'Parts of Slate', '0.2');
   await kept(plan, (p) => p.mixes[0].paints[1].parts === 0.2);
@@ -271,4 +274,24 @@ test('with the studio away: the weighing is opened, gone through and kept, a pic
     return image.width;
   }, `/api/pictures/${picture}`);
   assert.equal(width, 1280);
+});
+
+test('six mixes are set alike in three taps, and one of them goes its own way', async () => {
+  const page = await studio.open(PHONE);
+  const plan = await planOf(studio, 'Quince and Slate');
+  await visit(page, `${studio.url}/plans/${plan.id}/mixes`);
+  await press(page, 'button', 'All alike');
+  await press(page, 'button', /^All 6 made as: /);
+  await press(page, 'radio', 'Glue and water');
+  const colours = ({ mixes, budget }) =>
+    budget.shares.map(({ mix }) => mixes.find((m) => m.id === mix));
+  await kept(plan, (p) => colours(p).every((m) => m.medium?.id === 'glue-water'));
+  await press(page, 'radio', 'No');
+  await type(page, 'All of them, paint : medium : water', 'medium 2 to paint 1');
+  const after = await kept(plan, (p) => p.mixes[1].medium.parts === 2);
+  assert.deepEqual(
+    colours(after).map((m) => m.medium.parts === 2),
+    [false, true, true, true, true, true],
+  );
+  await says(page, 'goes its own way');
 });

@@ -133,7 +133,7 @@ test('the coach: three drips, their middle, and grams for what is in the cup', a
     [{ mix: mixes[0].id, moundS: [0, 0, 0] }],
   );
   await press(page, 'radio', 'A flow cup');
-  await type(page, 'It ran, seconds', '90');
+  await type(page, 'It ran', '90');
   await press(page, 'button', 'Note it');
   await says(page, 'Filled: as you found it.');
 });

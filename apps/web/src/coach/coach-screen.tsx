@@ -127,8 +127,10 @@ function Test({ mixId }: { readonly mixId: string }) {
             options={FLOW_CUPS.map((c) => ({ value: c.id, label: c.name }))}
             onChange={setCup}
           />
-          <NumberField
-            label="It ran, seconds"
+          <QuantityField
+            label="It ran"
+            dimension="time"
+            unit="s"
             value={seconds}
             min={1}
             max={1000}
@@ -215,9 +217,9 @@ function Advice({ mixId }: { readonly mixId: string }) {
   const made = plan.made?.find((m) => m.mix === mixId)?.of.reduce((sum, a) => sum + a.g, 0);
   const [typedG, setTyped] = useState<number>();
   const [added, setAdded] = useState<string>();
-  const planned = brief.mixes.find((m) => m.id === mixId)?.g;
+  const planned = brief.mixes.find((m) => m.id === mixId);
   // What was weighed grows with what is added here.
-  const inCupG = typedG ?? Math.max(1, Math.round(made ?? planned ?? 100));
+  const inCupG = typedG ?? Math.max(1, Math.round(made ?? planned?.g ?? 100));
   const advice = thicknessAdvice(plan, brief, mixId, inCupG);
   const strength = ownStrength(plan, brief, mixId);
   const put = (material: string, exactG: number) => {
@@ -240,6 +242,7 @@ function Advice({ mixId }: { readonly mixId: string }) {
         dimension="mass"
         unit="g"
         value={inCupG}
+        of={{ gPerMl: planned?.densityGPerMl ?? 1 }}
         min={1}
         max={1e5}
         onChange={setTyped}

@@ -7,9 +7,9 @@ import { usePaints } from '@/data/shelf';
 import { useAside } from '@/data/use-aside';
 import { usePlan } from '@/plan/plan-context';
 import type { PictureAsk } from '@/workers/picture-messages';
+import { ColourField } from '@/paints/colour-field';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
-import { HexField } from '@/ui/hex-field';
 import { Pick } from '@/ui/pick';
 import { Failed } from '@/ui/state';
 import { Body } from '@/ui/type';
@@ -56,7 +56,7 @@ function FromColour() {
         ]}
         onChange={setChosen}
       />
-      {paint ? null : <HexField label="Its digits" value={own} onChange={setOwn} />}
+      {paint ? null : <ColourField label="Its digits" value={own} onChange={setOwn} />}
       <ShelfMatches
         label="Companions"
         wanted={relativesAmong(hex, shelf).map(({ relative, targetHex, of }) => ({

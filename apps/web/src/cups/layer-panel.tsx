@@ -29,6 +29,8 @@ export function LayerPanel({ cup, index, layer, loaded, belowMl, count, name, on
   const { edit } = usePlan();
   const set = (change: (l: Layer) => Layer, tag?: string) =>
     edit((p) => edits.setLayer(p, cup, index, change), tag && `${tag} ${cup} ${index}`);
+  // Grams and millilitres of one layer are one figure told two ways.
+  const of = loaded && loaded.ml > 0 ? { of: { gPerMl: loaded.g / loaded.ml } } : {};
   const move = (to: number) => {
     edit((p) => edits.moveLayer(p, cup, index, to));
     onMoved(to);
@@ -106,6 +108,7 @@ export function LayerPanel({ cup, index, layer, loaded, belowMl, count, name, on
             dimension="volume"
             unit="ml"
             value={layer.ml}
+            {...of}
             min={0.1}
             max={5000}
             onChange={(ml) => set((l) => ({ ...l, ml }), 'ml')}
@@ -116,6 +119,7 @@ export function LayerPanel({ cup, index, layer, loaded, belowMl, count, name, on
             dimension="mass"
             unit="g"
             value={loaded.g}
+            {...of}
             min={0.1}
             max={8000}
             onChange={(g) =>

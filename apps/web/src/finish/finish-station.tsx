@@ -29,6 +29,7 @@ export function FinishStation() {
         />
         <DateField
           className="min-w-[240px] flex-1"
+          day
           label="Promised for"
           value={plan.dates?.due}
           onChange={(due) => edit((p) => edits.setDates(p, { due }), 'due')}

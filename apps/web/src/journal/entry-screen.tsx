@@ -51,6 +51,7 @@ export function EntryScreen() {
             : ''}
         </Body>
         <TextField
+          live
           label="What would you do differently next time?"
           lines={4}
           shown={run.note ?? ''}

@@ -1,8 +1,9 @@
 import { MIX_SCHOOLS } from '@potter/core/mix';
+import type { Paint } from '@potter/core/paint';
 import { edit as edits } from '@potter/core/plan';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { usePaints } from '@/data/shelf';
+import { PickPaint } from '@/paints/pick-paint';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { Pick } from '@/ui/pick';
@@ -12,15 +13,14 @@ import { Body } from '@/ui/type';
 /** One more mix: an activator, a pillow, a dump colour, or another colour, made as a school makes it. */
 export function AddMix({ onAdded }: { readonly onAdded: (mixId: string) => void }) {
   const { plan, edit } = usePlan();
-  const shelf = usePaints().map((item) => item.paint);
   const [schoolId, setSchool] = useState('activator-light');
   const school = MIX_SCHOOLS.find((s) => s.id === schoolId) ?? MIX_SCHOOLS[0]!;
-  const paints = school.paints ?? [
-    ...plan.paints,
-    ...shelf.filter((p) => !plan.paints.some((have) => have.id === p.id)),
-  ];
-  const [paintId, setPaint] = useState<string>();
-  const paint = paints.find((p) => p.id === paintId) ?? paints[0];
+  const [chosen, setChosen] = useState<Paint>();
+  const paint =
+    school.paints?.find((p) => p.id === chosen?.id) ??
+    school.paints?.[0] ??
+    chosen ??
+    plan.paints[0];
   return (
     <Section title="Another mix" says="An activator, a pillow, a dump colour, or one more colour.">
       <Pick
@@ -30,12 +30,22 @@ export function AddMix({ onAdded }: { readonly onAdded: (mixId: string) => void 
         onChange={setSchool}
       />
       <Body>{school.goodFor}</Body>
-      <Pick
-        label="Of which paint"
-        value={paint?.id ?? ''}
-        options={paints.map((p) => ({ value: p.id, label: p.name }))}
-        onChange={setPaint}
-      />
+      {school.paints ? (
+        <Pick
+          label="Of which paint"
+          value={paint?.id ?? ''}
+          options={school.paints.map((p) => ({ value: p.id, label: p.name }))}
+          onChange={(id) => setChosen(school.paints?.find((p) => p.id === id))}
+        />
+      ) : (
+        <PickPaint
+          label="Of which paint"
+          empty="None"
+          paint={paint}
+          also={plan.paints}
+          onChoose={setChosen}
+        />
+      )}
       <View className="flex-row">
         <Button
           primary

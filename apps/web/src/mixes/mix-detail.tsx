@@ -8,7 +8,9 @@ import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
 import { Pick } from '@/ui/pick';
 import { Section } from '@/ui/section';
+import { TextField } from '@/ui/text-field';
 import { Body, Small } from '@/ui/type';
+import { YesNo } from '@/ui/yes-no';
 import { Additives } from './additives';
 import { useConsistencyName } from './consistency-name';
 import { MixPaints } from './mix-paints';
@@ -43,6 +45,19 @@ export function MixDetail({ index, mix, brief }: Props) {
   const additives = mix.additives ?? [];
   return (
     <View className="gap-4 px-2 pb-4 pt-1">
+      <TextField
+        live
+        label="What you call it"
+        shown={mix.name}
+        read={(text) =>
+          text.trim() === ''
+            ? { ok: false, fault: 'It needs a name.' }
+            : { ok: true, value: text.slice(0, 80) }
+        }
+        onChange={(name) =>
+          edit((p) => edits.setMix(p, index, (m) => ({ ...m, name })), `name ${mix.id}`)
+        }
+      />
       <Pick
         label="Made as"
         value={school?.id ?? OWN}
@@ -78,6 +93,13 @@ export function MixDetail({ index, mix, brief }: Props) {
         }
       />
       <MixPaints index={index} mix={mix} />
+      {edits.alikeIn(plan).length + (mix.ownWay ? 1 : 0) > 1 ? (
+        <YesNo
+          label="Changed with all the others"
+          value={!mix.ownWay}
+          onChange={(along) => edit((p) => edits.setOwnWay(p, index, !along))}
+        />
+      ) : null}
       <Choice<Consistency>
         label="How thick it should be"
         value={mix.consistency}

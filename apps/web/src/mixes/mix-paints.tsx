@@ -2,10 +2,9 @@ import type { Mix } from '@potter/core/mix';
 import { edit as edits } from '@potter/core/plan';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
-import { usePaints } from '@/data/shelf';
+import { PickPaint } from '@/paints/pick-paint';
 import { usePlan } from '@/plan/plan-context';
 import { IconButton } from '@/ui/button';
-import { Pick } from '@/ui/pick';
 import { NumberField } from '@/ui/quantity-field';
 import { Body, Small } from '@/ui/type';
 
@@ -14,12 +13,7 @@ const MOST_PAINTS = 8;
 /** The paints of a mix in parts of each other; one more may come from the plan or from the shelf. */
 export function MixPaints({ index, mix }: { readonly index: number; readonly mix: Mix }) {
   const { plan, edit } = usePlan();
-  const shelf = usePaints().map((item) => item.paint);
   const several = mix.paints.length > 1;
-  const others = [
-    ...plan.paints,
-    ...shelf.filter((p) => !plan.paints.some((have) => have.id === p.id)),
-  ].filter((p) => !mix.paints.some((have) => have.paint === p.id));
   return (
     <View className="gap-2">
       {several
@@ -56,16 +50,12 @@ export function MixPaints({ index, mix }: { readonly index: number; readonly mix
           })
         : null}
       {several ? <Small>Parts of the paints among themselves.</Small> : null}
-      {others.length > 0 && mix.paints.length < MOST_PAINTS ? (
-        <Pick
+      {mix.paints.length < MOST_PAINTS ? (
+        <PickPaint
           label="Another paint in this mix"
-          value=""
           empty="None"
-          options={others.map((p) => ({ value: p.id, label: p.name }))}
-          onChange={(id) => {
-            const paint = others.find((p) => p.id === id);
-            if (paint) edit((p) => edits.addMixPaint(p, index, paint));
-          }}
+          also={plan.paints}
+          onChoose={(paint) => edit((p) => edits.addMixPaint(p, index, paint))}
         />
       ) : null}
     </View>

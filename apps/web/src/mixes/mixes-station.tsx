@@ -11,6 +11,7 @@ import { Small, Strong } from '@/ui/type';
 import { Mass } from '@/ui/units';
 import { useConsistencyName } from './consistency-name';
 import { AddMix } from './add-mix';
+import { AllAlike } from './all-alike';
 import { MadeList } from './made-list';
 import { MediumsToMake } from './mediums-to-make';
 import { Metallics } from './metallics';
@@ -41,6 +42,7 @@ export function MixesStation() {
       }
     >
       <Metallics />
+      <AllAlike />
       <View role="list">
         {brief.mixes.map((mix, index) => {
           const doc = plan.mixes[index];
@@ -64,6 +66,7 @@ export function MixesStation() {
                   <Strong lines={2}>{doc.name}</Strong>
                   <Small>
                     {ratioWords(doc)}, {nameOf(mix.consistency)}
+                    {doc.ownWay ? ', its own way' : ''}
                   </Small>
                 </View>
                 <Mass g={mix.g} fine />

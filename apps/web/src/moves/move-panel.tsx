@@ -8,7 +8,7 @@ import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Act, IconButton } from '@/ui/button';
 import { FieldInput } from '@/ui/field';
-import { NumberField } from '@/ui/quantity-field';
+import { QuantityField } from '@/ui/quantity-field';
 import { TextField } from '@/ui/text-field';
 import { Small, Strong } from '@/ui/type';
 import { LeftAfter } from './left-after';
@@ -86,20 +86,21 @@ export function MovePanel({ index, move, onMoved }: Props) {
           />
         ))}
         {verb.usualS === undefined ? null : (
-          <NumberField
+          <QuantityField
             className="min-w-[120px] flex-1"
             label="Takes"
+            dimension="time"
+            unit="s"
             value={secondsOf(move)}
             min={0}
             max={86400}
-            decimals={0}
-            suffix=" s"
             onChange={(s) => set({ s }, 'seconds')}
           />
         )}
       </View>
       {step ? <LeftAfter step={step} /> : null}
       <TextField
+        live
         label="Note"
         shown={move.note ?? ''}
         read={(text) => ({ ok: true, value: text.slice(0, 1000) })}

@@ -45,6 +45,7 @@ export function MakePaint({ name: asked, onMade, onLeave }: Props) {
         {hex ? <Chip size={64} overWhite={chip.overWhite} overBlack={chip.overBlack} /> : null}
         <TextField
           className="flex-1"
+          live
           label="Its name"
           shown={name}
           read={(text) => ({ ok: true, value: text.slice(0, 80) })}

@@ -13,14 +13,17 @@ import { goesBy } from './paint-words';
 const MOST = 40;
 
 interface Props {
+  /** Paints that may be taken too though they are not on the shelf, such as those of the plan; they stand first. */
+  readonly also?: readonly Paint[];
   readonly chosen: readonly string[];
   readonly onToggle: (paint: Paint) => void;
 }
 
 /** The paints on the shelf, to be taken or left; one that is not there yet is put there and taken without leaving. */
-export function PaintPicker({ chosen, onToggle }: Props) {
+export function PaintPicker({ also = [], chosen, onToggle }: Props) {
   const shelf = useShelf();
-  const paints = usePaints().map((item) => item.paint);
+  const own = usePaints().map((item) => item.paint);
+  const paints = [...also.filter((p) => !own.some((o) => o.id === p.id)), ...own];
   const [search, setSearch] = useState('');
   /** Put on the shelf here, the latest first. */
   const [added, setAdded] = useState<readonly string[]>([]);
@@ -36,6 +39,7 @@ export function PaintPicker({ chosen, onToggle }: Props) {
   return (
     <View className="gap-2">
       <TextField
+        live
         label="Find a paint, or name one to add"
         shown={search}
         read={(text) => ({ ok: true, value: text })}

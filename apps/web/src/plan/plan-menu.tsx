@@ -20,6 +20,7 @@ export function PlanMenu({ station }: { readonly station: Station['id'] }) {
   return (
     <View className="mt-4 gap-3 border-t border-rule pt-4" role="group" aria-label="This plan">
       <TextField
+        live
         label="Name of the plan"
         shown={plan.title}
         read={(text) =>

@@ -72,6 +72,7 @@ export function AfterPour({ run }: { readonly run: Run }) {
             dimension="mass"
             unit="g"
             value={caughtG}
+            of={{ gPerMl: computed.budget.totalG / computed.budget.totalMl }}
             min={1}
             max={1e5}
             onChange={setCaughtG}

@@ -138,6 +138,7 @@ function Running({ run }: { readonly run: Run }) {
         )}
         {noting ? (
           <TextField
+            live
             label="Note on this move"
             lines={2}
             shown={run.moves[run.at]?.note ?? ''}
@@ -213,6 +214,7 @@ function RunOver({ run }: { readonly run: Run }) {
           {run.plan.title}, in {minutes} min. Leave it level and covered; it is on the rack now.
         </Body>
         <TextField
+          live
           label="What would you do differently next time?"
           lines={4}
           shown={run.note ?? ''}

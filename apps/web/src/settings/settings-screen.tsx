@@ -114,6 +114,7 @@ export function SettingsScreen() {
         {CONSISTENCIES.map(({ step, shows }) => (
           <TextField
             key={step}
+            live
             label={`${step}: ${shows}`}
             shown={settings.consistencyNames[step] ?? ''}
             hint={`empty: “${step}”`}

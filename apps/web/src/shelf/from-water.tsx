@@ -78,6 +78,7 @@ function Mark({
         dimension="mass"
         unit="g"
         value={mark.waterG}
+        of={{ gPerMl: 1, onScale: true }}
         min={0}
         max={1e5}
         onChange={(waterG) => onChange({ ...mark, waterG })}

@@ -1,3 +1,4 @@
+import { FACTORS } from '@potter/core/factor';
 import { mayBecome, type ShelfJar } from '@potter/core/stock';
 import { CONSISTENCIES, type Consistency } from '@potter/core/mix';
 import { useConsistencyName } from '@/mixes/consistency-name';
@@ -24,6 +25,7 @@ export function JarForm({ item, isNew }: { readonly item: ShelfJar; readonly isN
             dimension="mass"
             unit="g"
             value={value.g}
+            of={{ gPerMl: FACTORS['mixed-weighs'].usual }}
             min={0}
             max={1e6}
             onChange={(g) => set({ ...value, g })}
@@ -64,6 +66,7 @@ export function JarForm({ item, isNew }: { readonly item: ShelfJar; readonly isN
             <Body key={says}>{says}</Body>
           ))}
           <TextField
+            live
             label="Note"
             lines={2}
             shown={value.note ?? ''}

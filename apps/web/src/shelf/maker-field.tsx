@@ -9,6 +9,7 @@ export const MakerField = ({
   readonly onChange: (maker: string) => void;
 }) => (
   <TextField
+    live
     label="Maker, line and grade, in your own words"
     shown={value}
     read={(text) => ({ ok: true, value: text.slice(0, 80) })}

@@ -58,6 +58,7 @@ export function MaterialForm({
               />
             ) : null}
             <TextField
+              live
               label="Note"
               shown={material.note ?? ''}
               read={(text) => ({ ok: true, value: text.slice(0, 400) })}

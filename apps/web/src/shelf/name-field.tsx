@@ -10,6 +10,7 @@ export function NameField({
 }) {
   return (
     <TextField
+      live
       label="Name"
       shown={value}
       read={(text) =>

@@ -1,5 +1,6 @@
 import type { ShelfFinish } from '@potter/core/stock';
 import { fireEvent, screen } from '@testing-library/react-native';
+import { enter } from '../../test/enter';
 import { renderInStudio as render } from '../../test/in-studio';
 import { itemWords } from './item-words';
 import { StockFields } from './stock-fields';
@@ -16,7 +17,7 @@ const resin: ShelfFinish = {
 function typeIn(label: string, text: string) {
   const field = screen.getByLabelText(label);
   fireEvent(field, 'focus');
-  fireEvent.changeText(field, text);
+  enter(field, text);
 }
 
 test('counted by weight, grams are turned to millilitres by its density', () => {
@@ -33,7 +34,11 @@ test('counted by volume they are what they are; a day is a day', () => {
   render(<StockFields value={resin} set={set} />);
   typeIn('Low at, mL', '50');
   expect(set.mock.lastCall?.[0].lowMl).toBe(50);
-  typeIn('Opened on', '28.11.2026');
+  const opened = screen.getByLabelText('Opened on');
+  // A year is typed digit by digit: the first of them are of no year anybody means.
+  fireEvent(opened, 'change', { currentTarget: { value: '0020-11-28' } });
+  expect(set.mock.lastCall?.[0].openedOn).toBeUndefined();
+  fireEvent(opened, 'change', { currentTarget: { value: '2026-11-28' } });
   expect(set.mock.lastCall?.[0].openedOn).toBe('2026-11-28');
   typeIn('Maker, line and grade, in your own words', '');
   expect(set.mock.lastCall?.[0].maker).toBeUndefined();

@@ -39,6 +39,7 @@ export function ReachOfPaint() {
         dimension="mass"
         unit="g"
         value={haveG}
+        of={{ gPerMl: brief.budget.totalG / brief.budget.totalMl }}
         min={1}
         max={1e5}
         onChange={setHaveG}

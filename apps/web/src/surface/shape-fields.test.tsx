@@ -1,5 +1,6 @@
 import type { Shape } from '@potter/core/surface';
 import { fireEvent, screen } from '@testing-library/react-native';
+import { enter } from '../../test/enter';
 import { useState } from 'react';
 import { renderInStudio as render } from '../../test/in-studio';
 import { ShapeFields } from './shape-fields';
@@ -25,7 +26,7 @@ const SQUARE: Shape = { kind: 'rect', widthMm: 300, heightMm: 300 };
 function typeIn(label: string, text: string) {
   const field = screen.getByLabelText(label);
   fireEvent(field, 'focus');
-  fireEvent.changeText(field, text);
+  enter(field, text);
 }
 const choose = (name: string | RegExp) => fireEvent.press(screen.getByRole('radio', { name }));
 

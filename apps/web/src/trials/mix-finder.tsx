@@ -7,10 +7,10 @@ import { View } from 'react-native';
 import { usePaints } from '@/data/shelf';
 import { useAside } from '@/data/use-aside';
 import type { FindAsk } from '@/workers/find-messages';
+import { ColourField } from '@/paints/colour-field';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Choice } from '@/ui/choice';
-import { HexField } from '@/ui/hex-field';
 import { Pick } from '@/ui/pick';
 import { Failed } from '@/ui/state';
 import { Body, Small, Strong } from '@/ui/type';
@@ -75,7 +75,7 @@ export function MixFinder({
         onChange={setWay}
       />
       {way === 'colour' ? (
-        <HexField label="The colour wanted" value={hex} onChange={setHex} />
+        <ColourField label="The colour wanted" value={hex} onChange={setHex} />
       ) : (
         <Pick
           label="The tube that is empty"

@@ -98,6 +98,7 @@ export function NoteReaction({
       <Pick label="with this" value={b ?? ''} empty="choose" options={options} onChange={setB} />
       <Choice label="What happened" value={what} options={WHATS} onChange={setWhat} />
       <TextField
+        live
         label="In your own words"
         shown={words}
         read={(text) =>

@@ -1,7 +1,12 @@
-import { TextField } from './text-field';
+import { useId, useState } from 'react';
+import { View } from 'react-native';
+import { whenWords } from './day-words';
+import { useTheme, useTokens } from './tokens';
+import { Small } from './type';
 
 interface Props {
   readonly label: string;
+  /** "2026-11-28", or "2026-11-28T10:00". */
   readonly value: string | undefined;
   readonly onChange: (value: string | undefined) => void;
   readonly className?: string;
@@ -9,38 +14,63 @@ interface Props {
   readonly day?: boolean;
 }
 
-const PATTERN = /^(\d{4})-(\d{1,2})-(\d{1,2})(?:[T ](\d{1,2}):(\d{2}))?$/;
+/** The time of day a pour begins at where none was said. */
+const USUAL_TIME = '10:00';
+const FIRST_DAY = '2000-01-01';
 
-/** Reads "2026-11-28", "28.11.2026" or either with a time; the day must be one of the calendar. */
-export function readDate(
-  text: string,
-):
-  | { readonly ok: true; readonly value: string | undefined }
-  | { readonly ok: false; readonly fault: string } {
-  const plain = text.trim().replace(/^(\d{1,2})\.(\d{1,2})\.(\d{4})/, '$3-$2-$1');
-  if (plain === '') return { ok: true, value: undefined };
-  const match = PATTERN.exec(plain);
-  if (!match) return { ok: false, fault: 'Write 2026-11-28, or with a time 2026-11-28 10:00.' };
-  const [, year, month, day, hour, minute] = match;
-  const two = (n: string | undefined) => String(n).padStart(2, '0');
-  const date = `${year}-${two(month)}-${two(day)}`;
-  const real = new Date(`${date}T00:00Z`);
-  if (Number.isNaN(real.getTime()) || real.toISOString().slice(0, 10) !== date)
-    return { ok: false, fault: 'There is no such day.' };
-  if (hour === undefined) return { ok: true, value: date };
-  if (Number(hour) > 23 || Number(minute) > 59)
-    return { ok: false, fault: 'There is no such time.' };
-  return { ok: true, value: `${date}T${two(hour)}:${minute}` };
-}
-
-/** A day, with a time where one is wanted; empty for none. */
-export function DateField({ value, day = false, ...rest }: Props) {
+/** A day, with a time where one is wanted, by the device's own pickers; empty for none. In words under it. */
+export function DateField({ label, value, onChange, className = '', day = false }: Props) {
+  const id = useId();
+  // A year is typed digit by digit, and is one of the first century until its last.
+  const [draft, setDraft] = useState<string>();
+  const { raised, ink, outline } = useTokens();
+  const [date = '', time = ''] = value?.split('T') ?? [];
+  const look = {
+    minHeight: 44,
+    minWidth: 0,
+    boxSizing: 'border-box',
+    padding: 8,
+    border: `1px solid ${outline}`,
+    borderRadius: 0,
+    background: raised,
+    color: ink,
+    font: '700 18px AtkinsonHyperlegibleNext_700Bold',
+    colorScheme: useTheme(),
+  } as const;
   return (
-    <TextField
-      {...rest}
-      shown={(value ?? '').replace('T', ' ')}
-      read={readDate}
-      hint={day ? '2026-11-28' : '2026-11-28 10:00'}
-    />
+    <View className={`gap-1 ${className}`}>
+      <Small>{label}</Small>
+      <View className="flex-row gap-2">
+        <input
+          type="date"
+          aria-label={label}
+          aria-describedby={id}
+          value={draft ?? date}
+          min={FIRST_DAY}
+          max="2100-12-31"
+          onChange={({ currentTarget: { value: next } }) => {
+            setDraft(next);
+            if (next !== '' && next < FIRST_DAY) return;
+            onChange(next === '' ? undefined : day ? next : `${next}T${time || USUAL_TIME}`);
+          }}
+          onBlur={() => setDraft(undefined)}
+          style={{ ...look, flex: 1 }}
+        />
+        {day || date === '' ? null : (
+          <input
+            type="time"
+            aria-label={`${label}, time`}
+            value={time}
+            onChange={({ currentTarget: { value: next } }) =>
+              onChange(next === '' ? date : `${date}T${next}`)
+            }
+            style={{ ...look, flex: '0 0 152px' }}
+          />
+        )}
+      </View>
+      <View nativeID={id}>
+        <Small>{value === undefined ? 'No day set' : whenWords(value)}</Small>
+      </View>
+    </View>
   );
 }

@@ -21,29 +21,18 @@ interface Props {
 
 /** One of many: the chosen one in sight, the rest behind a press. */
 export function Pick({ label, value, options, onChange, empty = '' }: Props) {
-  const { ink } = useTokens();
   const [open, setOpen] = useState(false);
   const [search, setSearch] = useState('');
   const chosen = options.find((o) => o.value === value)?.label ?? empty;
   const fitting = options.filter((o) => o.label.toLowerCase().includes(search.toLowerCase()));
-  const Chevron = open ? ChevronUp : ChevronDown;
   return (
     <View className="gap-1">
-      <Small>{label}</Small>
-      <Pressable
-        role="button"
-        aria-expanded={open}
-        aria-label={`${label}: ${chosen}`}
-        onPress={() => setOpen(!open)}
-        className="min-h-[44px] flex-row items-center gap-2 border border-outline bg-raised px-3"
-      >
-        <Strong className="flex-1">{chosen}</Strong>
-        <Chevron size={20} color={ink} />
-      </Pressable>
+      <PickHead label={label} chosen={chosen} open={open} onOpen={setOpen} />
       {open ? (
         <View role="radiogroup" aria-label={label} className="border border-outline">
           {options.length > MOST ? (
             <TextField
+              live
               label={`Find among ${options.length}`}
               shown={search}
               read={(text) => ({ ok: true, value: text })}
@@ -69,5 +58,36 @@ export function Pick({ label, value, options, onChange, empty = '' }: Props) {
         </View>
       ) : null}
     </View>
+  );
+}
+
+/** What is chosen, with a press that opens what else might be. */
+export function PickHead({
+  label,
+  chosen,
+  open,
+  onOpen,
+}: {
+  readonly label: string;
+  readonly chosen: string;
+  readonly open: boolean;
+  readonly onOpen: (open: boolean) => void;
+}) {
+  const { ink } = useTokens();
+  const Chevron = open ? ChevronUp : ChevronDown;
+  return (
+    <>
+      <Small>{label}</Small>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        aria-label={`${label}: ${chosen}`}
+        onPress={() => onOpen(!open)}
+        className="min-h-[44px] flex-row items-center gap-2 border border-outline bg-raised px-3"
+      >
+        <Strong className="flex-1">{chosen}</Strong>
+        <Chevron size={20} color={ink} />
+      </Pressable>
+    </>
   );
 }

@@ -1,10 +1,14 @@
 import {
   type Dimension,
+  parseAmount,
   parseNumber,
   parseQuantity,
   show,
+  toUnit,
   trim,
   type UnitId,
+  unitOf,
+  type Weighable,
 } from '@potter/core/quantity';
 import { type Reading, TextField } from './text-field';
 
@@ -28,22 +32,39 @@ const within = (
     ? { ok: false, fault: value < min ? `Not below ${say(min)}.` : `Not above ${say(max)}.` }
     : { ok: true, value };
 
-/** An amount with its unit, held in the base unit (g, mL, mm); any unit of the dimension may be typed. */
+/** An amount with its unit, held in the base unit (g, mL, mm, s); any unit of the dimension may be typed. */
 export function QuantityField({
   dimension,
   unit,
   value,
   min,
   max,
+  decimals,
+  of,
   ...rest
-}: Shared & { readonly dimension: Dimension; readonly unit: UnitId; readonly value: number }) {
+}: Shared & {
+  readonly dimension: Dimension;
+  readonly unit: UnitId;
+  readonly value: number;
+  /** Shown, where it is not as many as usual. */
+  readonly decimals?: number;
+  /** What paint weighs: grams may then be told in mL or fluid ounces, and the other way round. */
+  readonly of?: Weighable;
+}) {
+  const say = (n: number) =>
+    decimals === undefined
+      ? show(n, unit)
+      : `${trim(toUnit(n, unit), decimals)} ${unitOf(unit).label}`;
   return (
     <TextField
       {...rest}
-      shown={show(value, unit)}
+      shown={say(value)}
       read={(text) => {
-        const parsed = parseQuantity(text, dimension, unit);
-        return parsed.ok ? within(parsed.value, min, max, (n) => show(n, unit)) : parsed;
+        const parsed =
+          of && (dimension === 'mass' || dimension === 'volume')
+            ? parseAmount(text, dimension, unit, of)
+            : parseQuantity(text, dimension, unit);
+        return parsed.ok ? within(parsed.value, min, max, say) : parsed;
       }}
     />
   );

@@ -9,6 +9,7 @@ export const SearchField = ({
   readonly onChange: (search: string) => void;
 }) => (
   <TextField
+    live
     label="Search"
     shown={shown}
     read={(text) => ({ ok: true, value: text })}

@@ -17,11 +17,13 @@ interface Props<T> {
   readonly hideLabel?: boolean;
   readonly keys?: 'decimal' | 'text';
   readonly lines?: number;
+  /** Every keystroke takes effect: words, a search, a figure an act beside it needs. Else the whole is read when the field is left. */
+  readonly live?: boolean;
 }
 
 /**
- * A field that takes effect with every readable keystroke and leaves what is typed alone until the field is left.
- * While it cannot be read, the last good value stands.
+ * A field that is read when it is left, or Enter pressed: half of what is being typed is not what was meant. What cannot be read stays as it
+ * was typed, with what to mend, and the last good value holds. A field that is only touched is not read at all.
  */
 export function TextField<T>({
   label,
@@ -33,11 +35,22 @@ export function TextField<T>({
   hideLabel = false,
   keys = 'text',
   lines,
+  live = false,
 }: Props<T>) {
   const id = useId();
-  const [draft, setDraft] = useState<string>();
-  const reading = draft === undefined ? undefined : read(draft);
+  const [focused, setFocused] = useState(false);
+  const [typed, setDraft] = useState<{ readonly text: string; readonly over: string }>();
+  // What is shown has changed under a draft that was left lying, as by an undo: that is newer.
+  const draft = typed && (focused || typed.over === shown) ? typed.text : undefined;
+  const reading = draft === undefined || (focused && !live) ? undefined : read(draft);
   const fault = reading && !reading.ok ? reading.fault : undefined;
+  const leave = () => {
+    setFocused(false);
+    const left = draft === undefined ? undefined : read(draft);
+    if (!left?.ok) return;
+    setDraft(undefined);
+    if (!live) onChange(left.value);
+  };
   return (
     <View className={`gap-1 ${className}`}>
       {hideLabel ? null : <Small>{label}</Small>}
@@ -50,13 +63,13 @@ export function TextField<T>({
         multiline={lines !== undefined}
         numberOfLines={lines}
         selectTextOnFocus
-        onFocus={() => setDraft(shown)}
+        onFocus={() => setFocused(true)}
         onChangeText={(text) => {
-          setDraft(text);
-          const next = read(text);
-          if (next.ok) onChange(next.value);
+          setDraft({ text, over: shown });
+          const next = live ? read(text) : undefined;
+          if (next?.ok) onChange(next.value);
         }}
-        onBlur={() => setDraft(undefined)}
+        onBlur={leave}
         className={`min-h-[44px] w-full border bg-raised px-3 py-2 font-bold text-20 text-ink ${fault ? 'border-2 border-ink' : 'border-outline'}`}
         style={{ fontVariant: ['tabular-nums'] }}
       />

@@ -6,7 +6,7 @@ import tokens from '../../tokens.json';
 export type Tokens = (typeof tokens)['light'];
 
 /** The theme in force: the studio's choice, else the system's. */
-function useTheme(): 'light' | 'dark' {
+export function useTheme(): 'light' | 'dark' {
   const system = useColorScheme();
   const { theme } = useSettings();
   return theme === 'system' ? (system === 'dark' ? 'dark' : 'light') : theme;

@@ -102,6 +102,7 @@ export function ByEye({ batches, batch, palette, ways, keep, onUndo }: Props) {
         )}
         {line.drops === undefined && !line.powder ? (
           <TextField
+            live
             label="Went past it? It stands at, mm"
             keys="decimal"
             shown={standsMm === undefined ? '' : trim(standsMm, 0)}

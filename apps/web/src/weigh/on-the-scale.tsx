@@ -109,6 +109,7 @@ export function OnTheScale({ batches, batch, palette, way, adding, keep, onUndo 
         )}
         {scale.enter && line.drops === undefined ? (
           <TextField
+            live
             label="The scale reads, g"
             keys="decimal"
             shown={shownG === undefined ? '' : trim(shownG, 1)}

@@ -41,17 +41,15 @@ export interface BudgetSetting {
  * its figure covers everything that is laid, but never below the lean figure. Insurance comes on the colours.
  * Masses are rounded to the scale's step, or volumes to the marks of the measuring cup, so that their sum stays.
  */
-export function reckon(
-  budget: Budget,
-  { measure, raisedRim, densityOf, factors = factorsWith() }: BudgetSetting,
-): Amounts {
+export function reckon(budget: Budget, setting: BudgetSetting): Amounts {
+  const { measure, raisedRim, densityOf, factors = factorsWith() } = setting;
   const shares = normalise(budget.shares);
   const mlPerG = shares.reduce((sum, s) => sum + s.share / densityOf(s.mix), 0);
   const school = SCHOOLS[budget.school];
   const asked = school.colours(measure, budget);
   const baseG = budget.pots
     .filter((p) => p.use === 'base')
-    .reduce((sum, p) => sum + potG(p, 0, measure, densityOf), 0);
+    .reduce((sum, p) => sum + potG(p, 0, setting), 0);
   let coloursG = 'g' in asked ? asked.g : asked.ml / mlPerG;
   if (school.holdsBase && baseG > 0) {
     const leanG = (measure.areaCm2 * LEAN_ML_PER_CM2) / mlPerG;
@@ -84,7 +82,7 @@ export function reckon(
   const pots = [
     ...spread('colour', coloursG),
     ...budget.pots.flatMap((pot) => {
-      const g = potG(pot, coloursG, measure, densityOf);
+      const g = potG(pot, coloursG, setting);
       return pot.mix === undefined
         ? spread(pot.use, g)
         : [amount(pot.use, pot.mix, measured([{ mix: pot.mix, g }])[0]!)];
@@ -126,12 +124,11 @@ export function normalise(
 function potG(
   pot: Pot,
   coloursG: number,
-  measure: SurfaceMeasure,
-  densityOf: (mix: string) => number,
+  { measure, densityOf, factors = factorsWith() }: BudgetSetting,
 ): number {
   if (pot.g !== undefined) return pot.g;
   if (pot.share !== undefined) return pot.share * coloursG;
-  const density = pot.mix === undefined ? 1.15 : densityOf(pot.mix);
+  const density = pot.mix === undefined ? factors['mixed-weighs'] : densityOf(pot.mix);
   const areaCm2 = pot.use === 'edge' ? measure.edgeCm2 : measure.areaCm2;
   return (pot.ml ?? ((pot.filmMm ?? 0) * areaCm2) / 10) * density;
 }

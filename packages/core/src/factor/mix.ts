@@ -52,4 +52,14 @@ export const MIX = [
     source: 'common practice, no published source',
     taughtBy: 'tests of one mix before and after it stood',
   },
+  {
+    id: 'mixed-weighs',
+    says: 'mixed paint of which nothing else is known weighs',
+    unit: 'g/mL',
+    usual: 1.15,
+    least: 0.8,
+    most: 3,
+    source: 'common practice, no published source',
+    taughtBy: 'cups weighed full to a mark',
+  },
 ] as const satisfies readonly FactorDefinition[];

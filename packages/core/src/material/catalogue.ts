@@ -21,7 +21,7 @@ export const MATERIALS: readonly Material[] = [
     'Conditioner',
     'medium',
     1.03,
-    0.6,
+    1.2,
     'Flow additive for house paint. Strain it before use.',
   ),
   of(
@@ -32,7 +32,7 @@ export const MATERIALS: readonly Material[] = [
     0.1,
     'Runs like milk: for activators.',
   ),
-  of('pva', 'PVA glue', 'binder', 1.08, 4),
+  of('pva', 'PVA glue', 'binder', 1.08, 8),
   of(
     'gloss-medium',
     'Gloss medium',
@@ -57,8 +57,8 @@ export const MATERIALS: readonly Material[] = [
     'Dimethicone oil',
     'oil',
     0.97,
-    0.1,
-    'Thinner oil, smaller cells. Clean it off before a top coat.',
+    1,
+    'Thicker than a plain light oil, as in hair serum: other cells. Clean it off before a top coat.',
   ),
   {
     ...of('mica', 'Mica powder', 'powder', 2.8, 40, 'Wear a dust mask while it is dry.'),

@@ -8,7 +8,7 @@ export { loopOf, makeMedium, type MediumMake } from './medium';
 export { mediumsToMake, type MediumToMake } from './mediums-to-make';
 export { drawdown, mixTint, type Opacity, opacityOf, paintTint } from './opacity';
 export { findMixes, type FoundMix, type Like } from './find';
-export { parseRatio, ratioWords, type SaidRatio } from './ratio';
+export { parseRatio, ratioWords, saidWords, turnedRatio, type SaidRatio } from './ratio';
 export { type Ingredient, makeRecipe, type Recipe } from './recipe';
 export { MIX_SCHOOLS, mixBySchool, type MixSchool, schoolOf } from './school';
 export type { Additive, Consistency, Mix } from './schema';

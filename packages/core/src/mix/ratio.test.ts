@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { parseRatio, ratioWords } from './ratio';
+import { parseRatio, ratioWords, saidWords, turnedRatio } from './ratio';
 
 const value = (text: string) => {
   const read = parseRatio(text);
@@ -23,9 +23,13 @@ test.each([
   ['one part paint to a third', { mediumParts: 0.3333 }],
   ['70/30', { mediumParts: 0.4286 }],
   ['30 paint + 70 glue', { mediumParts: 2.3333 }],
-  ['40 g + 20 g', { mediumParts: 0.5, basis: 'weight' }],
+  ['40 g + 20 g', { mediumParts: 2, basis: 'weight', turnable: true }],
+  ['40 + 20', { mediumParts: 2, turnable: true }],
+  ['paint 1 : medium 2', { mediumParts: 2 }],
+  ['medium 40 g + paint 20 g', { mediumParts: 2, basis: 'weight' }],
+  ['medium 2 to paint 1', { mediumParts: 2 }],
   ['40 g medium + 20 g paint', { mediumParts: 2, basis: 'weight' }],
-  ['30 ml + 60ml', { mediumParts: 2, basis: 'volume' }],
+  ['30 ml + 60ml', { mediumParts: 0.5, basis: 'volume', turnable: true }],
   ['1 : 2 with 0.1 water', { mediumParts: 2, waterParts: 0.1 }],
   ['1 paint to 1 conditioner to 1 water', { mediumParts: 1, waterParts: 1 }],
   ['half and half', { mediumParts: 1 }],
@@ -62,5 +66,18 @@ test('what is said of a ratio is read back as the same', () => {
   expect(value(ratioWords({ waterParts: 0.3 }))).toEqual({
     mediumParts: 0,
     waterParts: 0.3,
+  });
+});
+
+test('which is which is said, and a bare ratio turns in one act', () => {
+  const said = value('40 g + 20 g');
+  expect(saidWords(said)).toBe('paint 1 : medium 2');
+  expect(turnedRatio(said)).toEqual({ mediumParts: 0.5, basis: 'weight' });
+  expect(saidWords({ mediumParts: 2, waterParts: 0.1 })).toBe('paint 1 : medium 2 : water 0.1');
+  expect(saidWords({ mediumParts: 0 })).toBe('paint 1 : no medium');
+  // Twice turned is as it was.
+  expect(turnedRatio(turnedRatio({ mediumParts: 4, waterParts: 0.4 }))).toEqual({
+    mediumParts: 4,
+    waterParts: 0.4,
   });
 });

@@ -12,7 +12,26 @@ export interface SaidRatio {
   readonly basis?: Mix['basis'];
   /** Only judged by eye. */
   readonly estimate?: true;
+  /** Which is which was not said: it was taken as most people mean it, and may be the other way round. */
+  readonly turnable?: true;
 }
+
+/** The same amounts with paint and medium changed over. */
+export const turnedRatio = ({ mediumParts, waterParts, basis }: SaidRatio): SaidRatio => ({
+  mediumParts: Number((1 / mediumParts).toFixed(4)),
+  ...(waterParts === undefined
+    ? {}
+    : { waterParts: Number((waterParts / mediumParts).toFixed(4)) }),
+  ...(basis === undefined ? {} : { basis }),
+});
+
+/** Which is which, in words: "paint 1 : medium 2 : water 0.1". */
+export const saidWords = ({ mediumParts, waterParts }: SaidRatio): string =>
+  [
+    'paint 1',
+    ...(mediumParts > 0 ? [`medium ${trim(mediumParts, 2)}`] : ['no medium']),
+    ...(waterParts ? [`water ${trim(waterParts, 2)}`] : []),
+  ].join(' : ');
 
 /**
  * Medium to one part of paint where it just covers the paint in the cup: a lump as high as it is wide leaves about its own volume free beside it
@@ -40,7 +59,7 @@ const NUMBER_WORDS: Readonly<Record<string, string>> = {
 const PAINT = /paints?|colou?rs?/;
 const MEDIUM = /mediums?|conditioner|glue|blend|gloss|pva/;
 const WATER = /water/;
-const NUMBER = /^(\d+(?:[.,]\d+)?)(?:\s*\/\s*(\d+(?:[.,]\d+)?))?/;
+const NUMBER = /(\d+(?:[.,]\d+)?)(?:\s*\/\s*(\d+(?:[.,]\d+)?))?/;
 
 type Part = 'paint' | 'medium' | 'water';
 interface Piece {
@@ -51,7 +70,8 @@ interface Piece {
 
 /**
  * Reads a ratio as people say it: "1 : 2", "1 : 2 : 0.1", "one part paint to four", "70/30", "40 g + 20 g", "2 parts medium to 1 paint",
- * "1 : 2 with 0.1 water", "half and half", "just covers the paint", "as it comes". What is not named stands in the order paint, medium, water.
+ * "1 : 2 with 0.1 water", "half and half", "just covers the paint", "as it comes". What is not named stands in the order paint, medium, water; two
+ * amounts with a plus between them are medium first, then paint, as people say "40 + 20" (handbook 11, common practice, no published source).
  */
 export function parseRatio(text: string): Parsed<SaidRatio> {
   const said = text.trim().toLowerCase();
@@ -82,14 +102,10 @@ export function parseRatio(text: string): Parsed<SaidRatio> {
     const above = Number(number[1]!.replace(',', '.'));
     const below = number[2] === undefined ? 1 : Number(number[2].replace(',', '.'));
     if (below === 0) return bad(`“${piece}” divides by nothing.`);
-    const words = piece.slice(number[0].length);
+    const words = piece.replace(number[0], ' ');
     read.push({
       amount: above / below,
-      unit: /^\s*(g|grams?)\b/.test(words)
-        ? 'g'
-        : /^\s*(ml|millilit)/.test(words)
-          ? 'ml'
-          : undefined,
+      unit: /\b(g|grams?)\b/.test(words) ? 'g' : /\b(ml|millilit)/.test(words) ? 'ml' : undefined,
       part: WATER.test(words)
         ? 'water'
         : MEDIUM.test(words)
@@ -99,10 +115,11 @@ export function parseRatio(text: string): Parsed<SaidRatio> {
             : undefined,
     });
   }
-  return reckoned(read, text.trim());
+  const plain = read.every((p) => p.part === undefined);
+  return reckoned(read, text.trim(), plain && read.length === 2 && digits.includes('+'));
 }
 
-function reckoned(pieces: readonly Piece[], text: string): Parsed<SaidRatio> {
+function reckoned(pieces: readonly Piece[], text: string, mediumFirst: boolean): Parsed<SaidRatio> {
   const units = new Set(pieces.flatMap((p) => p.unit ?? []));
   if (units.size > 1) return bad('Grams and millilitres in one ratio: give all in the same.');
   const amounts = new Map<Part, number>();
@@ -111,7 +128,10 @@ function reckoned(pieces: readonly Piece[], text: string): Parsed<SaidRatio> {
     if (amounts.has(part)) return bad(`“${text}” names ${part} twice.`);
     amounts.set(part, amount);
   }
-  const open = (['paint', 'medium', 'water'] as const).filter((part) => !amounts.has(part));
+  const order = mediumFirst
+    ? (['medium', 'paint', 'water'] as const)
+    : (['paint', 'medium', 'water'] as const);
+  const open: Part[] = order.filter((part) => !amounts.has(part));
   for (const { part, amount } of pieces) if (!part) amounts.set(open.shift() ?? 'water', amount);
   const paint = amounts.get('paint') ?? 0;
   if (!(paint > 0)) return bad('There is no paint in it: say the paint first, such as 1 : 2.');
@@ -123,6 +143,7 @@ function reckoned(pieces: readonly Piece[], text: string): Parsed<SaidRatio> {
     ...(units.size === 0
       ? {}
       : { basis: units.has('g') ? ('weight' as const) : ('volume' as const) }),
+    ...(mediumFirst && (amounts.get('medium') ?? 0) > 0 ? { turnable: true as const } : {}),
   };
   return value.mediumParts + (value.waterParts ?? 0) > MOST
     ? bad(`More than ${MOST} parts to one of paint would hardly be a colour.`)

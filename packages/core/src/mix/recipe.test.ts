@@ -30,15 +30,16 @@ const mix = (change: Partial<Mix>): Mix => ({
 const recipe = (m: Mix, p: Paint, b = book) => makeRecipe(m, () => p, b);
 const conditioner = (parts: number) => ({ medium: { id: 'conditioner', parts } });
 
-// science.md, Consistency: nominal viscosities from memory, chosen so that the handbook's recipes land where it says.
+// science.md, Corrections 4 and handbook 4 (common practice, no published source): where recipes land, with nominal viscosities from memory.
 test.each([
-  ['soft', 'satin', conditioner(1), 1.7, 'medium'],
-  ['soft', 'satin', conditioner(2), 1.2, 'medium'],
-  ['soft', 'satin', conditioner(4), 0.9, 'flowing'],
-  ['heavy', 'satin', conditioner(2), 1.9, 'medium'],
-  ['soft', 'metallic', conditioner(1), 2.4, 'thick'],
-  ['soft', 'satin', { medium: { id: 'glue-water', parts: 1 } }, 1.1, 'medium'],
-  ['soft', 'satin', { ...conditioner(1), waterParts: 1 }, 0.14, 'thin'],
+  ['soft', 'satin', conditioner(1), 2.45, 'thick'],
+  ['soft', 'satin', conditioner(2), 1.93, 'medium'],
+  ['soft', 'satin', conditioner(4), 1.6, 'medium'],
+  ['heavy', 'satin', { ...conditioner(2), waterParts: 0.1 }, 2.4, 'thick'],
+  ['soft', 'metallic', conditioner(1), 3.46, 'thick'],
+  ['soft', 'satin', { medium: { id: 'glue-water', parts: 1 } }, 1.41, 'medium'],
+  ['soft', 'satin', { medium: { id: 'glue-water-conditioner', parts: 2 } }, 1, 'medium'],
+  ['soft', 'satin', { ...conditioner(1), waterParts: 1 }, 0.18, 'thin'],
   ['fluid', 'satin', { medium: { id: 'conditioner-thin', parts: 4 } }, 0.15, 'thin'],
   ['ready', 'satin', {}, 1.2, 'medium'],
 ] as [Body, Finish, Partial<Mix>, number, string][])(

@@ -46,6 +46,8 @@ export const MixSchema = Type.Object(
     waterParts: Type.Optional(Type.Number({ minimum: 0, maximum: 1e4 })),
     additives: Type.Optional(Type.Array(AdditiveSchema, { maxItems: 6 })),
     consistency: ConsistencySchema,
+    /** Goes its own way: what is done to all mixes alike leaves it as it is. */
+    ownWay: Type.Optional(Type.Literal(true)),
     note: Type.Optional(Type.String({ maxLength: 1000 })),
   },
   { additionalProperties: false },

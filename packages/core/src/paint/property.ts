@@ -50,11 +50,12 @@ export function viscosityOf(paint: Paint): number {
   return tube && isMetallic(paint.finish) ? METALLIC_PA_S : BODY_PA_S[paint.body];
 }
 
-export const isMetallic = (finish: Finish): boolean => finish === 'metallic' || finish === 'pearl';
+/** What shimmers: mica of any kind sinks and vanishes alike where it is poured too thin. */
+export const isMetallic = (finish: Finish): boolean =>
+  finish === 'metallic' || finish === 'pearl' || finish === 'interference';
 
 /** Whether a blend of it comes out as computed: what shimmers, turns with the light or glows does not. */
-export const blendsTrue = ({ finish }: Paint): boolean =>
-  !isMetallic(finish) && finish !== 'interference' && finish !== 'neon';
+export const blendsTrue = ({ finish }: Paint): boolean => !isMetallic(finish) && finish !== 'neon';
 
 /** Craft paints are filled with chalk; only the pale ones show it (estimate). */
 const isChalky = (paint: Paint): boolean =>

@@ -1,5 +1,13 @@
 export { apportion, roundTo } from './apportion';
-export { type Parsed, parseNumber, parseQuantity, parseSize, type Size } from './parse';
+export {
+  parseAmount,
+  type Parsed,
+  parseNumber,
+  parseQuantity,
+  parseSize,
+  type Size,
+  type Weighable,
+} from './parse';
 export { figure, inches, show, trim } from './show';
 export {
   type Dimension,

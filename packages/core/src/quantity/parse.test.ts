@@ -1,4 +1,4 @@
-import { parseNumber, parseQuantity, parseSize } from './parse';
+import { parseAmount, parseNumber, parseQuantity, parseSize } from './parse';
 
 const value = <T>(parsed: { ok: true; value: T } | { ok: false; fault: string }): T => {
   if (!parsed.ok) throw new Error(parsed.fault);
@@ -69,3 +69,34 @@ test.each([
 ])('the size "%s" is refused: %s', (text, says) =>
   expect(fault(parseSize(text, 'cm'))).toMatch(says),
 );
+
+describe('amounts of paint may be told by mass or by volume', () => {
+  const of = { gPerMl: 1.1 };
+  const read = (
+    text: string,
+    dimension: 'mass' | 'volume',
+    more: { readonly onScale?: boolean } = {},
+  ) => parseAmount(text, dimension, dimension === 'mass' ? 'g' : 'ml', { ...of, ...more });
+
+  // Handbook 11 (common practice, no published source): ounces of paint are meant fluid.
+  test('ounces of paint are fluid, on a scale they are of mass', () => {
+    expect(read('12 oz', 'mass')).toEqual({ ok: true, value: expect.closeTo(390.37, 2) });
+    expect(read('12 oz', 'mass', { onScale: true })).toEqual({
+      ok: true,
+      value: expect.closeTo(340.194, 3),
+    });
+    expect(read('12 oz', 'volume')).toEqual({ ok: true, value: expect.closeTo(354.882, 3) });
+  });
+
+  test('either unit in either field, by the density; bare figures are the field’s own', () => {
+    expect(read('100 mL', 'mass')).toEqual({ ok: true, value: 110 });
+    expect(read('110 g', 'volume')).toEqual({ ok: true, value: 100 });
+    expect(read('100', 'mass')).toEqual({ ok: true, value: 100 });
+  });
+
+  test('what is a unit of neither is refused with those that are', () =>
+    expect(read('3 in', 'mass')).toEqual({
+      ok: false,
+      fault: expect.stringMatching(/^"in" is no unit of mass or volume: use g, kg, oz, lb, ml, /),
+    }));
+});

@@ -50,13 +50,15 @@ export function parseNumber(text: string): Parsed<number> {
 const NUMBER = String.raw`-?(?:\d+\s+\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d*[.,]?\d*\s*[½⅓⅔¼¾⅛⅜⅝⅞]|\d+[.,]?\d*|[.,]\d+)`;
 const QUANTITY = new RegExp(String.raw`^\s*(${NUMBER})\s*(.*?)\s*$`);
 
-function unitFault(symbol: string, dimension: Dimension): string {
-  const known = UNITS.filter((u) => u.dimension === dimension).map((u) => u.symbols[0]);
-  return `"${symbol}" is no unit of ${dimension}: use ${known.slice(0, -1).join(', ')} or ${known.at(-1)}.`;
+function unitFault(symbol: string, ...dimensions: readonly Dimension[]): string {
+  const known = [
+    ...new Set(UNITS.filter((u) => dimensions.includes(u.dimension)).map((u) => u.symbols[0])),
+  ];
+  return `"${symbol}" is no unit of ${dimensions.join(' or ')}: use ${known.slice(0, -1).join(', ')} or ${known.at(-1)}.`;
 }
 
 /**
- * Reads an amount with or without its unit and returns it in the base unit (g, mL, mm).
+ * Reads an amount with or without its unit and returns it in the base unit (g, mL, mm, s).
  * "16 oz" is fluid ounces where a volume is asked and avoirdupois where a mass is asked.
  * @param bare the unit meant when none is typed
  */
@@ -70,6 +72,35 @@ export function parseQuantity(text: string, dimension: Dimension, bare: UnitId):
   if (!unit) return bad(unitFault(symbol, dimension));
   // 1.5 in is 38.099999999999994 mm in binary; a plan should say 38.1.
   return good(Number((number.value * unit.base).toFixed(9)));
+}
+
+/** What paint weighs, where an amount of it may be told by mass or by volume. */
+export interface Weighable {
+  readonly gPerMl: number;
+  /** The field is a scale's: ounces there are ounces of mass. */
+  readonly onScale?: boolean;
+}
+
+/**
+ * Reads an amount of paint in grams or millilitres, told in any unit of either. "12 oz" of paint is fluid, as people mean it, unless a scale
+ * says it (handbook 11, common practice, no published source).
+ * @param bare the unit meant when none is typed
+ */
+export function parseAmount(
+  text: string,
+  dimension: 'mass' | 'volume',
+  bare: UnitId,
+  { gPerMl, onScale = false }: Weighable,
+): Parsed<number> {
+  const symbol = QUANTITY.exec(text)?.[2] ?? '';
+  if (symbol === '') return parseQuantity(text, dimension, bare);
+  const [mass, volume] = [findUnit(symbol, 'mass'), findUnit(symbol, 'volume')];
+  if (!mass && !volume) return bad(unitFault(symbol, 'mass', 'volume'));
+  const told = mass && volume ? (onScale ? 'mass' : 'volume') : mass ? 'mass' : 'volume';
+  const amount = parseQuantity(text, told, bare);
+  if (!amount.ok || told === dimension) return amount;
+  const other = told === 'mass' ? amount.value / gPerMl : amount.value * gPerMl;
+  return good(Number(other.toFixed(6)));
 }
 
 /** A surface's size as typed: two sides, one diameter, or the two of an oval or a ring, in mm. */

@@ -1,10 +1,10 @@
-/** What a number measures. Every dimension has one base unit: gram, millilitre, millimetre. */
-export type Dimension = 'mass' | 'volume' | 'length';
+/** What a number measures. Every dimension has one base unit: gram, millilitre, millimetre, second. */
+export type Dimension = 'mass' | 'volume' | 'length' | 'time';
 
 export interface Unit {
   readonly id: string;
   readonly dimension: Dimension;
-  /** How many base units (g, mL, mm) make one of this unit. Exact by definition: NIST SP 811, appendix B. */
+  /** How many base units (g, mL, mm, s) make one of this unit. Exact by definition: NIST SP 811, appendix B. */
   readonly base: number;
   /** Spellings a person may type, lower case, without a full stop. */
   readonly symbols: readonly string[];
@@ -77,6 +77,9 @@ export const UNITS = [
   unit('m', 'length', 1000, 'm', 3, ['m', 'metre', 'metres', 'meter', 'meters']),
   unit('in', 'length', 25.4, 'in', 2, ['in', 'inch', 'inches', '"', '″', '”']),
   unit('ft', 'length', 304.8, 'ft', 2, ['ft', 'foot', 'feet', "'", '′']),
+  unit('s', 'time', 1, 's', 0, ['s', 'sec', 'secs', 'second', 'seconds']),
+  unit('min', 'time', 60, 'min', 1, ['min', 'mins', 'minute', 'minutes']),
+  unit('h', 'time', 3600, 'h', 1, ['h', 'hr', 'hrs', 'hour', 'hours']),
 ] as const satisfies readonly Unit[];
 
 export type UnitId = (typeof UNITS)[number]['id'];

@@ -1,21 +1,26 @@
 import type { Field } from '@potter/core/field';
-import { NumberField } from '../quantity-field';
+import { NumberField, QuantityField } from '../quantity-field';
 import type { Control } from './control';
 
-const SUFFIX = { mm: ' mm', s: ' s', deg: '°' } as const;
+/** What a field's unit measures, where other units of it may be typed too. */
+const DIMENSIONS = { mm: 'length', s: 'time' } as const;
 
 export const NumberInput: Control<Extract<Field, { kind: 'number' }>> = ({
-  field,
+  field: { label, min, max, unit },
   value,
   onChange,
-}) => (
-  <NumberField
-    className="min-w-[120px] flex-1"
-    label={field.label}
-    value={typeof value === 'number' ? value : field.min}
-    min={field.min}
-    max={field.max}
-    suffix={field.unit ? SUFFIX[field.unit] : ''}
-    onChange={(n) => onChange(n, field.label)}
-  />
-);
+}) => {
+  const shared = {
+    className: 'min-w-[120px] flex-1',
+    label,
+    value: typeof value === 'number' ? value : min,
+    min,
+    max,
+    onChange: (n: number) => onChange(n, label),
+  };
+  return unit === 'mm' || unit === 's' ? (
+    <QuantityField {...shared} dimension={DIMENSIONS[unit]} unit={unit} decimals={2} />
+  ) : (
+    <NumberField {...shared} suffix={unit ? '°' : ''} />
+  );
+};

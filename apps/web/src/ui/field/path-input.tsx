@@ -3,10 +3,10 @@ import { type Path, PATHS, type PathKind, pathShapeOf } from '@potter/core/surfa
 import { View } from 'react-native';
 import { Choice } from '../choice';
 import { NumberField } from '../quantity-field';
+import { NumberInput } from './number-input';
 import type { Control } from './control';
 import { PlaceFields } from './place-fields';
 
-const SUFFIX = { mm: ' mm', deg: '°' } as const;
 const MOST_ROUNDS = 48;
 
 /** A way over the surface in numbers: what kind it is, where its places lie, how large it is, how often it goes round. */
@@ -39,14 +39,13 @@ export const PathInput: Control<Extract<Field, { kind: 'path' }>> = ({
       ))}
       <View className="flex-row flex-wrap gap-3">
         {Object.entries(shape.numbers).map(([name, { label, min, max, unit }]) => (
-          <NumberField
+          <NumberInput
             key={name}
-            className="min-w-[120px] flex-1"
-            label={label}
-            value={numbers[name] ?? min}
-            min={min}
-            max={max}
-            suffix={unit ? SUFFIX[unit] : ''}
+            field={{ kind: 'number', label, min, max, ...(unit ? { unit } : {}) }}
+            value={numbers[name]}
+            mixes={[]}
+            cups={[]}
+            size={size}
             onChange={(n) => onChange({ ...path, [name]: n } as Path, label)}
           />
         ))}

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { NumberField } from '../quantity-field';
+import { QuantityField } from '../quantity-field';
 
 /** A place on the surface, by its distance from the left and from the top. */
 export function PlaceFields({
@@ -13,24 +13,26 @@ export function PlaceFields({
 }) {
   return (
     <View className="w-full flex-row gap-3">
-      <NumberField
+      <QuantityField
         className="flex-1"
         label={`${label}, from the left`}
         value={x}
         min={-5000}
         max={10000}
+        dimension="length"
+        unit="mm"
         decimals={0}
-        suffix=" mm"
         onChange={(n) => onChange([n, y], `${label} x`)}
       />
-      <NumberField
+      <QuantityField
         className="flex-1"
         label={`${label}, from the top`}
         value={y}
         min={-5000}
         max={10000}
+        dimension="length"
+        unit="mm"
         decimals={0}
-        suffix=" mm"
         onChange={(n) => onChange([x, n], `${label} y`)}
       />
     </View>

@@ -1,4 +1,5 @@
 import type { Cup } from '../../cup/schema';
+import { FACTORS } from '../../factor';
 import { type Book, openBook } from '../../material/book';
 import { mixTint } from '../../mix/opacity';
 import { makeRecipe, type Recipe } from '../../mix/recipe';
@@ -34,9 +35,6 @@ export interface OpenPlan {
   /** Reflectance of the bare surface. */
   readonly ground: Spectrum;
 }
-
-/** Density of ready mixes where nothing is known, g/mL (common practice, no published source). */
-const USUAL_G_PER_ML = 1.15;
 
 const opened = new WeakMap<Plan, OpenPlan>();
 
@@ -79,7 +77,8 @@ function make(plan: Plan): OpenPlan {
     recipeOf: (of) => makeRecipe(of, paint, open.book),
     recipe: once((id) => open.recipeOf(mix(id))),
     tint: once((id) => mixTint(open.recipe(id), paint)),
-    densityOf: (id) => (mixes.has(id) ? open.recipe(id).densityGPerMl : USUAL_G_PER_ML),
+    densityOf: (id) =>
+      mixes.has(id) ? open.recipe(id).densityGPerMl : FACTORS['mixed-weighs'].usual,
     cup: (id) => cups.get(id)?.cup,
     cupName: (id) => `cup ${cups.get(id)?.number ?? 0}`,
   };

@@ -261,3 +261,35 @@ test('a colour found as a mix comes in with its paints, a share and a layer, at 
   // A paint nobody has any more: nothing changes.
   expect(edit.addFound(plan(), found, [], 'Parchment')).toEqual(plan());
 });
+
+describe('one act for all mixes', () => {
+  const p = plan([OAT, SLATE, QUINCE, BRASS]);
+  const brass = p.mixes.findIndex((m) => m.id === 'm-brass');
+  const own = edit.setOwnWay(p, brass, true);
+  const said = { mediumParts: 3, waterParts: 0.2 };
+
+  test('reaches every colour but the one that goes its own way, and can be taken back for that too', () => {
+    const done = edit.setAlike(own, (q, index) => edit.applyRatio(q, index, said));
+    for (const mix of done.mixes)
+      expect(mix.medium?.parts).toBe(mix.id === 'm-brass' ? p.mixes[brass]!.medium?.parts : 3);
+    const again = edit.setAlike(edit.setOwnWay(done, brass, false), (q, index) =>
+      edit.applyRatio(q, index, said),
+    );
+    expect(again.mixes.every((m) => m.waterParts === 0.2)).toBe(true);
+    expect(again.mixes[brass]).not.toHaveProperty('ownWay');
+    expect(checkPlan(own)).toEqual([]);
+  });
+
+  test('leaves activators as they are', () => {
+    const school = MIX_SCHOOLS.find((s) => s.use === 'activator')!;
+    const more = edit.addMix(p, school, OAT);
+    const done = edit.setAlike(more, (q, index) => edit.applyRatio(q, index, said));
+    expect(done.mixes.at(-1)).toEqual(more.mixes.at(-1));
+    expect(edit.alikeIn(more)).toHaveLength(4);
+  });
+
+  test('takes all to one thickness, each with its own water', () => {
+    const done = edit.setAlike(p, (q, index) => edit.toStep(q, index, 'flowing'));
+    expect(brief(done).mixes.map((m) => m.consistency)).toEqual(p.mixes.map(() => 'flowing'));
+  });
+});

@@ -3,7 +3,7 @@ import { STOCK_MEDIUMS } from '../../material/medium';
 import { letDown } from '../../mix/let-down';
 import type { FoundMix } from '../../mix/find';
 import type { SaidRatio } from '../../mix/ratio';
-import type { Additive, Mix } from '../../mix/schema';
+import type { Additive, Consistency, Mix } from '../../mix/schema';
 import { mixBySchool, type MixSchool } from '../../mix/school';
 import type { Paint } from '../../paint/schema';
 import { techniqueOf } from '../../technique';
@@ -112,6 +112,23 @@ export function makeBySchool(plan: Plan, index: number, school: MixSchool): Plan
   );
 }
 
+/**
+ * One act for all colours that are poured alike: mixes for base or activator, and those that go their own way, stay as they are.
+ * @param change an edit of one mix, by its place
+ */
+export const setAlike = (plan: Plan, change: (plan: Plan, index: number) => Plan): Plan =>
+  alikeIn(plan).reduce((changed, index) => change(changed, index), plan);
+
+/** Places of the mixes an act for all of them reaches. */
+export const alikeIn = (plan: Plan): readonly number[] =>
+  plan.mixes.flatMap((mix, index) =>
+    !mix.ownWay && plan.budget.shares.some((s) => s.mix === mix.id) ? [index] : [],
+  );
+
+/** Lets a mix go its own way, or with the others again. */
+export const setOwnWay = (plan: Plan, index: number, ownWay: boolean): Plan =>
+  setMix(plan, index, ({ ownWay: _, ...mix }) => (ownWay ? { ...mix, ownWay: true } : mix));
+
 /** What an activator and a pillow begin with (tuned, not measured). */
 const ACTIVATOR_ML = 12;
 const PILLOW_MM = 1.5;
@@ -209,15 +226,17 @@ export function removeMixPaint(plan: Plan, index: number, paintId: string): Plan
   return used ? without : { ...without, paints: plan.paints.filter((p) => p.id !== paintId) };
 }
 
-/** Takes a mix to how thick the plan wants it, with as little change as does it. */
-export function toWanted(plan: Plan, index: number): Plan {
-  const mix = plan.mixes[index];
-  if (!mix) return plan;
-  const { step } = wantedConsistency(plan, mix.id);
-  return setMix(plan, index, (m) => ({
+/** Takes a mix to a step of thickness, with as little change as does it; where nothing reaches it, it is wanted all the same. */
+export const toStep = (plan: Plan, index: number, step: Consistency): Plan =>
+  setMix(plan, index, (m) => ({
     ...(letDown(m, step, openPlan(plan).recipeOf) ?? m),
     consistency: step,
   }));
+
+/** Takes a mix to how thick the plan wants it. */
+export function toWanted(plan: Plan, index: number): Plan {
+  const mix = plan.mixes[index];
+  return mix ? toStep(plan, index, wantedConsistency(plan, mix.id).step) : plan;
 }
 
 /** Settles how metallics are kept, and takes every mix that holds one there. */
