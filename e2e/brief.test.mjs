@@ -28,7 +28,7 @@ test('prints every part of the brief', () => {
     'schedule',
     'surface',
   ]);
-  assert.equal(said.budget.totalG, 930);
+  assert.equal(said.budget.totalG, 839);
   assert.equal(said.cups.length, 3);
   assert.equal(said.schedule[0].from, '2026-11-28T10:00');
 });

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { idsIn, useOpenPlans } from '@/data/open-plans';
 import { useShelf } from '@/data/shelf';
-import { nameIn } from '@/mixes/name-in';
+import { nameIn } from '@/data/name-in';
 import { WeighTable } from '@/mixes/weigh-table';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';

@@ -1,6 +1,7 @@
 import { finishMoves } from '@potter/core/journal';
 import { edit as edits } from '@potter/core/plan';
 import { View } from 'react-native';
+import { nameIn } from '@/data/name-in';
 import { usePlan } from '@/plan/plan-context';
 import { CostLine } from '@/shopping/cost-line';
 import { StationScreen } from '@/plan/station-screen';
@@ -104,7 +105,11 @@ export function FinishStation() {
         })}
       </View>
       <Heading>What it costs</Heading>
-      <CostLine title={plan.surface.pieces > 1 ? 'The whole set' : 'This piece'} brief={brief} />
+      <CostLine
+        title={plan.surface.pieces > 1 ? 'The whole set' : 'This piece'}
+        brief={brief}
+        nameOf={nameIn(plan)}
+      />
       <Small>
         Times are estimates from film, room and practice; the product’s own sheet decides.
       </Small>

@@ -16,7 +16,7 @@ import { View } from 'react-native';
 import { device } from '@/data/device';
 import { putTable, useShelf, takeTableOff } from '@/data/shelf';
 import { useSettings } from '@/data/settings';
-import { nameIn } from '@/mixes/name-in';
+import { nameIn } from '@/data/name-in';
 import { WeighTable } from '@/mixes/weigh-table';
 import { Button } from '@/ui/button';
 import { localNow } from '@/ui/local-time';

@@ -1,7 +1,7 @@
 import { trim } from '@potter/core/quantity';
 import { usePlan } from '@/plan/plan-context';
 import { Small } from '@/ui/type';
-import { nameIn } from './name-in';
+import { nameIn } from '@/data/name-in';
 import { WeighTable } from './weigh-table';
 
 /** Mediums of several materials are made first, enough for every mix; what stands ready is only named. */

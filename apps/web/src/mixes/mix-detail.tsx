@@ -14,7 +14,7 @@ import { YesNo } from '@/ui/yes-no';
 import { Additives } from './additives';
 import { useConsistencyName } from './consistency-name';
 import { MixPaints } from './mix-paints';
-import { nameIn } from './name-in';
+import { nameIn } from '@/data/name-in';
 import { RatioField } from './ratio-field';
 import { StagePictures } from './stage-pictures';
 import { ThreeAnswers } from './three-answers';

@@ -6,6 +6,7 @@ import ArrowUp from 'lucide-react-native/icons/arrow-up';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
+import { PotFields } from '@/surface/pot-fields';
 import { Act, IconButton } from '@/ui/button';
 import { FieldInput } from '@/ui/field';
 import { QuantityField } from '@/ui/quantity-field';
@@ -42,6 +43,12 @@ export function MovePanel({ index, move, onMoved }: Props) {
     edit((p) => edits.moveMove(p, index, to));
     onMoved(to);
   };
+  const values = move as unknown as Readonly<Record<string, unknown>>;
+  const pot = plan.budget.pots.findIndex((p) => edits.draws(move, p));
+  // What is laid from a pot is as much as the pot holds: that is where it is told, and of which mix.
+  const shown = Object.entries(verb.fields).filter(
+    ([name]) => pot < 0 || values['filmMm'] !== undefined || (name !== 'mix' && name !== 'filmMm'),
+  );
   return (
     <View
       className="gap-3 border-l-4 border-l-ink bg-raised p-3"
@@ -74,11 +81,11 @@ export function MovePanel({ index, move, onMoved }: Props) {
         />
       </View>
       <View className="flex-row flex-wrap items-end gap-3">
-        {Object.entries(verb.fields).map(([name, field]) => (
+        {shown.map(([name, field]) => (
           <FieldInput
             key={name}
             field={field}
-            value={(move as unknown as Record<string, unknown>)[name]}
+            value={values[name]}
             mixes={plan.mixes}
             cups={plan.cups}
             size={shapeOf(plan.surface.shape).bounds(plan.surface.shape)}
@@ -98,6 +105,7 @@ export function MovePanel({ index, move, onMoved }: Props) {
           />
         )}
       </View>
+      {pot >= 0 && values['filmMm'] === undefined ? <PotFields index={pot} /> : null}
       {step ? <LeftAfter step={step} /> : null}
       <TextField
         live

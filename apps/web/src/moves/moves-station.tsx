@@ -121,11 +121,13 @@ export function MovesStation() {
       ) : null}
       {adding ? (
         <Choice
-          label={selected === undefined ? 'Add at the end' : `Add after move ${selected + 1}`}
+          label={
+            selected === undefined ? 'Add at the end of the pour' : `Add after move ${selected + 1}`
+          }
           value=""
           options={Object.values(VERBS).map((v) => ({ value: v.id as string, label: v.title }))}
           onChange={(verb) => {
-            const at = selected === undefined ? plan.moves.length : selected + 1;
+            const at = selected === undefined ? edits.placeForMove(plan) : selected + 1;
             edit((p) => edits.addMove(p, verb as VerbId, at));
             setChosen(at);
             setAdding(false);

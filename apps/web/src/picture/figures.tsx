@@ -22,7 +22,10 @@ export function OutcomeVitals({ outcome, brief }: Props) {
         { figure: coveredPercent(outcome), unit: '% covered' },
         { figure: trim(lostG, 0), unit: 'g lost' },
         { figure: trim(outcome.film.meanMm, 1), unit: 'mm film' },
-        { figure: String(outcome.bareMm.length), unit: 'bare' },
+        {
+          figure: String(outcome.bareMm.length),
+          unit: outcome.bareMm.length === 1 ? 'bare corner' : 'bare corners',
+        },
       ]}
     />
   );

@@ -151,7 +151,7 @@ function Vitals() {
   const { budget, cups, remarks } = brief;
   const vitals: Vital[] = [
     { figure: trim(budget.totalG, 0), unit: 'g paint' },
-    { figure: trim(budget.stayMm, 1), unit: 'mm film' },
+    { figure: trim(budget.onFaceMm, 1), unit: 'mm film' },
     {
       figure: String(cups.length * (cups[0]?.loads ?? 1)),
       unit: (cups[0]?.loads ?? 1) > 1 ? 'fills' : cups.length === 1 ? 'cup' : 'cups',
@@ -204,6 +204,7 @@ function Remarks({
           key={`${remark.code} ${remark.about} ${remark.message}`}
           remark={remark}
           onFix={() => remark.fix && edit((plan) => patchPlan(plan, remark.fix?.patch ?? []))}
+          onMeant={() => remark.meant && edit((plan) => patchPlan(plan, remark.meant?.patch ?? []))}
         />
       ))}
       {elsewhere.map(({ station: s, count }) => (

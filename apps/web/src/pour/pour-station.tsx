@@ -14,7 +14,7 @@ import { clock, localTime } from '@/ui/local-time';
 import { dayWords } from '@/ui/day-words';
 import { Tick } from '@/ui/tick';
 import { Body, Heading, Small } from '@/ui/type';
-import { readyCheck } from './ready';
+import { readyCheck, type ReadyItem } from './ready';
 import { Checkable } from '@/ui/checkable';
 
 /** The ready check, then the pour. Ticks stay on this device until the pour begins. */
@@ -25,7 +25,9 @@ export function PourStation() {
   const key = `ready.${id}`;
   const [ticked, setTicked] = useState<readonly string[]>(() => device.get<string[]>(key) ?? []);
   const items = readyCheck(plan, brief);
-  const left = items.filter((i) => !ticked.includes(i.id)).length;
+  // A tick turns what is known of it over: who has poured a mix away again unticks it.
+  const isDone = ({ id: item, done = false }: ReadyItem) => ticked.includes(item) !== done;
+  const left = items.filter((i) => !isDone(i)).length;
   const mine = runs.filter((r) => r.planId === id);
   const open = mine.find((r) => r.endedAt === undefined);
   const toggle = (item: string) => {
@@ -72,7 +74,7 @@ export function PourStation() {
       </Body>
       <View role="group" aria-label="Ready check">
         {items.map((item) => {
-          const done = ticked.includes(item.id);
+          const done = isDone(item);
           return (
             <Checkable
               key={item.id}

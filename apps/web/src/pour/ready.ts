@@ -7,11 +7,21 @@ import { verbOf } from '@potter/core/verb';
 export interface ReadyItem {
   readonly id: string;
   readonly says: string;
+  /** It is known to be so: what was weighed is mixed. */
+  readonly done?: boolean;
 }
+
+/** Weighed to this share of what is wanted, a mix is all there. */
+const ALL_OF_IT = 0.95;
+
+const madeG = (plan: Plan, mix: string): number =>
+  plan.made?.find((m) => m.mix === mix)?.of.reduce((sum, a) => sum + a.g, 0) ?? 0;
+
+const count = (n: number, what: string) => (n === 1 ? `1 ${what}` : `${n} ${what}s`);
 
 /** What should stand ready before the first move, from the plan itself (handbook 1 and 9, common practice). */
 export function readyCheck(plan: Plan, brief: Brief): ReadyItem[] {
-  const at = { runsOffG: brief.budget.totalG * brief.budget.runOffShare };
+  const at = { runsOffG: brief.budget.runOffG };
   const nameOf = mixNames(plan);
   // What the pour's own moves want beside paint and cups, each once.
   const atHand = new Map(
@@ -29,10 +39,11 @@ export function readyCheck(plan: Plan, brief: Brief): ReadyItem[] {
     ...brief.mixes.map((mix) => ({
       id: `mix ${mix.id}`,
       says: `${nameOf(mix.id)} is mixed: ${trim(mix.g, 1)} g, ${mix.consistency}.`,
+      done: madeG(plan, mix.id) >= mix.g * ALL_OF_IT,
     })),
     ...brief.cups.map((cup, i) => ({
       id: `cup ${cup.id}`,
-      says: `Cup ${i + 1} is loaded: ${cup.layers.length} layers, ${trim(cup.filledMl, 0)} mL.`,
+      says: `Cup ${i + 1} is loaded: ${count(cup.layers.length, 'layer')}, ${trim(cup.filledMl, 0)} mL.`,
     })),
     ...techniqueOf(plan.technique.id).needs.tools.map((tool) => ({
       id: `tool ${tool}`,

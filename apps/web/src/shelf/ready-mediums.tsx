@@ -2,7 +2,7 @@ import { STOCK_MEDIUMS } from '@potter/core/material';
 import { trim } from '@potter/core/quantity';
 import { Link } from 'expo-router';
 import { View } from 'react-native';
-import { nameIn } from '@/mixes/name-in';
+import { nameIn } from '@/data/name-in';
 import { Heading, Small, Strong } from '@/ui/type';
 
 /** The ready recipes of the craft: what each is good for, what is in it; each can be made by the batch. */

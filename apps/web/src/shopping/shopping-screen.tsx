@@ -4,6 +4,7 @@ import { needsOf, type ShoppingLine, shoppingList } from '@potter/core/stock';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { saveFile } from '@/data/files';
+import { nameIn } from '@/data/name-in';
 import { idsIn, useOpenPlans } from '@/data/open-plans';
 import { useShelf } from '@/data/shelf';
 import { Button } from '@/ui/button';
@@ -80,8 +81,8 @@ export function ShoppingScreen() {
           </View>
           <View className="gap-1">
             <Heading>What it costs</Heading>
-            {plans.map(({ id, title, brief }) => (
-              <CostLine key={id} title={title} brief={brief} />
+            {plans.map(({ id, title, plan, brief }) => (
+              <CostLine key={id} title={title} brief={brief} nameOf={nameIn(plan)} />
             ))}
           </View>
           <View className="flex-row flex-wrap gap-2 print:hidden">

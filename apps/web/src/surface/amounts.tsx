@@ -1,18 +1,10 @@
-import type { PotAmount } from '@potter/core/budget';
+import { runOffWords } from '@potter/core/budget';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Body, Heading } from '@/ui/type';
 import { Mass, Volume } from '@/ui/units';
-
-const USE_WORDS: Readonly<Record<PotAmount['use'], string>> = {
-  colour: 'Colours, for the cups',
-  base: 'Base coat',
-  activator: 'Activator',
-  edge: 'Edges',
-  extender: 'Extender',
-  keep: 'Kept for repairs',
-};
+import { POT_WORDS } from './pot-words';
 
 /** What the plan needs, by use, and what film that makes. */
 export function Amounts() {
@@ -31,7 +23,7 @@ export function Amounts() {
           key={use}
           className="flex-row items-baseline justify-between border-b border-rule py-2"
         >
-          <Body className="flex-1">{USE_WORDS[use]}</Body>
+          <Body className="flex-1">{POT_WORDS[use]}</Body>
           <Volume className="w-[88px] text-right" ml={ml} />
           <Mass className="w-[96px] justify-end" g={g} fine />
         </View>
@@ -46,8 +38,8 @@ export function Amounts() {
       <Body>
         {trim(surface.areaCm2, 0)} cm²
         {surface.edgeCm2 > 0 ? ` and ${trim(surface.edgeCm2, 0)} cm² of edges` : ''}. Colours lie{' '}
-        {trim(budget.laidMm, 1)} mm thick when poured; about {trim(budget.stayMm, 1)} mm stays and{' '}
-        {trim(budget.runOffShare * 100, 0)} % runs off.
+        {trim(budget.laidMm, 1)} mm thick when poured; about {trim(budget.onFaceMm, 1)} mm stays on
+        the face and {runOffWords(budget)} runs off.
         {plan.surface.pieces > 1 ? ` Each piece takes ${trim(budget.perPiece.totalG, 0)} g.` : ''}
       </Body>
     </View>

@@ -1,16 +1,19 @@
+import { edgesCounted, SCHOOLS, type School } from '@potter/core/budget';
 import { edit as edits } from '@potter/core/plan';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
 import { NumberField, QuantityField } from '@/ui/quantity-field';
+import { Small } from '@/ui/type';
 
 /** Marks of measuring cups, mL. */
 const USUAL_MARK_ML = 10;
 
 /** The figures a school takes, the reserve, and what is measured with. */
 export function SchoolFields() {
-  const { plan, edit } = usePlan();
+  const { plan, brief, edit } = usePlan();
   const { budget } = plan;
+  const school: School = SCHOOLS[budget.school];
   const set = (change: Partial<typeof budget>, tag: string) =>
     edit((p) => edits.setBudget(p, change), tag);
   return (
@@ -50,6 +53,24 @@ export function SchoolFields() {
           onChange={(insurance) => set({ insurance }, 'insurance')}
         />
       </View>
+      {school.mayCountEdges && brief.surface.edgeCm2 > 0 ? (
+        <View className="gap-1">
+          <Choice
+            label="Its figure is for"
+            value={edgesCounted(budget) ? 'edges' : 'face'}
+            options={[
+              { value: 'face', label: 'The face' },
+              { value: 'edges', label: 'Face and edges' },
+            ]}
+            onChange={(value) => set({ countEdges: value === 'edges' }, 'edges')}
+          />
+          <Small>
+            {edgesCounted(budget)
+              ? 'Deep edges that are part of the picture take as much as the face; what wets them comes out of it.'
+              : 'As the rule is spoken: for the face. What wets the edges is set aside beside it.'}
+          </Small>
+        </View>
+      ) : null}
       <Choice
         label="Measured by"
         value={budget.stepMl === undefined ? 'scale' : 'cup'}

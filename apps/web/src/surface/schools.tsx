@@ -1,4 +1,4 @@
-import { SCHOOLS, type SchoolId } from '@potter/core/budget';
+import { runOffWords, SCHOOLS, type SchoolId } from '@potter/core/budget';
 import { compareSchools, edit as edits } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { useMemo } from 'react';
@@ -16,7 +16,6 @@ export function Schools() {
     <View role="radiogroup" aria-label="How much paint">
       {rows.map(({ school, amounts }) => {
         const chosen = school === plan.budget.school;
-        const runOffG = amounts.runOffShare * amounts.totalG;
         const base = amounts.pots.some((p) => p.use === 'base') ? ' over a base' : '';
         return (
           <Checkable
@@ -30,8 +29,8 @@ export function Schools() {
             <View className="min-w-0 flex-1">
               <Strong>{SCHOOLS[school].name}</Strong>
               <Small>
-                {trim(amounts.laidMm, 1)} mm of colour laid{base}, {trim(amounts.stayMm, 1)} mm
-                stays; {trim(amounts.runOffShare * 100, 0)} % runs off, about {trim(runOffG, 0)} g.
+                {trim(amounts.laidMm, 1)} mm of colour laid{base}, {trim(amounts.onFaceMm, 1)} mm
+                stays; {runOffWords(amounts)} runs off.
               </Small>
               {chosen ? <Small className="!text-ink">{SCHOOLS[school].says}</Small> : null}
             </View>

@@ -12,6 +12,7 @@ import { NumberField, QuantityField } from '@/ui/quantity-field';
 import { Section } from '@/ui/section';
 import { Body, Heading } from '@/ui/type';
 import { Amounts } from './amounts';
+import { Pots } from './pots';
 import { Preparation } from './preparation';
 import { ReachOfPaint } from './reach';
 import { SchoolFields } from './school-fields';
@@ -121,6 +122,7 @@ export function SurfaceStation() {
       <SchoolFields />
       <Amounts />
       <SetAside />
+      <Pots />
       <Section title="I have so much paint" says="What size does it reach, and how thin?">
         <ReachOfPaint />
       </Section>

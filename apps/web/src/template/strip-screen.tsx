@@ -4,7 +4,7 @@ import { trim } from '@potter/core/quantity';
 import type { Vessel } from '@potter/core/vessel';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { nameIn } from '@/mixes/name-in';
+import { nameIn } from '@/data/name-in';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';

@@ -12,9 +12,10 @@ const BAR: Readonly<Record<Severity, { word: string; bars: readonly number[] }>>
 interface Props {
   readonly remark: RemarkData;
   readonly onFix?: () => void;
+  readonly onMeant?: () => void;
 }
 
-export function Remark({ remark, onFix }: Props) {
+export function Remark({ remark, onFix, onMeant }: Props) {
   const { word, bars } = BAR[remark.severity];
   return (
     <View className="flex-row bg-raised" role="group" aria-label={`${word}: ${remark.message}`}>
@@ -27,7 +28,10 @@ export function Remark({ remark, onFix }: Props) {
         <Text className="font-body text-16 text-ink">
           <Text className="font-bold">{remark.message}</Text> {remark.advice}
         </Text>
-        {remark.fix && onFix ? <Act label={remark.fix.label} onPress={onFix} /> : null}
+        <View className="flex-row flex-wrap gap-x-5">
+          {remark.fix && onFix ? <Act label={remark.fix.label} onPress={onFix} /> : null}
+          {remark.meant && onMeant ? <Act label={remark.meant.label} onPress={onMeant} /> : null}
+        </View>
       </View>
     </View>
   );

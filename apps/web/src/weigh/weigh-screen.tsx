@@ -3,7 +3,7 @@ import { edit as edits, weighingOrder } from '@potter/core/plan';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { useSettings } from '@/data/settings';
-import { nameIn } from '@/mixes/name-in';
+import { nameIn } from '@/data/name-in';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { localNow } from '@/ui/local-time';

@@ -17,11 +17,18 @@ export interface PotAmount {
 export interface Amounts {
   readonly totalG: number;
   readonly totalMl: number;
-  /** Film of colours laid, mm: volume over the area its school counts. */
+  /** Film of colours laid, mm: volume over the face, and over the edges where they are counted. */
   readonly laidMm: number;
   /** What is expected to stay of it, mm. */
   readonly stayMm: number;
+  /** Share of the colours that is expected to run off. */
   readonly runOffShare: number;
+  /** Wet film on the face once all has run off, base with it, mm. */
+  readonly onFaceMm: number;
+  /** What is laid in the pour: colours, base, edges, activator, extender; not what is kept, g. */
+  readonly pouredG: number;
+  /** What of it runs off: all that does not stay, g. */
+  readonly runOffG: number;
   /** Mass of what is expected to stay on one piece, base and edges with it, g. */
   readonly staysG: number;
   readonly perPiece: { readonly totalG: number; readonly totalMl: number };
@@ -46,14 +53,16 @@ export function reckon(budget: Budget, setting: BudgetSetting): Amounts {
   const shares = normalise(budget.shares);
   const mlPerG = shares.reduce((sum, s) => sum + s.share / densityOf(s.mix), 0);
   const school = SCHOOLS[budget.school];
-  const asked = school.colours(measure, budget);
-  const baseG = budget.pots
-    .filter((p) => p.use === 'base')
+  const countsEdges = edgesCounted(budget);
+  const asked = school.colours(measure, { ...budget, countEdges: countsEdges });
+  // What the figure holds beside colours: a base under some schools, and the edges where they are counted in.
+  const heldG = budget.pots
+    .filter((p) => (p.use === 'base' && school.holdsBase) || (p.use === 'edge' && countsEdges))
     .reduce((sum, p) => sum + potG(p, 0, setting), 0);
   let coloursG = 'g' in asked ? asked.g : asked.ml / mlPerG;
-  if (school.holdsBase && baseG > 0) {
+  if (heldG > 0) {
     const leanG = (measure.areaCm2 * LEAN_ML_PER_CM2) / mlPerG;
-    coloursG = Math.max(coloursG - baseG, Math.min(coloursG, leanG));
+    coloursG = Math.max(coloursG - heldG, Math.min(coloursG, leanG));
   }
   coloursG *= 1 + budget.insurance;
 
@@ -89,23 +98,29 @@ export function reckon(budget: Budget, setting: BudgetSetting): Amounts {
     }),
   ].filter((pot) => pot.g > 0 || pot.use === 'colour');
 
-  const colourMl = pots.filter((p) => p.use === 'colour').reduce((sum, p) => sum + p.ml, 0);
-  const totalG = pots.reduce((sum, p) => sum + p.g, 0);
-  const totalMl = pots.reduce((sum, p) => sum + p.ml, 0);
-  const laidMm = (colourMl / (measure.areaCm2 + (school.countsEdges ? measure.edgeCm2 : 0))) * 10;
+  const sum = (of: 'g' | 'ml', ...uses: readonly PotAmount['use'][]): number =>
+    pots.reduce((total, p) => total + (uses.includes(p.use) ? p[of] : 0), 0);
+  const colourMl = sum('ml', 'colour');
+  const totalG = pots.reduce((total, p) => total + p.g, 0);
+  const totalMl = pots.reduce((total, p) => total + p.ml, 0);
+  const laidMm = (colourMl / (measure.areaCm2 + (countsEdges ? measure.edgeCm2 : 0))) * 10;
   const stayMm = raisedRim ? laidMm : Math.min(laidMm, factors['film-stays']);
-  const edgeG = pots.filter((p) => p.use === 'edge').reduce((sum, p) => sum + p.g, 0);
-  const baseMl = pots.filter((p) => p.use === 'base').reduce((sum, p) => sum + p.ml, 0);
-  // Behind a rim the base stays too; on an open surface what runs off takes it along.
-  const onFaceMm = stayMm + (raisedRim ? (baseMl / measure.areaCm2) * 10 : 0);
+  const wetMm = ((colourMl + sum('ml', 'base')) / measure.areaCm2) * 10;
+  const onFaceMm = raisedRim ? wetMm : Math.min(wetMm, factors['film-stays']);
+  const pouredG = sum('g', 'colour', 'base', 'edge', 'activator', 'extender');
+  // What stays on the face is of everything that was laid there alike; what wets the edges stays on them.
+  const faceG = wetMm > 0 ? (sum('g', 'colour', 'base') * onFaceMm) / wetMm : 0;
+  // Nothing leaves over a raised rim.
+  const staysG = raisedRim ? pouredG : Math.min(pouredG, faceG + sum('g', 'edge'));
   return {
     totalG,
     totalMl,
     laidMm,
     stayMm,
-    staysG:
-      (((onFaceMm * measure.areaCm2) / 10) * (totalMl > 0 ? totalG / totalMl : 0) + edgeG) /
-      measure.pieces,
+    staysG: staysG / measure.pieces,
+    onFaceMm,
+    pouredG,
+    runOffG: pouredG - staysG,
     runOffShare: laidMm > 0 ? 1 - stayMm / laidMm : 0,
     perPiece: { totalG: totalG / measure.pieces, totalMl: totalMl / measure.pieces },
     pots,
@@ -120,7 +135,13 @@ export function normalise(
   return shares.map((s) => ({ mix: s.mix, share: sum > 0 ? s.share / sum : 1 / shares.length }));
 }
 
-/** Mass a pot asks for before rounding. A film of the edge pot lies on the edges, any other on the face. */
+/** What wetting the edges covers, all pieces, cm²: covered sides, and a band of the face along the outline. */
+export const wetEdgeCm2 = (
+  { edgeCm2, outlineMm, pieces }: Pick<SurfaceMeasure, 'edgeCm2' | 'outlineMm' | 'pieces'>,
+  factors: Factors,
+): number => edgeCm2 + (outlineMm * factors['edge-band'] * pieces) / 100;
+
+/** Mass a pot asks for before rounding. A film of the edge pot lies where edges are wetted, any other on the face. */
 function potG(
   pot: Pot,
   coloursG: number,
@@ -129,6 +150,16 @@ function potG(
   if (pot.g !== undefined) return pot.g;
   if (pot.share !== undefined) return pot.share * coloursG;
   const density = pot.mix === undefined ? factors['mixed-weighs'] : densityOf(pot.mix);
-  const areaCm2 = pot.use === 'edge' ? measure.edgeCm2 : measure.areaCm2;
+  const areaCm2 = pot.use === 'edge' ? wetEdgeCm2(measure, factors) : measure.areaCm2;
   return (pot.ml ?? ((pot.filmMm ?? 0) * areaCm2) / 10) * density;
 }
+
+/** Whether a budget's figure covers the edges too: by its switch, else where nothing is set aside for them. Edges are budgeted once. */
+export const edgesCounted = ({ school, countEdges, pots }: Budget): boolean =>
+  SCHOOLS[school].mayCountEdges === true && (countEdges ?? !pots.some((p) => p.use === 'edge'));
+
+/** What runs off, in words: a figure of one account wherever it is told. */
+export const runOffWords = ({ runOffG, pouredG }: Amounts): string =>
+  pouredG > 0 && runOffG > 0
+    ? `${Math.round((runOffG / pouredG) * 100)} %, about ${Math.round(runOffG)} g`
+    : 'nothing';

@@ -1,4 +1,11 @@
-export { type Amounts, normalise, type PotAmount, reckon } from './budget';
+export {
+  type Amounts,
+  edgesCounted,
+  normalise,
+  type PotAmount,
+  reckon,
+  runOffWords,
+} from './budget';
 export { type Batch, setAside } from './set-aside';
 export { INTENTS, sharesByIntent } from './intent';
 export type { Budget, Intent, Pot, PotUse, SchoolId } from './schema';

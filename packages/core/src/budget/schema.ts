@@ -41,6 +41,8 @@ export const BudgetSchema = Type.Object(
     laidMm: Type.Optional(Amount(20)),
     /** School own: the artist's own figure. */
     gPerCm2: Type.Optional(Fine(5)),
+    /** Covered edges are in the figure of a school that may count them, or not; absent, they are where no pot is set aside for them. */
+    countEdges: Type.Optional(Type.Boolean()),
     insurance: Type.Number({ minimum: 0, maximum: 1 }),
     stepG: Type.Number({ minimum: 0.01, maximum: 100 }),
     /** Measured by the marks on a cup instead of a scale: pots come in whole steps of so many mL. */

@@ -50,7 +50,13 @@ export function advance(run: Run, now: number, skipped = false): Run {
     endedAt: now,
     ...(skipped ? { skipped } : {}),
   }));
-  if (run.at + 1 >= run.moves.length) return { ...ended, endedAt: now };
+  // Who has finished waits for nothing of it any more.
+  if (run.at + 1 >= run.moves.length)
+    return {
+      ...ended,
+      endedAt: now,
+      moves: ended.moves.map((m) => ({ ...m, silenced: true })),
+    };
   return withMove(
     { ...ended, at: run.at + 1 },
     run.at + 1,
@@ -63,7 +69,7 @@ export function goBack(run: Run): Run {
   const at = run.endedAt === undefined ? run.at - 1 : run.at;
   if (at < 0) return run;
   const { endedAt: _, ...open } = run;
-  return withMove({ ...open, at }, at, ({ endedAt: __, skipped: ___, ...m }) => m);
+  return withMove({ ...open, at }, at, ({ endedAt: __, skipped: ___, silenced: ____, ...m }) => m);
 }
 
 export const noteOn = (run: Run, at: number, note: string): Run =>

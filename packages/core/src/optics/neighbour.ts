@@ -25,6 +25,11 @@ export interface Neighbours {
 
 const DIRTY: readonly ColourName[] = ['brown', 'olive', 'grey', 'black'];
 const NEUTRAL: readonly ColourName[] = ['white', 'grey', 'black'];
+/** What a colour goes by too: a dark green that is named teal makes no green with gold. */
+const ALSO: Readonly<Partial<Record<ColourName, readonly ColourName[]>>> = {
+  teal: ['green'],
+  green: ['teal'],
+};
 const STEPS = 9;
 
 /** Pairs kept at hand: all of a palette of a hundred colours. */
@@ -62,7 +67,8 @@ function judge(hexA: string, hexB: string): Neighbours {
     path.filter((p) => counts.includes(p.name) && p.name !== a.name && p.name !== b.name).length /
     STEPS;
   const mud = Math.min(1, 0.6 * lost * (dirty > 0 ? 1 : 0.4) + 0.8 * dirty);
-  const makes = mostMade(path.map((p) => p.name).filter((n) => n !== a.name && n !== b.name));
+  const known = [a.name, b.name].flatMap((name) => [name, ...(ALSO[name] ?? [])]);
+  const makes = mostMade(path.map((p) => p.name).filter((n) => !known.includes(n)));
   return {
     score: contrast * (1 - mud),
     mud,

@@ -18,6 +18,12 @@ export const CupOrderSchema = Type.Object(
         maxItems: 200,
       }),
     ),
+    /** Mixes whose blend is wanted: nothing is said of their touching. */
+    wanted: Type.Optional(
+      Type.Array(Type.Object({ a: Id, b: Id }, { additionalProperties: false }), {
+        maxItems: 200,
+      }),
+    ),
     /** A thin layer of this mix goes between neighbours that get on badly. */
     separator: Type.Optional(Id),
     /** So many other layers lie between a mix and its repeat. */

@@ -1,6 +1,6 @@
 import type { Cup } from '../cup/schema';
 import { FIELD_KINDS } from '../field/kind';
-import { cupsOf, type Move, verbOf } from '../verb';
+import { cupsOf, type Move, turnsOver, verbOf } from '../verb';
 import { CUPS, vesselOf } from '../vessel/library';
 import { capacityMl, fillableMl } from '../vessel/frustum';
 import type { Finding, PatchOp, RemarkDefinition } from './evidence';
@@ -22,7 +22,7 @@ export const cupTooFull: RemarkDefinition = {
           about: `/cups/${index}`,
           message: spills
             ? `Cup ${index + 1} will run over.`
-            : `Cup ${index + 1} is too full to turn over without a spill.`,
+            : `Cup ${index + 1} is too full to ${turned(doc.id, plan.moves) ? 'turn over' : 'carry and pour'} without a spill.`,
           advice: `It takes ${Math.round(cup.filledMl)} mL and ${Math.round(cup.fillableMl)} mL is as far as it should be filled.`,
           numbers: {
             filledMl: cup.filledMl,
@@ -53,6 +53,10 @@ export const cupTooFull: RemarkDefinition = {
       ];
     }),
 };
+
+/** Whether a move turns the cup over; else it is poured over its rim. */
+const turned = (cup: string, moves: readonly Move[]): boolean =>
+  moves.some((m) => turnsOver(m) && cupsOf(m).includes(cup));
 
 /** How far the twin of a move goes from it, mm: a cup's width and a little. */
 const ASIDE_MM = 60;

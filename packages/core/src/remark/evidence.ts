@@ -9,6 +9,7 @@ import type { Opacity } from '../mix/opacity';
 import type { Recipe } from '../mix/recipe';
 import type { Mix } from '../mix/schema';
 import type { Reaction } from '../paint/reaction-schema';
+import type { CupOrder } from '../order/schema';
 import type { Paint } from '../paint/schema';
 import type { SurfaceMeasure } from '../surface/measure';
 import type { Surface } from '../surface/schema';
@@ -38,6 +39,7 @@ export interface Evidence {
     readonly mixes: readonly Mix[];
     readonly budget: Budget;
     readonly cups: readonly Cup[];
+    readonly order?: CupOrder;
     readonly moves: readonly Move[];
   };
   readonly measure: SurfaceMeasure;
@@ -71,6 +73,8 @@ export interface Finding {
   readonly advice: string;
   readonly numbers: Readonly<Record<string, number>>;
   readonly fix?: { readonly label: string; readonly patch: readonly PatchOp[] };
+  /** The artist means it so: from then on nothing is said of it in this plan. */
+  readonly meant?: { readonly label: string; readonly patch: readonly PatchOp[] };
 }
 
 /** One piece of advice. A new one is one such file, named in `index.ts`. */

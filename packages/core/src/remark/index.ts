@@ -1,7 +1,10 @@
 import { registry } from '../registry';
+import { beyondItsPot } from './beyond-its-pot';
+import { bottleTurnedOver } from './bottle-turned-over';
 import { colourNotLoaded } from './colour-not-loaded';
 import { colourVanished } from './colour-vanished';
 import { staysBare } from './stays-bare';
+import { cupNeverPoured } from './cup-never-poured';
 import { cupPouredTwice } from './cup-poured-twice';
 import { cupTooFull } from './cup-too-full';
 import { edgesUnplanned } from './edges-unplanned';
@@ -32,6 +35,9 @@ export const REMARKS: readonly RemarkDefinition[] = Object.values(
     tooMuchPaint,
     cupTooFull,
     cupPouredTwice,
+    cupNeverPoured,
+    bottleTurnedOver,
+    beyondItsPot,
     pinnedOverPot,
     colourNotLoaded,
     neighboursMud,

@@ -1,5 +1,5 @@
 import type { Surface } from '../surface/schema';
-import { coatMove, verbOf } from '../verb';
+import { COAT_MM, coatMove, verbOf } from '../verb';
 import type { RemarkDefinition, Severity } from './evidence';
 
 interface Want {
@@ -15,19 +15,19 @@ const WANTS: Readonly<Partial<Record<Surface['use'], Want>>> = {
     severity: 'may',
     message: 'A hot cup will stick to bare acrylic and pull it off.',
     product: 'resin',
-    filmMm: 3,
+    filmMm: COAT_MM.resin,
   },
   outdoor: {
     severity: 'may',
     message: 'Outdoors the bare film chalks and takes up dirt.',
     product: 'varnish',
-    filmMm: 0.1,
+    filmMm: COAT_MM.varnish,
   },
   handled: {
     severity: 'note',
     message: 'Hands will wear the bare film and leave it greasy.',
     product: 'varnish',
-    filmMm: 0.1,
+    filmMm: COAT_MM.varnish,
   },
 };
 

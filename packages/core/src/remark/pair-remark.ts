@@ -1,5 +1,5 @@
 import type { Neighbours } from '../optics/neighbour';
-import { type Evidence, type Finding, nameOf, type Severity } from './evidence';
+import { type Evidence, type Finding, nameOf, type PatchOp, type Severity } from './evidence';
 import { separate, type Touching, touchingPairs } from './touching';
 
 /** Findings about touching colours that share one shape: which pairs, how grave, in what words. */
@@ -13,8 +13,12 @@ export function pairFindings(
     pair: Touching,
   ) => { readonly advice: string; readonly fix: NonNullable<Finding['fix']> } | undefined,
 ): Finding[] {
+  const wanted = evidence.plan.order?.wanted ?? [];
   return touchingPairs(evidence)
-    .filter((pair) => applies(pair.judged))
+    .filter(
+      ({ a, b, judged }) =>
+        applies(judged) && !wanted.some((w) => [w.a, w.b].sort().join() === [a, b].sort().join()),
+    )
     .map((pair): Finding => {
       const [a, b] = [nameOf(evidence, pair.a), nameOf(evidence, pair.b)];
       const between = separate(evidence, pair);
@@ -34,6 +38,16 @@ export function pairFindings(
           : other
             ? { fix: other.fix }
             : {}),
+        meant: { label: 'This blend is wanted', patch: [wantedToo(evidence, pair)] },
       };
     });
+}
+
+/** The pair among those whose blend is wanted. */
+function wantedToo({ plan: { order } }: Evidence, { a, b }: Touching): PatchOp {
+  const pair = { a, b };
+  if (!order) return { op: 'add', path: '/order', value: { school: 'contrast', wanted: [pair] } };
+  return order.wanted
+    ? { op: 'add', path: `/order/wanted/${order.wanted.length}`, value: pair }
+    : { op: 'add', path: '/order/wanted', value: [pair] };
 }

@@ -25,6 +25,10 @@ export const tooLittlePaint: RemarkDefinition = {
         label: 'Use the generous rule',
         patch: [{ op: 'replace', path: '/budget/school', value: 'generous' }],
       },
+      'lean-bare': {
+        label: 'Use the generous rule',
+        patch: [{ op: 'replace', path: '/budget/school', value: 'generous' }],
+      },
       generous: undefined,
     } as const;
     const mend = fix[plan.budget.school];

@@ -26,16 +26,11 @@ export interface LeftOver {
 export function leftOver(plan: Plan, brief: Brief, runOffMl?: number): LeftOver {
   const { budget, surface } = brief;
   const density = budget.totalMl > 0 ? budget.totalG / budget.totalMl : 1.1;
-  const coloursG = budget.pots.filter((p) => p.use === 'colour').reduce((sum, p) => sum + p.g, 0);
-  const runOffG =
-    runOffMl === undefined ? coloursG * budget.runOffShare : runOffMl * surface.pieces * density;
+  const runOffG = runOffMl === undefined ? budget.runOffG : runOffMl * surface.pieces * density;
   const keptG = budget.pots
     .filter((p) => p.use === 'keep' || p.use === 'extender')
     .reduce((sum, p) => sum + p.g, 0);
-  const { book } = openPlan(plan);
-  const silicone = plan.mixes.some((m) =>
-    m.additives?.some((a) => book.material(a.material).role === 'oil'),
-  );
+  const silicone = openPlan(plan).oily;
   return { runOffG, keptG, silicone, hex: stirred(plan, brief), may: mayBecome(runOffG, silicone) };
 }
 

@@ -39,8 +39,6 @@ export interface Stage {
   readonly cups: readonly string[];
   /** What is set aside for a use; undefined where the plan has none of it. */
   readonly pot: (use: PotUse) => Pot | undefined;
-  /** What wets the edges where there is no base and an edge to run over. */
-  readonly edgeMix?: string;
   readonly widthMm: number;
   readonly heightMm: number;
   /** So many places for cups, spread evenly over the face. */

@@ -55,14 +55,13 @@ export function stretch(stage: Stage, paint: readonly Move[], { torch, angleDeg 
   ];
 }
 
-/** A base, or where there is none wet edges: a generous pour needs no base, but an edge to run over (handbook 6, common practice). */
-function wetGround({ pot, edgeMix }: Stage): Move[] {
-  const base = pot('base');
-  if (base?.mix !== undefined)
-    return [{ id: 'base', verb: 'lay', mix: base.mix, filmMm: base.filmMm ?? 1, s: 120 }];
-  return edgeMix === undefined
-    ? []
-    : [{ id: 'edges', verb: 'edge', mix: edgeMix, filmMm: 0.3, s: 90 }];
+/** Wet edges, then a base, as far as they are set aside: a generous pour needs no base, but an edge to run over (handbook 6, common practice). */
+function wetGround({ pot }: Stage): Move[] {
+  const [edge, base] = [pot('edge'), pot('base')];
+  const moves: Move[] = [];
+  if (edge?.mix !== undefined) moves.push({ id: 'edges', verb: 'edge', mix: edge.mix, s: 90 });
+  if (base?.mix !== undefined) moves.push({ id: 'base', verb: 'lay', mix: base.mix, s: 120 });
+  return moves;
 }
 
 /** Each corner, then the weight back to the middle before the next (handbook 6, common practice). */

@@ -33,6 +33,8 @@ export interface Scene {
   /** Outline of one piece, mm. */
   readonly outlineMm: number;
   readonly pieces: number;
+  /** Oil in a mix: it comes up, and has to come off before a coat. */
+  readonly oily: boolean;
   /** Size in mm, for words such as "centre" or "upper right". */
   readonly widthMm: number;
   readonly heightMm: number;
@@ -63,6 +65,8 @@ export interface Desk extends Scene {
   /** Kinematic viscosity of the pour, m²/s. */
   readonly nu: number;
   readonly factors: Factors;
+  /** What the pot of a use and mix still holds for one piece, mL. */
+  readonly inPot: (use: 'base' | 'edge', mix: string) => number;
 }
 
 /** What a move does to one piece: to its film, in the flow's own terms, and to what stands on the table. */
@@ -105,6 +109,8 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly waits?: boolean;
   /** The film sets with it: what follows is another day's. */
   readonly setsFilm?: boolean;
+  /** Use of the pot it is laid from: a pot that comes and goes with it. */
+  readonly draws?: 'base' | 'edge';
   /** It lays a top coat. */
   readonly coats?: boolean;
   /** Which way paint is let run off by it, degrees clockwise from +x. */
@@ -112,6 +118,8 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly does?: (move: M & { readonly s: number }, desk: Desk) => Done;
   /** How it empties a cup with this outlet; absent where it empties none. */
   readonly empties?: (outlet: Cup['outlet']) => Empties;
+  /** What goes with a change of one of its values, where that was only what is usual. */
+  readonly follows?: (now: M, was: M) => M;
   /** Where it acts on the surface. */
   readonly marks?: (move: M, scene: Scene) => readonly Mark[];
   /** What stands beside its mark on a template. */

@@ -1,5 +1,5 @@
 export { CARE, type CareCode } from './care';
-export { coatMove } from './coat';
+export { COAT_MM, coatMove } from './coat';
 export type { Desk, Done, Empties, InCup, MoveBase, Scene, Take, VerbDefinition } from './define';
 export { pouredThrough } from './empties';
 export { type Entry, keepLedger, type Ledger, type Table } from './ledger';
@@ -12,6 +12,7 @@ export {
   secondsOf,
   type Verb,
   type VerbId,
+  turnsOver,
   verbOf,
   VERBS,
 } from './move';

@@ -5,16 +5,19 @@ export const lay = defineVerb({
   title: 'Lay base',
   fields: {
     mix: { kind: 'mix', label: 'Mix', use: 'base' },
-    filmMm: { kind: 'number', label: 'Film', min: 0.05, max: 10, unit: 'mm', usual: 1 },
+    /** Absent: all that is set aside for it. */
+    filmMm: { kind: 'number', label: 'Film', min: 0.05, max: 10, unit: 'mm', optional: true },
   },
   usualS: 120,
   each: true,
-  says: (move, scene) =>
-    `Spread ${scene.mixName(move.mix)} over the whole face and edges, about ${move.filmMm} mm thick.`,
-  does: ({ mix, filmMm }, { areaCm2, densityOf }) => {
-    const ml = (areaCm2 * filmMm) / 10;
+  draws: 'base',
+  says: ({ mix, filmMm }, { mixName }) =>
+    `Spread ${mixName(mix)} over the whole face and edges${filmMm === undefined ? ', all that is set aside for it' : `, about ${filmMm} mm thick`}.`,
+  does: ({ mix, filmMm }, { areaCm2, densityOf, inPot }) => {
+    const ml = filmMm === undefined ? inPot('base', mix) : (areaCm2 * filmMm) / 10;
+    if (ml <= 0) return {};
     return {
-      acts: [{ kind: 'overlay', mix, filmMm }],
+      acts: [{ kind: 'overlay', mix, filmMm: (ml / areaCm2) * 10 }],
       takes: [{ use: 'base', mix, ml, g: ml * densityOf(mix) }],
     };
   },

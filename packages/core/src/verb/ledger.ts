@@ -78,19 +78,31 @@ function fold(moves: readonly Move[], table: Table, nu: number) {
   let groups: readonly Group[] = [
     { pieces: Array.from({ length: scene.pieces }, (_, i) => i + 1), cups: table.cups },
   ];
-  const pots = new Map(table.pots.map((p) => [`${p.use} ${p.mix}`, { ml: p.ml, g: p.g }]));
+  const started = new Map(table.pots.map((p) => [`${p.use} ${p.mix}`, { ml: p.ml, g: p.g }]));
+  const pots = new Map([...started].map(([key, pot]) => [key, { ...pot }]));
   /** By piece and cup: which move emptied it. */
   const emptied = new Map<string, string>();
   const acts: Act[] = [];
   let wet = true;
   let before: Group['cups'] = table.cups;
-  const desk: Desk = { ...scene, nu, factors: table.factors, inCup: (id) => before.get(id) };
+  let only: number | undefined;
+  const desk: Desk = {
+    ...scene,
+    nu,
+    factors: table.factors,
+    inPot: (use, mix) => {
+      const [all, left] = [started, pots].map((p) => p.get(`${use} ${mix}`)?.ml ?? 0);
+      // A move for one piece leaves the others theirs.
+      return only === undefined ? left! / scene.pieces : Math.min(left!, all! / scene.pieces);
+    },
+    inCup: (id) => before.get(id),
+  };
   const entries = moves.map((move): Entry => {
     const { each, does, setsFilm } = verbOf(move);
     if (setsFilm) wet = false;
     const times = each && move.piece === undefined ? scene.pieces : 1;
     if (!does) return { times, takes: [], leaves: [], dry: [] };
-    const only = each ? move.piece : undefined;
+    only = each ? move.piece : undefined;
     if (only !== undefined) groups = parted(groups, only);
     const timed = { ...move, s: secondsOf(move) };
     const uses = cupsOf(move);

@@ -1,3 +1,4 @@
+import { TURNED_OVER } from '../cup/outlets';
 import { FIELD_KINDS, type Fields, referencesIn, type ValuesOf } from '../field/kind';
 import type { Reference } from '../field/define';
 import { has, registry } from '../registry';
@@ -40,6 +41,10 @@ export const verbOf = (move: Move): Verb => VERBS[move.verb];
 /** What a move names in its plan, each with the pointer to where, from the move. */
 export const referencesOf = (move: Move): readonly Reference[] =>
   referencesIn(verbOf(move).fields, move);
+
+/** Whether it turns its cups upside down, as against pouring them. */
+export const turnsOver = (move: Move): boolean =>
+  verbOf(move).empties?.('rim').outlet === TURNED_OVER;
 
 /** The cups a move uses, in order. */
 export const cupsOf = (move: Move): readonly string[] =>

@@ -7,9 +7,20 @@ export function placeWords(
   const across = third(x / widthMm, 'left', 'right');
   const down = third(y / heightMm, 'upper', 'lower');
   if (!across && !down) return 'the middle';
-  if (!across) return down === 'upper' ? 'the top edge' : 'the bottom edge';
-  return down ? `the ${down} ${across}` : `the ${across} side`;
+  // By an edge only what is near it: a quarter down is above the middle.
+  const near = (share: number) => share < AT_EDGE || share > 1 - AT_EDGE;
+  if (!across)
+    return near(y / heightMm)
+      ? `the ${down === 'upper' ? 'top' : 'bottom'} edge`
+      : down === 'upper'
+        ? 'above the middle'
+        : 'below the middle';
+  if (down) return `the ${down} ${across}`;
+  return near(x / widthMm) ? `the ${across} edge` : `${across} of the middle`;
 }
+
+/** Nearer to an edge than this share of the side is at it. */
+const AT_EDGE = 0.12;
 
 const third = (share: number, low: string, high: string): string =>
   share < 0.34 ? low : share > 0.66 ? high : '';

@@ -19,6 +19,7 @@ const scene: Scene = {
   outlineMm: 1800,
   edgeCm2: 324,
   pieces: 1,
+  oily: false,
   widthMm: 500,
   heightMm: 400,
 };

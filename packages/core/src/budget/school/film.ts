@@ -7,7 +7,6 @@ export const film = {
   name: 'By film',
   says: 'So many millimetres of colour laid over the whole face.',
   overBase: true,
-  countsEdges: false,
   insurance: 0.1,
   starts: { laidMm: USUAL_MM },
   colours: ({ areaCm2 }, { laidMm = USUAL_MM }) => ({ ml: (areaCm2 * laidMm) / 10 }),

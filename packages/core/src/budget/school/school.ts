@@ -4,6 +4,8 @@ import type { SurfaceMeasure } from '../../surface/measure';
 interface SchoolFigures {
   readonly laidMm?: number;
   readonly gPerCm2?: number;
+  /** Whether covered edges are in its figure, where its rule may be told either way. */
+  readonly countEdges?: boolean;
 }
 
 /** A way to reckon how much colour a surface takes. Gives grams or millilitres, whichever its rule is stated in. */
@@ -13,11 +15,11 @@ export interface School {
   readonly says: string;
   /** Whether its colours are laid over a base coat that comes on top. */
   readonly overBase: boolean;
-  /** Whether covered edges are in its figure; where not, edges want a pot of their own. */
-  readonly countsEdges: boolean;
+  /** Its rule may count covered edges in, by a switch; as it is spoken it is for the face. */
+  readonly mayCountEdges?: true;
   /** Insurance a new plan starts with. */
   readonly insurance: number;
-  /** Its figure covers everything that is laid: a base is taken out of the colours, never below the lean figure. */
+  /** Its figure covers everything that is laid on the face: a base is taken out of the colours, never below the lean figure. */
   readonly holdsBase?: boolean;
   /** Figures a new plan starts with. */
   readonly starts?: SchoolFigures;

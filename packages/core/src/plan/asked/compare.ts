@@ -1,3 +1,4 @@
+import { runOffWords } from '../../budget/budget';
 import { SCHOOLS } from '../../budget/school';
 import { trim } from '../../quantity/show';
 import { sizeWords } from '../../surface/size-words';
@@ -45,8 +46,8 @@ function factsOf(plan: Plan, { budget, mixes, cups, run, remarks, surface }: Bri
   say('plan', 'School', SCHOOLS[plan.budget.school].name);
   say('amounts', 'Everything', `${trim(budget.totalG, 1)} g`);
   say('amounts', 'Colour laid', `${trim(budget.laidMm, 1)} mm`);
-  say('amounts', 'Stays', `${trim(budget.stayMm, 1)} mm`);
-  say('amounts', 'Runs off', `${trim(budget.runOffShare * 100, 0)} %`);
+  say('amounts', 'Stays', `${trim(budget.onFaceMm, 1)} mm`);
+  say('amounts', 'Runs off', runOffWords(budget));
   for (const mix of mixes) {
     const doc = openPlan(plan).mix(mix.id);
     const ratio = doc.medium ? `1 : ${trim(doc.medium.parts, 2)}` : 'as it comes';

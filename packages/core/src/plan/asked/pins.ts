@@ -5,6 +5,7 @@ import { palestOf } from '../../optics/palest';
 import { type Pin, techniqueOf } from '../../technique';
 import { setCup } from '../edit/cups';
 import { halfOf } from '../edit/order';
+import { backgroundOf } from '../beginning/background';
 import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
@@ -57,11 +58,9 @@ function mixFor(plan: Plan, layers: readonly Layer[], pin: Pin): string | undefi
   const inCup = [...new Set(layers.map((l) => l.mix))];
   const { hexOf } = openPlan(plan);
   const lab = (mix: string) => hexToLab(hexOf(mix));
-  const palest = palestOf(inCup, hexOf);
-  if (pin === 'palest') return palest;
-  const set = (use: string) => plan.budget.pots.find((p) => p.use === use)?.mix;
-  const background = set('base') ?? set('edge') ?? palest;
-  if (pin === 'background' || background === undefined) return background;
+  if (pin === 'palest') return palestOf(inCup, hexOf);
+  const background = backgroundOf(plan);
+  if (pin === 'background') return background;
   return inCup
     .filter((mix) => mix !== background)
     .sort((a, b) => deltaE2000(lab(b), lab(background)) - deltaE2000(lab(a), lab(background)))[0];

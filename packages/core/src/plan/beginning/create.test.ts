@@ -48,12 +48,13 @@ test('a large canvas is poured from several cups, spread over it', () => {
   expect(new Set(spots).size).toBe(p.cups.length);
 });
 
-test('the lean school gets base and keep-back, the generous one neither', () => {
+test('the lean school gets base and keep-back, the generous one only what wets its edges', () => {
   expect(plan([OAT, SLATE], {}, { school: 'lean' }).budget.pots.map((p) => p.use)).toEqual([
     'base',
     'keep',
   ]);
-  expect(plan([OAT, SLATE]).budget.pots).toEqual([]);
+  // What wets the edges is set aside too: a total that leaves it out would run short.
+  expect(plan([OAT, SLATE]).budget.pots).toEqual([{ use: 'edge', mix: 'm-oat', filmMm: 0.3 }]);
 });
 
 test('without a paint there is no plan', () =>

@@ -18,16 +18,10 @@ function written(plan: Plan): Move[] {
   const technique = techniqueOf(plan.technique.id);
   const shape = shapeOf(plan.surface.shape);
   const pot = (use: string) => plan.budget.pots.find((p) => p.use === use);
-  // The background: what is set aside for edges, else what goes into the cup first.
-  const edgeMix =
-    plan.surface.rim.kind === 'raised'
-      ? undefined
-      : (pot('edge')?.mix ?? plan.cups[0]?.layers?.[0]?.mix);
   const poured = technique.moves(
     {
       cups: plan.cups.map((c) => c.id),
       pot,
-      ...(edgeMix === undefined ? {} : { edgeMix }),
       ...shape.bounds(plan.surface.shape),
       spots: (count) => shape.spots(plan.surface.shape, count),
       reaches: shape.reaches(plan.surface.shape),

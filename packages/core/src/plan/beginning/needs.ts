@@ -8,19 +8,23 @@ import type { Surface } from '../../surface/schema';
 import { type Needs, techniqueOf, type TechniqueId, type UseNeed } from '../../technique';
 import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
-import { likelyIntents } from './intents';
+import { backgroundOf } from './background';
 
 /** What covered edges begin with under schools that do not count them; from then on the plan says. */
 const EDGE_MM = FACTORS['edge-film'].usual;
+/** What edges that are not covered are wetted with, along the face (estimate). */
+const WETTED_MM = 0.3;
 
 /** The pots a technique and a school want of a surface, before it is said which mix stands in them. */
 function wantedPots(needs: Needs, school: SchoolId, surface: Surface): (UseNeed & { pot: Pot })[] {
-  const { overBase, countsEdges } = SCHOOLS[school];
-  const edges = !countsEdges && surface.coverEdges && surface.edgeDepthMm > 0;
+  const { overBase } = SCHOOLS[school];
+  const covered = surface.coverEdges && surface.edgeDepthMm > 0;
+  const based = needs.uses.some((u) => u.use === 'base' && (overBase ? u.overBase : u.inAll));
+  const wet = { filmMm: covered ? EDGE_MM : WETTED_MM };
   const uses: readonly UseNeed[] = [
     ...needs.uses,
-    ...(edges && !needs.uses.some((u) => u.use === 'edge')
-      ? [{ use: 'edge' as const, overBase: { filmMm: EDGE_MM }, inAll: { filmMm: EDGE_MM } }]
+    ...(wantsEdge(surface, covered, based) && !needs.uses.some((u) => u.use === 'edge')
+      ? [{ use: 'edge' as const, overBase: wet, inAll: wet }]
       : []),
   ];
   const rank = (use: Pot['use']) => ORDER.indexOf(use);
@@ -31,6 +35,10 @@ function wantedPots(needs: Needs, school: SchoolId, surface: Surface): (UseNeed 
     })
     .sort((a, b) => rank(a.use) - rank(b.use));
 }
+
+/** Nothing goes over a raised rim. An open edge that is to be covered wants paint of its own; one that is not wants wetting where no base does it. */
+const wantsEdge = ({ rim }: Surface, covered: boolean, based: boolean): boolean =>
+  rim.kind === 'open' && (covered || !based);
 
 /** Pots in the order they are listed. */
 const ORDER: readonly Pot['use'][] = ['base', 'edge', 'activator', 'extender', 'keep'];
@@ -83,14 +91,6 @@ const bySchool = (use: Pot['use']): boolean => use === 'base' || use === 'edge';
 
 const sameAmount = (a: Pot, b: Pot): boolean =>
   a.filmMm === b.filmMm && a.ml === b.ml && a.g === b.g && a.share === b.share;
-
-/** The mix of the background: what is set aside for base or edges, else what is meant for it, else the palest. */
-function backgroundOf(plan: Plan): string {
-  const set = (use: string) => plan.budget.pots.find((p) => p.use === use)?.mix;
-  const meant = plan.budget.shares.find((s) => s.intent === 'background')?.mix;
-  const likely = [...likelyIntents(plan)].find(([, intent]) => intent === 'background')?.[0];
-  return set('base') ?? set('edge') ?? meant ?? likely ?? plan.budget.shares[0]!.mix;
-}
 
 /** The colour of the plan a use is made of. */
 function colourFor(plan: Plan, { of = 'background' }: UseNeed): string {

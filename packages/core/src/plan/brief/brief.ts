@@ -233,23 +233,12 @@ function filmsUm(budget: Amounts, cups: readonly LoadedCup[]): (mix: string) => 
   };
 }
 
-function dryingOf(
-  { plan, book }: OpenPlan,
-  budget: Amounts,
-  measure: SurfaceMeasure,
-  factors: Factors,
-) {
-  const base = budget.pots.filter((p) => p.use === 'base').reduce((sum, p) => sum + p.ml, 0);
-  const raised = plan.surface.rim.kind === 'raised';
-  // On an open surface the run-off takes base with it: what stays is the film that stays.
-  const wetMm = raised ? budget.stayMm + (base / measure.areaCm2) * 10 : budget.stayMm;
+function dryingOf(open: OpenPlan, budget: Amounts, measure: SurfaceMeasure, factors: Factors) {
   return {
-    wetMm: Math.max(0.1, wetMm),
-    tempC: plan.room?.tempC ?? 20,
-    rh: plan.room?.rh ?? 50,
+    wetMm: Math.max(0.1, budget.onFaceMm),
+    tempC: open.plan.room?.tempC ?? 20,
+    rh: open.plan.room?.rh ?? 50,
     small: measure.areaCm2 / measure.pieces <= factors['small-piece'],
-    oily: plan.mixes.some((m) =>
-      m.additives?.some((a) => book.material(a.material).role === 'oil'),
-    ),
+    oily: open.oily,
   };
 }

@@ -90,6 +90,38 @@ const CASES: Record<string, [Plan, boolean][]> = {
       true,
     ],
   ],
+  'cup-never-poured': [
+    [{ ...small, cups: [...small.cups, { ...small.cups[0]!, id: 'c2' }] }, true],
+    [
+      {
+        ...small,
+        cups: [...small.cups, { ...small.cups[0]!, id: 'c2' }],
+        moves: [{ id: 'one', verb: 'pour', cups: ['c1'], atMm: [90, 90], heightMm: 60 }],
+      },
+      true,
+    ],
+  ],
+  'bottle-turned-over': [
+    [{ ...small, cups: small.cups.map((c) => ({ ...c, outlet: { tipMm: 3 } })) }, true],
+    [{ ...small, cups: small.cups.map((c) => ({ ...c, outlet: 'bottom' as const })) }, true],
+  ],
+  'beyond-its-pot': [
+    // As plans of before laid it: a film of the move's own, and nothing set aside.
+    [
+      {
+        ...bare(small),
+        moves: [{ id: 'base', verb: 'lay', mix: 'm-oat', filmMm: 1 }, flipOf('one', 'c1')],
+      },
+      true,
+    ],
+    [
+      {
+        ...small,
+        moves: [{ id: 'edges', verb: 'edge', mix: 'm-oat', filmMm: 2 }, flipOf('one', 'c1')],
+      },
+      true,
+    ],
+  ],
   'thirsty-ground': [[plan([OAT, SLATE], { absorbency: 'raw' }), true]],
   'no-top-coat': [
     [plan([OAT, SLATE], { use: 'hot' }), true],
@@ -396,6 +428,22 @@ test('an artist whose films bear more water is not warned of it, and told the ow
   expect(of({})?.advice).toContain('stay below 25 %');
   expect(of({ 'water-noted-from': 0.2 })?.advice).toContain('stay below 20 %');
   expect(of({ 'water-noted-from': 0.8 })).toBeUndefined();
+});
+
+test('a blend the artist means is not spoken of any more in this plan, and everything else is', () => {
+  const p = loaded(plan([RED, GREEN, BRASS]), 'm-red', 'm-green', 'm-brass');
+  const pairs = (q: Plan) => brief(q).remarks.filter((r) => r.meant);
+  const [first, ...others] = pairs(p);
+  const meant = patchPlan(p, first!.meant!.patch);
+  expect(checkPlan(meant)).toEqual([]);
+  expect(pairs(meant).map((r) => r.message)).toEqual(others.map((r) => r.message));
+  // The second goes beside the first.
+  const all = pairs(meant).reduce(
+    (q, r) => patchPlan(q, brief(q).remarks.find((x) => x.message === r.message)!.meant!.patch),
+    meant,
+  );
+  expect(pairs(all)).toEqual([]);
+  expect(all.order?.wanted).toHaveLength(1 + others.length);
 });
 
 test('the gravest stands first', () => {

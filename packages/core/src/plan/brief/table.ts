@@ -20,6 +20,7 @@ function sceneOf(open: OpenPlan, measure: SurfaceMeasure): Scene {
     edgeCm2: measure.edgeCm2 / measure.pieces,
     outlineMm: measure.outlineMm,
     pieces: measure.pieces,
+    oily: open.oily,
     ...shapeOf(surface.shape).bounds(surface.shape),
   };
 }

@@ -32,6 +32,8 @@ export interface OpenPlan {
   readonly cup: (id: string) => Cup | undefined;
   /** "cup 2": by its place in the list, as artists count. */
   readonly cupName: (id: string) => string;
+  /** Whether any mix has oil in it. */
+  readonly oily: boolean;
   /** Reflectance of the bare surface. */
   readonly ground: Spectrum;
 }
@@ -64,6 +66,11 @@ function make(plan: Plan): OpenPlan {
     plan,
     get book() {
       return (book ??= openBook(plan.materials ?? [], plan.mediums ?? []));
+    },
+    get oily() {
+      return plan.mixes.some((m) =>
+        m.additives?.some((a) => open.book.material(a.material).role === 'oil'),
+      );
     },
     get ground() {
       return (ground ??= hexToSpectrum(plan.surface.ground.hex));

@@ -100,8 +100,10 @@ describe('"I have so much"', () => {
       const generous = reachOf(p, g)[0]!;
       expect(generous.areaCm2).toBeGreaterThan(before);
       before = generous.areaCm2;
-      // The generous rule: cm² ÷ 2.5 = g (common practice, no published source).
-      expect(generous.areaCm2 / 2.5).toBeCloseTo(g, -1);
+      // The generous rule: cm² ÷ 2.5 = g of the face (common practice, no published source); what wets the edges comes on top.
+      const facesG = generous.areaCm2 / 2.5;
+      expect(facesG).toBeLessThanOrEqual(g + 0.5);
+      expect(facesG).toBeGreaterThan(0.85 * g);
       if (generous.size)
         expect(
           brief(edit.setSurface(p, { shape: generous.size.shape })).budget.totalG,
@@ -282,4 +284,22 @@ test('round a hole the paint is poured in several places, each on the face', () 
       expect(out).toBeGreaterThan(60);
       expect(out).toBeLessThan(150);
     }
+});
+
+test('there is one background: what is laid and wetted with it follows, and the one before supports', () => {
+  const p = plan(FIVE, { edgeDepthMm: 18, coverEdges: true }, { school: 'lean' });
+  const pots = (q: typeof p) =>
+    new Set(q.budget.pots.filter((x) => x.use === 'base' || x.use === 'edge').map((x) => x.mix));
+  expect(pots(p)).toEqual(new Set(['m-oat']));
+  const dark = edit.setIntent(p, 'm-slate', 'background');
+  expect(pots(dark)).toEqual(new Set(['m-slate']));
+  expect(dark.moves.filter((m) => m.verb === 'lay' || m.verb === 'edge')).toEqual([
+    expect.objectContaining({ mix: 'm-slate' }),
+    expect.objectContaining({ mix: 'm-slate' }),
+  ]);
+  const again = edit.setIntent(dark, 'm-oat', 'background');
+  expect(again.budget.shares.filter((s) => s.intent === 'background').map((s) => s.mix)).toEqual([
+    'm-oat',
+  ]);
+  expect(pots(again)).toEqual(new Set(['m-oat']));
 });

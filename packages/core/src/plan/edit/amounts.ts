@@ -2,6 +2,7 @@ import { normalise } from '../../budget/budget';
 import { sharesByIntent } from '../../budget/intent';
 import type { Budget, Intent, SchoolId } from '../../budget/schema';
 import type { Surface } from '../../surface/schema';
+import { backgroundOf } from '../beginning/background';
 import { likelyIntents } from '../beginning/intents';
 import { rewriteMoves } from '../beginning/moves';
 import { withSchool } from '../beginning/needs';
@@ -62,10 +63,19 @@ export const releaseShare = (plan: Plan, mix: string): Plan =>
   });
 
 /** Says what a colour is for, and shares all anew by that. */
-export const setIntent = (plan: Plan, mix: string, intent: Intent): Plan =>
-  setBudget(plan, {
-    shares: sharesByIntent(plan.budget.shares.map((s) => (s.mix === mix ? { ...s, intent } : s))),
-  });
+export function setIntent(plan: Plan, mix: string, intent: Intent): Plan {
+  const was = backgroundOf(plan);
+  const shares = plan.budget.shares.map((s) => (s.mix === mix ? { ...s, intent } : s));
+  if (intent !== 'background') return setBudget(plan, { shares: sharesByIntent(shares) });
+  // There is one background: another that was meant for it supports now, and what is laid and wetted with it follows.
+  const one = shares.map((s) =>
+    s.mix !== mix && s.intent === 'background' ? { ...s, intent: 'support' as const } : s,
+  );
+  const pots = plan.budget.pots.map((p) =>
+    (p.use === 'base' || p.use === 'edge') && p.mix === was ? { ...p, mix } : p,
+  );
+  return rewriteMoves(setBudget(plan, { shares: sharesByIntent(one), pots }), plan);
+}
 
 /** Shares by what each colour is for; where nothing has been said of one, by what it seems to be for. */
 export function shareByIntent(plan: Plan): Plan {

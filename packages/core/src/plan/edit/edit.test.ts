@@ -75,9 +75,14 @@ test('a change of school brings its insurance, base and edges, and takes them aw
   const start = plan([OAT, SLATE], { edgeDepthMm: 20, coverEdges: true });
   const lean = edit.setSchool(start, 'lean');
   expect(lean.budget.pots.map((p) => p.use)).toEqual(['base', 'edge', 'keep']);
-  expect(lean.moves.find((m) => m.verb !== 'tend')).toMatchObject({ verb: 'lay', filmMm: 1 });
+  expect(
+    lean.moves
+      .filter((m) => m.verb !== 'tend')
+      .map((m) => m.verb)
+      .slice(0, 2),
+  ).toEqual(['edge', 'lay']);
   const back = edit.setSchool(lean, 'generous');
-  expect(back.budget).toMatchObject({ pots: [], insurance: 0 });
+  expect(back.budget).toMatchObject({ pots: start.budget.pots, insurance: 0 });
   expect(back.moves.some((m) => m.verb === 'lay')).toBe(false);
 });
 

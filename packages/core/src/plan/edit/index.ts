@@ -5,5 +5,6 @@ export * from './cups';
 export * from './mixes';
 export * from './moves';
 export * from './order';
+export * from './pots';
 export * from './whole';
 export * from './technique';

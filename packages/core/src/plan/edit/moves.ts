@@ -1,10 +1,11 @@
 import type { Surroundings } from '../../field/define';
 import { type FieldValue, startOf } from '../../field/kind';
 import { shapeOf } from '../../surface/measure';
-import { type Move, type VerbId, VERBS } from '../../verb';
+import { cupsOf, type Move, type VerbId, verbOf, VERBS } from '../../verb';
 import { rewriteMoves, withEarlier } from '../beginning/moves';
 import type { Plan } from '../document/schema';
 import { freeId, moved } from './list';
+import { potsFor } from './pots';
 
 /** Changes the technique's settings; what it wrote is written anew, what the artist did stays. */
 export const setTechniqueSettings = (plan: Plan, settings: Record<string, FieldValue>): Plan =>
@@ -17,10 +18,18 @@ export const setTechniqueSettings = (plan: Plan, settings: Record<string, FieldV
   );
 
 /** Changes a move by hand: from now on it is the artist's own. */
-export const setMove = (plan: Plan, index: number, change: (move: Move) => Move): Plan => ({
-  ...plan,
-  moves: plan.moves.map((m, i) => (i === index ? { ...change(m), own: true } : m)),
-});
+export const setMove = (plan: Plan, index: number, change: (move: Move) => Move): Plan =>
+  potsFor(
+    {
+      ...plan,
+      moves: plan.moves.map((m, i) => (i === index ? { ...followed(change(m), m), own: true } : m)),
+    },
+    plan,
+  );
+
+/** A move changed, with what goes with the change where that was only what is usual. */
+const followed = (now: Move, was: Move): Move =>
+  now.verb === was.verb ? (verbOf(now).follows?.(now, was) ?? now) : now;
 
 /** Hands a move back to the technique, which writes it anew; one of the artist's own making goes. */
 export const releaseMove = (plan: Plan, index: number): Plan =>
@@ -29,12 +38,20 @@ export const releaseMove = (plan: Plan, index: number): Plan =>
     moves: plan.moves.map((m, i) => (i === index ? { ...m, own: false } : m)),
   });
 
-/** Puts in a move of this verb at a place in the list, with values that work. */
+/** Where a move goes that nobody gave a place: after the last one of the pour itself, before the film is left to dry. */
+export function placeForMove(plan: Plan): number {
+  const dries = plan.moves.findIndex((m) => verbOf(m).setsFilm);
+  return dries < 0 ? plan.moves.length : dries;
+}
+
+/** Puts in a move of this verb at a place in the list, with values that work: the cup is one that no move has poured yet, where there is one. */
 export function addMove(plan: Plan, verb: VerbId, at: number): Plan {
+  const poured = new Set(plan.moves.flatMap(cupsOf));
+  const cups = plan.cups.map((c) => c.id);
   const around: Surroundings = {
     ...shapeOf(plan.surface.shape).bounds(plan.surface.shape),
     mixes: plan.mixes.map((m) => m.id),
-    cups: plan.cups.map((c) => c.id),
+    cups: [...cups.filter((c) => !poured.has(c)), ...cups.filter((c) => poured.has(c))],
     pots: plan.budget.pots,
   };
   const id = freeId(
@@ -45,13 +62,22 @@ export function addMove(plan: Plan, verb: VerbId, at: number): Plan {
     const start = startOf(field, around);
     return start === undefined ? [] : [[name, start] as const];
   });
-  const move = { id, verb, ...Object.fromEntries(values), own: true } as unknown as Move;
-  return { ...plan, moves: [...plan.moves.slice(0, at), move, ...plan.moves.slice(at)] };
+  const begun = { id, verb, ...Object.fromEntries(values) } as unknown as Move;
+  // What hot cups stand on wants resin (handbook 7, common practice, no published source).
+  const hot = verbOf(begun).coats && plan.surface.use === 'hot';
+  const move = {
+    ...(hot ? followed({ ...begun, product: 'resin' } as Move, begun) : begun),
+    own: true,
+  };
+  return potsFor(
+    { ...plan, moves: [...plan.moves.slice(0, at), move, ...plan.moves.slice(at)] },
+    plan,
+  );
 }
 
 export const removeMove = (plan: Plan, index: number): Plan => {
   const moves = plan.moves.filter((_, i) => i !== index);
-  return { ...plan, moves: moves.map((m, i) => withEarlier(m, moves.slice(0, i))) };
+  return potsFor({ ...plan, moves: moves.map((m, i) => withEarlier(m, moves.slice(0, i))) }, plan);
 };
 
 /** Moves a move to another place in the list; places outside it change nothing. */

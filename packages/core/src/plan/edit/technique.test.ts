@@ -98,7 +98,9 @@ describe('another technique', () => {
     expect(bloom.mixes[0]!.consistency).toBe('flowing');
     expect(changed.join(' ')).toMatch(/3 mixes are made flowing now/);
     expect(changed.join(' ')).toMatch(/wants 2 cups/);
-    expect(changed.join(' ')).toMatch(/A base is set aside, an activator is set aside now\./);
+    expect(changed.join(' ')).toMatch(
+      /A base is set aside, an activator is set aside, paint for the edges is not set aside now\./,
+    );
   });
 
   test('and back leaves the plan as it was, but for the cups', () => {

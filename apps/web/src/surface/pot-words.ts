@@ -1,0 +1,13 @@
+import type { PotAmount, PotUse } from '@potter/core/budget';
+
+/** What is set aside, by its use. */
+export const POT_WORDS: Readonly<Record<PotAmount['use'], string>> = {
+  colour: 'Colours, for the cups',
+  base: 'Base coat',
+  activator: 'Activator',
+  edge: 'Edges',
+  extender: 'Extender',
+  keep: 'Kept for repairs',
+};
+
+export const POT_USES: readonly PotUse[] = ['base', 'edge', 'activator', 'extender', 'keep'];

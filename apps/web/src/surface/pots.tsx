@@ -1,0 +1,51 @@
+import { edit as edits } from '@potter/core/plan';
+import type { PotUse } from '@potter/core/budget';
+import Trash from 'lucide-react-native/icons/trash';
+import { View } from 'react-native';
+import { usePlan } from '@/plan/plan-context';
+import { IconButton } from '@/ui/button';
+import { Choice } from '@/ui/choice';
+import { Section } from '@/ui/section';
+import { PotFields } from './pot-fields';
+import { POT_USES, POT_WORDS } from './pot-words';
+
+/** What is set aside beside the colours: base, edges, activator, extender, a reserve. */
+export function Pots() {
+  const { plan, edit } = usePlan();
+  const { pots } = plan.budget;
+  const free = POT_USES.filter((use) => !pots.some((p) => p.use === use));
+  return (
+    <Section
+      title="Base, edges and reserve"
+      says={
+        pots.length === 0
+          ? 'Nothing is set aside beside the colours.'
+          : pots.map((p) => POT_WORDS[p.use].toLowerCase()).join(', ')
+      }
+    >
+      {pots.map((pot, index) => (
+        <View
+          key={`${pot.use} ${index}`}
+          className="flex-row items-start gap-2 border-b border-rule pb-3"
+        >
+          <View className="min-w-0 flex-1">
+            <PotFields index={index} />
+          </View>
+          <IconButton
+            icon={Trash}
+            label={`Set nothing aside: ${POT_WORDS[pot.use]}`}
+            onPress={() => edit((p) => edits.removePot(p, index))}
+          />
+        </View>
+      ))}
+      {free.length > 0 ? (
+        <Choice<PotUse | ''>
+          label="Set aside too"
+          value=""
+          options={free.map((use) => ({ value: use, label: POT_WORDS[use] }))}
+          onChange={(use) => use && edit((p) => edits.addPot(p, use))}
+        />
+      ) : null}
+    </Section>
+  );
+}

@@ -1,0 +1,76 @@
+import type { Pot, PotUse } from '../../budget/schema';
+import { FACTORS } from '../../factor';
+import { type Move, verbOf } from '../../verb';
+import { backgroundOf } from '../beginning/background';
+import { rewriteMoves } from '../beginning/moves';
+import type { Plan } from '../document/schema';
+
+/** What a pot of each use begins with (tuned, not measured). */
+const STARTS: Readonly<Record<PotUse, Omit<Pot, 'use' | 'mix'>>> = {
+  base: { filmMm: 1 },
+  edge: { filmMm: FACTORS['edge-film'].usual },
+  activator: { ml: 12 },
+  extender: { share: 0.05 },
+  keep: { share: 0.05 },
+};
+
+/** Uses whose pot is one mix; the others may be a little of every colour. */
+export const ofOneMix = (use: PotUse): boolean =>
+  use === 'base' || use === 'edge' || use === 'activator';
+
+const withPots = (plan: Plan, pots: readonly Pot[]): Plan =>
+  rewriteMoves({ ...plan, budget: { ...plan.budget, pots: [...pots] } }, plan);
+
+/** Sets an amount aside, and has the technique write what is done with it. */
+export function addPot(plan: Plan, use: PotUse, mix = backgroundOf(plan)): Plan {
+  const pot: Pot = { use, ...(ofOneMix(use) ? { mix } : {}), ...STARTS[use] };
+  return withPots(plan, [...plan.budget.pots, pot]);
+}
+
+/** Changes what is set aside; moves that lay it follow. */
+export function setPot(plan: Plan, index: number, change: (pot: Pot) => Pot): Plan {
+  const was = plan.budget.pots[index];
+  if (!was) return plan;
+  const now = change(was);
+  const moves = plan.moves.map((move) =>
+    draws(move, was) && now.mix !== undefined ? ({ ...move, mix: now.mix } as Move) : move,
+  );
+  return withPots(
+    { ...plan, moves },
+    plan.budget.pots.map((p, i) => (i === index ? now : p)),
+  );
+}
+
+/** Sets nothing aside for it any more; the technique's move that laid it goes too. */
+export const removePot = (plan: Plan, index: number): Plan =>
+  withPots(
+    plan,
+    plan.budget.pots.filter((_, i) => i !== index),
+  );
+
+/** Whether a move lays what a pot holds. */
+export const draws = (move: Move, { use, mix }: Pick<Pot, 'use' | 'mix'>): boolean =>
+  verbOf(move).draws === use && 'mix' in move && move.mix === mix;
+
+/** Pots come and go with the moves that lay them: one for a move that finds none, none that no move lays any more. */
+export function potsFor(plan: Plan, before: Plan): Plan {
+  const missing = plan.moves.flatMap((move): Pot[] => {
+    const use = verbOf(move).draws;
+    if (use === undefined || !('mix' in move)) return [];
+    const pot = { use, mix: move.mix as string };
+    return plan.budget.pots.some((p) => p.use === use && p.mix === pot.mix)
+      ? []
+      : [{ ...pot, ...STARTS[use] }];
+  });
+  const kept = plan.budget.pots.filter(
+    (pot) => !before.moves.some((m) => draws(m, pot)) || plan.moves.some((m) => draws(m, pot)),
+  );
+  if (missing.length === 0 && kept.length === plan.budget.pots.length) return plan;
+  // What a move lays by another mix now was one pot, and stays as much.
+  const gone = plan.budget.pots.filter((p) => !kept.includes(p));
+  const made = missing.map((pot) => {
+    const same = gone.find((g) => g.use === pot.use);
+    return same ? { ...same, mix: pot.mix! } : pot;
+  });
+  return { ...plan, budget: { ...plan.budget, pots: [...kept, ...made] } };
+}
