@@ -8,7 +8,7 @@ import {
   type TUnion,
   Type,
 } from '@sinclair/typebox';
-import { PlanSchema, StudioSchema } from '@potter/core/document';
+import { LandingSchema, PlanSchema, StudioSchema } from '@potter/core/document';
 import { ReactionSchema } from '@potter/core/paint/document';
 import { RunSchema } from '@potter/core/journal/document';
 import { ShelfItemSchema } from '@potter/core/stock/document';
@@ -156,6 +156,8 @@ export const Settings = Type.Object(
     chimes: Type.Boolean(),
     /** Film that stays on the artist's own pieces, mm; without it a usual one. */
     stayMm: Type.Optional(Type.Number({ minimum: 0.1, maximum: 5 })),
+    /** How the artist's mixes have been found to come out, kind by kind: a new plan begins with it. */
+    landings: Type.Optional(Type.Array(LandingSchema, { maxItems: 48 })),
     /** What the artist's powder scoop holds; without it a usual one. */
     scoopMl: Type.Optional(Type.Number({ minimum: 0.05, maximum: 50 })),
     /** What the artist does before a pour, by what the surface is made of; those without keep the usual. */

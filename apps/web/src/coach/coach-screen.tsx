@@ -1,8 +1,11 @@
+import type { Settings } from '@potter/contract';
 import { FLOW_CUPS, settled } from '@potter/core/mix';
 import {
   edit as edits,
   ownStrength,
+  type Plan,
   standing,
+  type Thickness,
   thicknessAdvice,
   thicknesses,
 } from '@potter/core/plan';
@@ -12,6 +15,7 @@ import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { useConsistencyName } from '@/mixes/consistency-name';
 import { nameIn } from '@/data/name-in';
+import { useChangeSettings, useSettings } from '@/data/settings';
 import { usePlan } from '@/plan/plan-context';
 import { device } from '@/data/device';
 import { Button } from '@/ui/button';
@@ -20,6 +24,7 @@ import { Pick } from '@/ui/pick';
 import { QuantityField } from '@/ui/quantity-field';
 import { Screen } from '@/ui/screen';
 import { Body, Heading, Small, Strong } from '@/ui/type';
+import { UndoBar } from '@/ui/undo-bar';
 import { localNow, localTime } from '@/ui/local-time';
 import { useNow } from '@/ui/use-now';
 import { ThicknessStrip } from './thickness-strip';
@@ -71,10 +76,47 @@ export function CoachScreen() {
           <Body className="font-bold">{nameOf(here.step)}</Body>; the plan wants{' '}
           {nameOf(here.wanted)}.
         </Body>
+        <Right key={`right ${here.mix}`} thickness={here} />
         <Advice key={`advice ${here.mix}`} mixId={here.mix} />
       </View>
     </Screen>
   );
+}
+
+/** The artist's own word on it: it settles this mix, and others of its kind come out alike. */
+function Right({ thickness }: { readonly thickness: Thickness }) {
+  const { plan, edit } = usePlan();
+  const settings = useSettings();
+  const changeSettings = useChangeSettings();
+  const [before, setBefore] = useState<{ readonly plan: Plan; readonly settings: Settings }>();
+  const { mix, name, reckonedPaS } = thickness;
+  const others = edits.siblingsOf(plan, mix);
+  const settle = () => {
+    const next = edits.settleRight(plan, mix, localNow(), reckonedPaS);
+    edit(() => next);
+    changeSettings({ ...settings, landings: next.landings });
+    setBefore({ plan, settings });
+  };
+  if (before)
+    return (
+      <UndoBar
+        says={`${name} is right as it is${others.length > 0 ? `; ${others.join(', ')} ${others.length === 1 ? 'comes' : 'come'} out alike` : ''}. The next plan reckons with it too.`}
+        onUndo={() => {
+          edit((p) => {
+            const { landings: _, readings: __, ...rest } = p;
+            const { landings, readings } = before.plan;
+            return {
+              ...rest,
+              ...(landings ? { landings } : {}),
+              ...(readings ? { readings } : {}),
+            };
+          });
+          changeSettings(before.settings);
+          setBefore(undefined);
+        }}
+      />
+    );
+  return <Button className="min-h-[64px]" label="It is right as it is" onPress={settle} />;
 }
 
 function Test({ mixId }: { readonly mixId: string }) {

@@ -7,6 +7,7 @@ const at = (name: string, viscosityPaS: number, odd = false) => ({
   mix: name,
   name,
   viscosityPaS,
+  reckonedPaS: viscosityPaS,
   step: viscosityPaS < 2.2 ? ('medium' as const) : ('thick' as const),
   wanted: 'medium' as const,
   read: odd,

@@ -8,6 +8,7 @@ import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
+import { QuantityField } from '@/ui/quantity-field';
 import { Body } from '@/ui/type';
 import { CoreSample } from './core-sample';
 import { CupDrawing } from './cup-drawing';
@@ -121,7 +122,6 @@ export function CupsStation() {
           onChange={(mix) => {
             edit((p) => edits.addLayer(p, cup, mix));
             setLayer(loaded.layers.length);
-            setAdding(false);
           }}
         />
       ) : null}
@@ -167,6 +167,34 @@ export function CupsStation() {
       </View>
       <OrderLine cup={cup} />
       <Emission cup={loaded} nameOf={nameOf} hexOf={masstoneOf} />
+      {doc.layers ? (
+        <QuantityField
+          className="wide:max-w-[320px]"
+          label="It holds in all"
+          dimension="volume"
+          unit="ml"
+          value={loaded.filledMl}
+          {...(loaded.filledMl > 0
+            ? {
+                of: {
+                  gPerMl: loaded.layers.reduce((sum, l) => sum + l.g, 0) / loaded.filledMl,
+                },
+              }
+            : {})}
+          min={1}
+          max={5000}
+          onChange={(ml) =>
+            edit((p) =>
+              edits.fillCup(
+                p,
+                cup,
+                ml,
+                loaded.layers.map((l) => l.ml),
+              ),
+            )
+          }
+        />
+      ) : null}
       <View className="flex-row items-center gap-4">
         {wide ? null : <CupDrawing cup={loaded} vessel={doc.vessel} hexOf={masstoneOf} />}
         <Body className="flex-1">

@@ -18,13 +18,10 @@ export function VesselPick({
       vessel: { ...v, id, name: v.name ?? 'Own cup', ...(outlet === undefined ? {} : { outlet }) },
     })),
   ];
-  const same = (v: Vessel) =>
-    v.topMm === vessel.topMm &&
-    v.bottomMm === vessel.bottomMm &&
-    v.heightMm === vessel.heightMm &&
-    v.compartments === vessel.compartments;
-  const chosen = all.find((v) => same(v.vessel));
-  const options = all.map((v) => ({ value: v.id, label: v.vessel.name ?? 'Own cup' }));
+  // One's own of a size the library has is the same cup, and goes by one's own name.
+  const once = all.filter((v, i) => !all.some((o, j) => j > i && same(o.vessel, v.vessel)));
+  const chosen = once.find((v) => same(v.vessel, vessel));
+  const options = once.map((v) => ({ value: v.id, label: v.vessel.name ?? 'Own cup' }));
   return (
     <Pick
       label="Cup"
@@ -37,3 +34,9 @@ export function VesselPick({
     />
   );
 }
+
+const same = (a: Vessel, b: Vessel): boolean =>
+  a.topMm === b.topMm &&
+  a.bottomMm === b.bottomMm &&
+  a.heightMm === b.heightMm &&
+  a.compartments === b.compartments;

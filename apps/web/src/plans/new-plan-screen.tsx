@@ -47,7 +47,7 @@ export function NewPlanScreen() {
     (id) => shelf.find(({ paint }) => paint.id === id)?.paint ?? [],
   );
   const setSurface = (next: Surface) => change((now) => ({ ...now, surface: next }));
-  const { preparation } = useSettings();
+  const { preparation, landings } = useSettings();
   const missing = paints.length === 0 ? 'Choose at least one colour.' : undefined;
 
   function write() {
@@ -57,6 +57,7 @@ export function NewPlanScreen() {
       title: nameFor(paints),
       surface,
       ...(own ? { preparation: own } : {}),
+      ...(landings ? { landings } : {}),
       paints,
       technique,
       seed: freshSeed(),

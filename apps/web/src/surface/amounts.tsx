@@ -39,7 +39,7 @@ export function Amounts() {
         {trim(surface.areaCm2, 0)} cm²
         {surface.edgeCm2 > 0 ? ` and ${trim(surface.edgeCm2, 0)} cm² of edges` : ''}. Colours lie{' '}
         {trim(budget.laidMm, 1)} mm thick when poured; about {trim(budget.onFaceMm, 1)} mm stays on
-        the face and {runOffWords(budget)} runs off.
+        the face and {runOffWords(budget)}.
         {plan.surface.pieces > 1 ? ` Each piece takes ${trim(budget.perPiece.totalG, 0)} g.` : ''}
       </Body>
     </View>

@@ -46,7 +46,7 @@ export function PotFields({ index }: { readonly index: number }) {
           options={[
             { value: 'filmMm', label: 'A film' },
             { value: 'g', label: 'By weight' },
-            { value: 'share', label: 'Part of the colours' },
+            { value: 'share', label: 'A share' },
           ]}
           onChange={(next) => amount(starts[next])}
         />

@@ -6,6 +6,7 @@ import { usePlan } from '@/plan/plan-context';
 import { IconButton } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Section } from '@/ui/section';
+import { Strong } from '@/ui/type';
 import { PotFields } from './pot-fields';
 import { POT_USES, POT_WORDS } from './pot-words';
 
@@ -24,18 +25,16 @@ export function Pots() {
       }
     >
       {pots.map((pot, index) => (
-        <View
-          key={`${pot.use} ${index}`}
-          className="flex-row items-start gap-2 border-b border-rule pb-3"
-        >
-          <View className="min-w-0 flex-1">
-            <PotFields index={index} />
+        <View key={`${pot.use} ${index}`} className="gap-2 border-b border-rule pb-3">
+          <View className="flex-row items-center">
+            <Strong className="flex-1">{POT_WORDS[pot.use]}</Strong>
+            <IconButton
+              icon={Trash}
+              label={`Set nothing aside: ${POT_WORDS[pot.use]}`}
+              onPress={() => edit((p) => edits.removePot(p, index))}
+            />
           </View>
-          <IconButton
-            icon={Trash}
-            label={`Set nothing aside: ${POT_WORDS[pot.use]}`}
-            onPress={() => edit((p) => edits.removePot(p, index))}
-          />
+          <PotFields index={index} />
         </View>
       ))}
       {free.length > 0 ? (

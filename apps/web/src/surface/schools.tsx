@@ -30,7 +30,7 @@ export function Schools() {
               <Strong>{SCHOOLS[school].name}</Strong>
               <Small>
                 {trim(amounts.laidMm, 1)} mm of colour laid{base}, {trim(amounts.onFaceMm, 1)} mm
-                stays; {runOffWords(amounts)} runs off.
+                stays; {runOffWords(amounts)}.
               </Small>
               {chosen ? <Small className="!text-ink">{SCHOOLS[school].says}</Small> : null}
             </View>

@@ -161,5 +161,5 @@ export const edgesCounted = ({ school, countEdges, pots }: Budget): boolean =>
 /** What runs off, in words: a figure of one account wherever it is told. */
 export const runOffWords = ({ runOffG, pouredG }: Amounts): string =>
   pouredG > 0 && runOffG > 0
-    ? `${Math.round((runOffG / pouredG) * 100)} %, about ${Math.round(runOffG)} g`
-    : 'nothing';
+    ? `about ${Math.round(runOffG)} g (${Math.round((runOffG / pouredG) * 100)} %) run off`
+    : 'nothing runs off';

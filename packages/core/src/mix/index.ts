@@ -3,6 +3,7 @@ export { type Addition, type Advice, advise, type InCup, settled, viscosityOfMou
 export { CONSISTENCIES, consistencyOf, stepLimits, stepRank } from './consistency';
 export { FLOW_CUPS, type FlowCup, viscosityOfFlow } from './flow-cup';
 export { type Lightening } from './lighten';
+export { kindOf, landedRight, type Landing } from './landing';
 export { letDown } from './let-down';
 export { loopOf, makeMedium, type MediumMake } from './medium';
 export { mediumsToMake, type MediumToMake } from './mediums-to-make';

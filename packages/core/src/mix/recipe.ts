@@ -2,6 +2,7 @@ import { DROP_ML } from '../material/catalogue';
 import type { Book } from '../material/book';
 import { densityOf, viscosityOf } from '../paint/property';
 import type { Paint } from '../paint/schema';
+import { kindOf, type Landing, timesOf } from './landing';
 import { makeMedium } from './medium';
 import type { Mix } from './schema';
 
@@ -28,8 +29,16 @@ export interface Recipe {
   readonly waterShare: number;
 }
 
-/** Works out a mix from its ratio. Volumes are taken to add up; viscosity by the Arrhenius rule of mixtures. */
-export function makeRecipe(mix: Mix, paintOf: (id: string) => Paint, book: Book): Recipe {
+/**
+ * Works out a mix from its ratio. Volumes are taken to add up; viscosity by the Arrhenius rule of mixtures, and as mixes of its kind have been
+ * found to land.
+ */
+export function makeRecipe(
+  mix: Mix,
+  paintOf: (id: string) => Paint,
+  book: Book,
+  landings: readonly Landing[] = [],
+): Recipe {
   const byWeight = mix.basis === 'weight';
   const paintParts = mix.paints.reduce((sum, p) => sum + p.parts, 0);
   // parts → mL: a part by weight takes 1/ρ of the room.
@@ -104,7 +113,7 @@ export function makeRecipe(mix: Mix, paintOf: (id: string) => Paint, book: Book)
       ...(drops === undefined ? {} : { drops: drops / whole }),
     })),
     densityGPerMl: raw.reduce((sum, r) => sum + r.ml * r.density, 0) / whole,
-    viscosityPaS: Math.exp(logViscosity / whole),
+    viscosityPaS: Math.exp(logViscosity / whole) * timesOf(landings, kindOf(mix, paintOf)),
     paintShare: paintMl / whole,
     waterShare: waterMl / whole,
   };

@@ -4,7 +4,7 @@ import { Hex, Id } from '../schema/parts';
 const oneOf = <T extends string>(...values: T[]) => Type.Union(values.map((v) => Type.Literal(v)));
 
 const OpacityClassSchema = oneOf('transparent', 'semi-transparent', 'semi-opaque', 'opaque');
-const BodySchema = oneOf('heavy', 'soft', 'fluid', 'craft', 'ready');
+export const BodySchema = oneOf('heavy', 'soft', 'fluid', 'craft', 'ready');
 const FinishSchema = oneOf('matt', 'satin', 'gloss', 'metallic', 'pearl', 'interference', 'neon');
 
 export const PaintSchema = Type.Object(

@@ -41,8 +41,10 @@ export interface Stage {
   readonly pot: (use: PotUse) => Pot | undefined;
   readonly widthMm: number;
   readonly heightMm: number;
-  /** So many places for cups, spread evenly over the face. */
-  readonly spots: (count: number) => readonly [number, number][];
+  /** The middle of the face; where that is a hole, a place on it. */
+  readonly middle: readonly [number, number];
+  /** Where each cup is best emptied, in their order. */
+  readonly spots: readonly (readonly [number, number])[];
   /** Points a tilt must carry paint to, in turn. */
   readonly reaches: readonly (readonly [number, number])[];
 }

@@ -20,12 +20,11 @@ export const flipCup = defineTechnique({
   },
   defaults: { restS: 60, ...STRETCH_USUAL },
   moves: (stage, { restS, torch, angleDeg }) => {
-    const at = stage.spots(stage.cups.length);
     const flips = stage.cups.map((cup, i): Move => ({
       id: `flip-${cup}`,
       verb: 'flip',
       cup,
-      atMm: at[i]!,
+      atMm: [...stage.spots[i]!],
       restS,
       s: 20,
     }));

@@ -24,7 +24,7 @@ export const straightPour = defineTechnique({
       id: 'pour',
       verb: 'pour',
       cups: [...stage.cups],
-      atMm: stage.spots(1)[0]!,
+      atMm: [...stage.middle],
       heightMm,
       s: 20 * stage.cups.length,
     };

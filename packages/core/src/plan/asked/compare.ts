@@ -47,7 +47,7 @@ function factsOf(plan: Plan, { budget, mixes, cups, run, remarks, surface }: Bri
   say('amounts', 'Everything', `${trim(budget.totalG, 1)} g`);
   say('amounts', 'Colour laid', `${trim(budget.laidMm, 1)} mm`);
   say('amounts', 'Stays', `${trim(budget.onFaceMm, 1)} mm`);
-  say('amounts', 'Runs off', runOffWords(budget));
+  say('amounts', 'Run-off', runOffWords(budget));
   for (const mix of mixes) {
     const doc = openPlan(plan).mix(mix.id);
     const ratio = doc.medium ? `1 : ${trim(doc.medium.parts, 2)}` : 'as it comes';

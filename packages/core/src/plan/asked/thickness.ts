@@ -1,5 +1,6 @@
 import { type Addition, type Advice, advise, settled, viscosityOfMound } from '../../mix/coach';
 import { consistencyOf } from '../../mix/consistency';
+import { rightPaS } from '../../mix/landing';
 import { FLOW_CUPS, viscosityOfFlow } from '../../mix/flow-cup';
 import { makeMedium } from '../../mix/medium';
 import type { Consistency } from '../../mix/schema';
@@ -14,6 +15,8 @@ export interface Thickness {
   readonly mix: string;
   readonly name: string;
   readonly viscosityPaS: number;
+  /** As it is reckoned from its recipe and what was added, whatever a test said. */
+  readonly reckonedPaS: number;
   readonly step: Consistency;
   readonly wanted: Consistency;
   readonly read: boolean;
@@ -27,11 +30,12 @@ type Entry = NonNullable<Plan['readings']>[number];
 export function thicknesses(plan: Plan, brief: Brief): Thickness[] {
   const all = brief.mixes.map((m) => {
     const mix = openPlan(plan).mix(m.id);
-    const { viscosityPaS, read } = followed(plan, m);
+    const { viscosityPaS, reckonedPaS, read } = followed(plan, m);
     return {
       mix: m.id,
       name: mix.name,
       viscosityPaS,
+      reckonedPaS,
       step: consistencyOf(viscosityPaS),
       wanted: mix.consistency,
       read,
@@ -86,12 +90,14 @@ function followed(
   made: Brief['mixes'][number],
 ): {
   readonly viscosityPaS: number;
+  readonly reckonedPaS: number;
   readonly waterShare: number;
   readonly read: boolean;
   readonly strength: number;
 } {
   const { book } = openPlan(plan);
   let now = Math.log(made.viscosityPaS);
+  let reckonedNow = now;
   let { waterShare } = made;
   let found: number | undefined;
   let strength = 1;
@@ -101,11 +107,15 @@ function followed(
       const { viscosityPaS, densityGPerMl } = fluidOf(plan, book, entry.added.material);
       const inCup = entry.added.inCupG / made.densityGPerMl;
       const ml = entry.added.g / densityGPerMl;
-      now = (inCup * now + ml * Math.log(viscosityPaS)) / (inCup + ml);
+      const mixedIn = (log: number) => (inCup * log + ml * Math.log(viscosityPaS)) / (inCup + ml);
+      now = mixedIn(now);
+      reckonedNow = mixedIn(reckonedNow);
       waterShare =
         (inCup * waterShare + (entry.added.material === 'water' ? ml : 0)) / (inCup + ml);
     }
-    const paS = measured(entry, made.densityGPerMl);
+    const paS = entry.right
+      ? rightPaS(Math.exp(now), openPlan(plan).mix(made.id).consistency)
+      : measured(entry, made.densityGPerMl);
     if (paS === undefined) continue;
     const reckoned = found === undefined ? 0 : now - found;
     if (found !== undefined && Math.abs(reckoned) > TELLS) {
@@ -115,7 +125,13 @@ function followed(
     found = Math.log(paS);
     now = found;
   }
-  return { viscosityPaS: Math.exp(now), waterShare, read: found !== undefined, strength };
+  return {
+    viscosityPaS: Math.exp(now),
+    reckonedPaS: Math.exp(reckonedNow),
+    waterShare,
+    read: found !== undefined,
+    strength,
+  };
 }
 
 /** What a test says, Pa·s; undefined for an entry that is none. */

@@ -2,6 +2,7 @@ import { SCHOOLS } from '../../budget/school';
 import { LEAN_ML_PER_CM2 } from '../../budget/school/lean';
 import type { Budget, SchoolId } from '../../budget/schema';
 import { consistencyOf } from '../../mix/consistency';
+import type { Landing } from '../../mix/landing';
 import { letDown } from '../../mix/let-down';
 import { makeRecipe } from '../../mix/recipe';
 import type { Consistency, Mix } from '../../mix/schema';
@@ -26,6 +27,8 @@ export interface NewPlan {
   readonly pour?: string;
   /** What is done before the pour, where the artist has a way of their own for such a surface. */
   readonly preparation?: readonly TaskId[];
+  /** How this artist's mixes have been found to come out. */
+  readonly landings?: readonly Landing[];
 }
 
 /** Medium and parts a body starts from (handbook 4, common practice): let down from there to the step wanted. */
@@ -51,10 +54,11 @@ export function newPlan({
   seed = 1,
   pour,
   preparation,
+  landings = [],
 }: NewPlan): Plan {
   if (paints.length === 0) throw new RangeError('a plan needs at least one paint');
   const { needs, pins } = techniqueOf(id);
-  const mixes = paints.map((paint) => mixFor(paint, needs.consistency));
+  const mixes = paints.map((paint) => mixFor(paint, needs.consistency, landings));
   const bare: Plan = {
     format: 'potter.pour',
     version: 1,
@@ -68,6 +72,7 @@ export function newPlan({
     moves: [],
     ...(pour === undefined ? {} : { dates: { pour } }),
     room: { tempC: 20, rh: 50 },
+    ...(landings.length > 0 ? { landings: [...landings] } : {}),
     seed,
   };
   const supplied = meetNeeds(bare);
@@ -80,7 +85,7 @@ export function newPlan({
 }
 
 /** One paint made pourable at a step, in whole recipe parts where they reach it. */
-export function mixFor(paint: Paint, step: Consistency): Mix {
+export function mixFor(paint: Paint, step: Consistency, landings: readonly Landing[] = []): Mix {
   const medium = START[paint.body];
   const mix: Mix = {
     id: `m-${paint.id}`,
@@ -91,7 +96,7 @@ export function mixFor(paint: Paint, step: Consistency): Mix {
     consistency: step,
   };
   const book = openBook([], []);
-  const recipeOf = (m: Mix) => makeRecipe(m, () => paint, book);
+  const recipeOf = (m: Mix) => makeRecipe(m, () => paint, book, landings);
   return consistencyOf(recipeOf(mix).viscosityPaS) === step
     ? mix
     : (letDown(mix, step, recipeOf) ?? mix);

@@ -1,5 +1,6 @@
 import { shapeOf } from '../../surface/measure';
 import { techniqueOf } from '../../technique';
+import { cupSpots } from './cup-spots';
 import {
   type Move,
   referencesOf,
@@ -23,7 +24,8 @@ function written(plan: Plan): Move[] {
       cups: plan.cups.map((c) => c.id),
       pot,
       ...shape.bounds(plan.surface.shape),
-      spots: (count) => shape.spots(plan.surface.shape, count),
+      middle: shape.spots(plan.surface.shape, 1)[0]!,
+      spots: cupSpots(plan.surface.shape, plan.cups),
       reaches: shape.reaches(plan.surface.shape),
     },
     { ...technique.defaults, ...plan.technique.settings },

@@ -81,7 +81,7 @@ function make(plan: Plan): OpenPlan {
     hasMix: (id) => mixes.has(id),
     mixName: (id) => mixes.get(id)?.name ?? id,
     hexOf: (id) => paints.get(mixes.get(id)?.paints[0]?.paint ?? '')?.hex ?? '#808080',
-    recipeOf: (of) => makeRecipe(of, paint, open.book),
+    recipeOf: (of) => makeRecipe(of, paint, open.book, plan.landings),
     recipe: once((id) => open.recipeOf(mix(id))),
     tint: once((id) => mixTint(open.recipe(id), paint)),
     densityOf: (id) =>

@@ -5,6 +5,7 @@ import type { FieldValue } from '../../field';
 import { Amount } from '../../schema/amount';
 import { Id } from '../../schema/parts';
 import { MaterialSchema, MediumSchema } from '../../material/schema';
+import { LandingSchema } from '../../mix/landing';
 import { MixSchema } from '../../mix/schema';
 import { CupOrderSchema } from '../../order/schema';
 import { PaintSchema } from '../../paint/schema';
@@ -119,6 +120,8 @@ export const PlanSchema = Type.Object(
             moundS: Type.Optional(
               Type.Array(Type.Number({ minimum: 0, maximum: 60 }), { minItems: 1, maxItems: 9 }),
             ),
+            /** It was found to be as thick as it should be. */
+            right: Type.Optional(Type.Literal(true)),
             flow: Type.Optional(
               Type.Object(
                 {
@@ -134,6 +137,8 @@ export const PlanSchema = Type.Object(
         { maxItems: 200 },
       ),
     ),
+    /** How mixes have been found to come out, kind by kind, against what is reckoned. */
+    landings: Type.Optional(Type.Array(LandingSchema, { maxItems: 48 })),
     seed: Type.Integer({ minimum: 0, maximum: 4294967295 }),
     note: Type.Optional(Type.String({ maxLength: 4000 })),
   },

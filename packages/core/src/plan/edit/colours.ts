@@ -14,7 +14,7 @@ export function addColour(plan: Plan, paint: Paint): Plan {
   if (plan.paints.some((p) => p.id === paint.id)) return plan;
   return asColour(
     { ...plan, paints: [...plan.paints, paint] },
-    mixFor(paint, techniqueOf(plan.technique.id).needs.consistency),
+    mixFor(paint, techniqueOf(plan.technique.id).needs.consistency, plan.landings),
   );
 }
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { layersOf } from '../../cup/load';
+import { shapeOf } from '../../surface/measure';
 import { VESSELS } from '../../vessel/library';
 import { brief } from '../brief/brief';
 import { checkPlan } from '../document/check';
@@ -203,4 +204,48 @@ test('letters laid over cups that know nothing of them: a cup a stroke and one f
   for (const [mix, ml] of poured(plain)) expect(poured(each).get(mix)).toBeCloseTo(ml, 6);
   const flipped = each.moves.flatMap((m) => (m.verb === 'flip' ? [m.cup] : []));
   expect(flipped.sort()).toEqual(each.cups.map((c) => c.id).sort());
+});
+
+test('letters: a cup divided stays with its stroke, its twins beside each other along it', () => {
+  const shape = { kind: 'glyphs', text: 'H', font: 'bricolage', heightMm: 250 } as const;
+  const p = plan([OAT, SLATE], { shape });
+  const limbs = shapeOf(shape).limbs!(shape);
+  const nearest = ([x, y]: readonly number[]) =>
+    limbs
+      .map(({ name, alongMm }) => ({
+        name,
+        mm: Math.min(...alongMm.map(([px, py]) => Math.hypot(px - x!, py - y!))),
+      }))
+      .sort((a, b) => a.mm - b.mm)[0]!.name;
+  const where = (q: typeof p) =>
+    q.moves.flatMap((m) => {
+      const cup = m.verb === 'flip' ? q.cups.find((c) => c.id === m.cup) : undefined;
+      return m.verb === 'flip' && cup?.for?.startsWith('limb:')
+        ? [{ for: cup.for, near: `limb:${nearest(m.atMm)}`, at: m.atMm.join() }]
+        : [];
+    });
+  expect(where(p).length).toBe(limbs.length);
+  const divided = edit.divideCup(p, 1, 2);
+  expect(divided.cups).toHaveLength(p.cups.length + 1);
+  for (const q of [p, divided]) for (const flip of where(q)) expect(flip.near).toBe(flip.for);
+  expect(new Set(where(divided).map((f) => f.at)).size).toBe(where(divided).length);
+});
+
+test('a cup is filled to a total, its layers in their relation, and other cups keep to theirs', () => {
+  const p = plan();
+  const now = brief(p).cups[0]!.layers.map((l) => l.ml);
+  const filled = edit.fillCup(p, 0, 150, now);
+  const cup = brief(filled).cups[0]!;
+  expect(cup.filledMl).toBeCloseTo(150, 0);
+  const share = (mls: readonly number[], i: number) => mls[i]! / mls.reduce((a, b) => a + b, 0);
+  cup.layers.forEach((l, i) => {
+    expect(l.pinned).toBe(true);
+    expect(
+      share(
+        cup.layers.map((x) => x.ml),
+        i,
+      ),
+    ).toBeCloseTo(share(now, i), 2);
+  });
+  expect(edit.fillCup(p, 0, 0, now)).toBe(p);
 });

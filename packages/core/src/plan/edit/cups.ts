@@ -51,6 +51,21 @@ export function fillTo(
   return setLayer(plan, cup, layer, ({ parts: _, ...l }) => ({ ...l, ml }));
 }
 
+/**
+ * Fills a cup to a total: its layers keep their relation to each other, and are measured by volume from then on.
+ * @param nowMl what each layer holds now, bottom first
+ */
+export function fillCup(plan: Plan, cup: number, totalMl: number, nowMl: readonly number[]): Plan {
+  const filled = nowMl.reduce((sum, ml) => sum + ml, 0);
+  if (filled <= 0 || totalMl <= 0) return plan;
+  return setLayers(plan, cup, (layers) =>
+    layers.map(({ parts: _, ...layer }, i) => ({
+      ...layer,
+      ml: Math.max(0.1, Number((((nowMl[i] ?? 0) * totalMl) / filled).toFixed(1))),
+    })),
+  );
+}
+
 /** How a further cup is loaded: like the one before, for cups poured one after the other; or the other way round, for two poured side by side. */
 export type CupLike = 'alike' | 'reversed';
 

@@ -293,3 +293,46 @@ describe('one act for all mixes', () => {
     expect(brief(done).mixes.map((m) => m.consistency)).toEqual(p.mixes.map(() => 'flowing'));
   });
 });
+
+describe('the artist is right', () => {
+  const p = plan([SLATE, DAMSON, QUINCE, OAT]);
+  const steps = (q: Plan) => brief(q).mixes.map((m) => m.consistency);
+  const of = (q: Plan, id: string) => thicknesses(q, brief(q)).find((t) => t.mix === id)!;
+  // Reckoned medium, wanted flowing, and found right by the stick.
+  const wanted = edit.setMix(p, mixOf(p, 'm-slate'), (m) => ({ ...m, consistency: 'flowing' }));
+  const right = edit.settleRight(
+    wanted,
+    'm-slate',
+    '2026-11-28T10:00',
+    of(wanted, 'm-slate').reckonedPaS,
+  );
+
+  test('the mix is settled, its siblings follow, other kinds stay', () => {
+    expect(checkPlan(right)).toEqual([]);
+    expect(edit.siblingsOf(p, 'm-slate')).toEqual(['Damson', 'Quince yellow']);
+    expect(of(right, 'm-slate')).toMatchObject({ step: 'flowing', read: true });
+    expect(steps(wanted)).toEqual(['medium', 'medium', 'medium', 'medium']);
+    expect(steps(right)).toEqual(['flowing', 'flowing', 'flowing', 'medium']);
+    expect(
+      brief(right).remarks.filter((r) => r.code === 'off-consistency' && r.about.includes('/0')),
+    ).toEqual([]);
+  });
+
+  test('said twice it is the same, and a test that says otherwise is believed for this mix', () => {
+    const twice = edit.settleRight(
+      right,
+      'm-slate',
+      '2026-11-28T10:05',
+      of(right, 'm-slate').reckonedPaS,
+    );
+    expect(twice.landings).toEqual(right.landings);
+    const thick = edit.addReading(right, { mix: 'm-slate', on: '2026-11-28T10:10', moundS: [4] });
+    expect(of(thick, 'm-slate').step).toBe('thick');
+  });
+
+  test('the next plan begins with it', () => {
+    const next = plan([SLATE], {}, { landings: right.landings! });
+    expect(brief(next).mixes[0]!.consistency).toBe('medium');
+    expect(next.mixes[0]!.medium!.parts).toBeLessThan(p.mixes[0]!.medium!.parts);
+  });
+});

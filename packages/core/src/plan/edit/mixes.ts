@@ -1,5 +1,6 @@
 import type { Material, Medium } from '../../material/schema';
 import { STOCK_MEDIUMS } from '../../material/medium';
+import { kindOf, landedRight } from '../../mix/landing';
 import { letDown } from '../../mix/let-down';
 import type { FoundMix } from '../../mix/find';
 import type { SaidRatio } from '../../mix/ratio';
@@ -189,7 +190,7 @@ export function addFound(plan: Plan, found: FoundMix, shelf: readonly Paint[], n
   const grown = asColour(
     { ...plan, paints: [...plan.paints, ...missing] },
     {
-      ...mixFor(main, step),
+      ...mixFor(main, step, plan.landings),
       id: freeId(
         'm-found',
         plan.mixes.map((m) => m.id),
@@ -264,6 +265,33 @@ export const addReading = (plan: Plan, reading: NonNullable<Plan['readings']>[nu
       }
     : {}),
 });
+
+/**
+ * "It is right": settles how thick a mix is, and how others of its kind come out from now on.
+ * @param reckonedPaS as it was reckoned to be, what was added to it counted in
+ */
+export function settleRight(plan: Plan, mixId: string, on: string, reckonedPaS: number): Plan {
+  const { mix: mixOf, paint } = openPlan(plan);
+  const mix = mixOf(mixId);
+  const landings = landedRight(
+    plan.landings ?? [],
+    kindOf(mix, paint),
+    reckonedPaS,
+    mix.consistency,
+  );
+  return { ...addReading(plan, { mix: mixId, on, right: true }), landings };
+}
+
+/** Names of the mixes that are of one kind with this one: what is found of it holds for them too. */
+export function siblingsOf(plan: Plan, mixId: string): readonly string[] {
+  const { mix, paint, hasMix } = openPlan(plan);
+  if (!hasMix(mixId)) return [];
+  const own = kindOf(mix(mixId), paint);
+  return plan.mixes.flatMap((m) => {
+    const of = kindOf(m, paint);
+    return m.id !== mixId && of.body === own.body && of.medium === own.medium ? [m.name] : [];
+  });
+}
 
 type Weighed = NonNullable<Plan['made']>[number]['of'];
 

@@ -53,11 +53,11 @@ function thickened(plan: Plan, was: AnyTechnique, next: AnyTechnique): Step {
     const made = plan.made?.some((m) => m.mix === mix.id);
     if (!only || made) return mix;
     const paint = open.paint(only.paint);
-    const { id: _, name: __, ...usual } = mixFor(paint, from);
+    const { id: _, name: __, ...usual } = mixFor(paint, from, plan.landings);
     const { id, name, ...own } = mix;
     if (JSON.stringify(own) !== JSON.stringify(usual)) return mix;
     count++;
-    return { ...mixFor(paint, to), id, name };
+    return { ...mixFor(paint, to, plan.landings), id, name };
   });
   if (count === 0) return { plan };
   const shows = CONSISTENCIES.find((c) => c.step === to)?.shows ?? '';

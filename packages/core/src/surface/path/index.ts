@@ -66,6 +66,22 @@ export function strokesOf(path: Path): readonly (readonly Point[])[] {
 export const lengthOfLine = (points: readonly Point[]): number =>
   points.slice(1).reduce((sum, p, i) => sum + apart(points[i]!, p), 0);
 
+/** The point a share of the way along a line of points, 0 to 1. */
+export function pointAlong(points: readonly Point[], share: number): Point {
+  let left = lengthOfLine(points) * Math.min(1, Math.max(0, share));
+  for (let i = 1; i < points.length; i++) {
+    const [from, to] = [points[i - 1]!, points[i]!];
+    const long = apart(from, to);
+    if (left <= long && long > 0)
+      return [
+        from[0] + ((to[0] - from[0]) * left) / long,
+        from[1] + ((to[1] - from[1]) * left) / long,
+      ];
+    left -= long;
+  }
+  return points.at(-1)!;
+}
+
 /** Length of a path, all its strokes together, mm. */
 export const pathLengthMm = (path: Path): number =>
   strokesOf(path).reduce((sum, stroke) => sum + lengthOfLine(stroke), 0);
