@@ -12,6 +12,7 @@ import { Mass } from '@/ui/units';
 import { useConsistencyName } from './consistency-name';
 import { AddMix } from './add-mix';
 import { AllAlike } from './all-alike';
+import { Bubbles } from './bubbles';
 import { MadeList } from './made-list';
 import { MediumsToMake } from './mediums-to-make';
 import { Metallics } from './metallics';
@@ -78,6 +79,7 @@ export function MixesStation() {
       </View>
       <AddMix onAdded={setOpen} />
       <MediumsToMake />
+      <Bubbles />
       <MadeList />
     </StationScreen>
   );

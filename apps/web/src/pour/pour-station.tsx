@@ -13,6 +13,7 @@ import { Button } from '@/ui/button';
 import { clock, localTime } from '@/ui/local-time';
 import { dayWords } from '@/ui/day-words';
 import { Tick } from '@/ui/tick';
+import { useNow } from '@/ui/use-now';
 import { Body, Heading, Small } from '@/ui/type';
 import { readyCheck, type ReadyItem } from './ready';
 import { Checkable } from '@/ui/checkable';
@@ -24,7 +25,7 @@ export function PourStation() {
   const { runs } = useRuns();
   const key = `ready.${id}`;
   const [ticked, setTicked] = useState<readonly string[]>(() => device.get<string[]>(key) ?? []);
-  const items = readyCheck(plan, brief);
+  const items = readyCheck(plan, brief, localTime(useNow(10_000)));
   // A tick turns what is known of it over: who has poured a mix away again unticks it.
   const isDone = ({ id: item, done = false }: ReadyItem) => ticked.includes(item) !== done;
   const left = items.filter((i) => !isDone(i)).length;

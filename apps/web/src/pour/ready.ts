@@ -1,5 +1,5 @@
 import { pourMoves, preparation } from '@potter/core/journal';
-import { type Brief, type Plan, mixNames } from '@potter/core/plan';
+import { type Brief, bubblesLeaveIn, type Plan, mixNames } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { techniqueOf } from '@potter/core/technique';
 import { verbOf } from '@potter/core/verb';
@@ -19,8 +19,21 @@ const madeG = (plan: Plan, mix: string): number =>
 
 const count = (n: number, what: string) => (n === 1 ? `1 ${what}` : `${n} ${what}s`);
 
+/** Where mixes were shaken: that they have stood since. */
+function bubbles(plan: Plan, brief: Brief, now: string): ReadyItem[] {
+  const left = bubblesLeaveIn(plan, now, brief.factors);
+  if (left === undefined) return [];
+  return [
+    {
+      id: 'bubbles',
+      says: `The mixes have stood ${brief.factors['bubbles-leave']} min since they were shaken${left > 0 ? `: ${left} min more` : ''}.`,
+      done: left <= 0,
+    },
+  ];
+}
+
 /** What should stand ready before the first move, from the plan itself (handbook 1 and 9, common practice). */
-export function readyCheck(plan: Plan, brief: Brief): ReadyItem[] {
+export function readyCheck(plan: Plan, brief: Brief, now: string): ReadyItem[] {
   const at = { runsOffG: brief.budget.runOffG };
   const nameOf = mixNames(plan);
   // What the pour's own moves want beside paint and cups, each once.
@@ -41,6 +54,7 @@ export function readyCheck(plan: Plan, brief: Brief): ReadyItem[] {
       says: `${nameOf(mix.id)} is mixed: ${trim(mix.g, 1)} g, ${mix.consistency}.`,
       done: madeG(plan, mix.id) >= mix.g * ALL_OF_IT,
     })),
+    ...bubbles(plan, brief, now),
     ...brief.cups.map((cup, i) => ({
       id: `cup ${cup.id}`,
       says: `Cup ${i + 1} is loaded: ${count(cup.layers.length, 'layer')}, ${trim(cup.filledMl, 0)} mL.`,

@@ -1,4 +1,13 @@
-import { advance, drawn, goBack, noteOn, type Run, silence, timersOf } from '@potter/core/journal';
+import {
+  advance,
+  drawn,
+  givesWayAt,
+  goBack,
+  noteOn,
+  type Run,
+  silence,
+  timersOf,
+} from '@potter/core/journal';
 import type { ShelfItem } from '@potter/core/stock';
 import { CARE } from '@potter/core/verb';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -6,6 +15,7 @@ import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import { useEffect, useState } from 'react';
 import { Pressable, ScrollView, Text, View } from 'react-native';
 import { putRun, useRun } from '@/data/runs';
+import { useSettings } from '@/data/settings';
 import { useShelf } from '@/data/shelf';
 import { AfterPour } from './after-pour';
 import { Button, IconButton } from '@/ui/button';
@@ -17,7 +27,7 @@ import { TextField } from '@/ui/text-field';
 import { Body, Small, Strong, Title } from '@/ui/type';
 import { Mass } from '@/ui/units';
 import { useNow } from '@/ui/use-now';
-import { allowChime } from './chime';
+import { allowChime, chime } from './chime';
 import { Moves } from './moves-done';
 import { RanOut } from './ran-out';
 import { runClock } from './run-clock';
@@ -64,7 +74,22 @@ function Running({ run }: { readonly run: Run }) {
     allowChime();
     onward();
   });
-  const back = () => putRun(goBack(run));
+  const [kept, keep] = useState<ReadonlySet<number>>(new Set());
+  const back = () => {
+    // Gone back to by hand: it stays until it is pressed on.
+    keep((now) => new Set(now).add(run.at - 1));
+    putRun(goBack(run));
+  };
+  const { chimes } = useSettings();
+  const givesWay = kept.has(run.at) ? undefined : givesWayAt(run, sheet);
+  const due = givesWay !== undefined && now >= givesWay;
+  useEffect(() => {
+    if (!due) return;
+    if (chimes) chime();
+    onward();
+    // Once for each move: what it gives way to is another.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [due, run.at]);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const busy = document.activeElement && document.activeElement !== document.body;
@@ -117,6 +142,9 @@ function Running({ run }: { readonly run: Run }) {
               <Body key={code}>{CARE[code]}</Body>
             ))}
             {seconds > 0 ? <StepTimer elapsed={elapsed} seconds={seconds} /> : null}
+            {givesWay === undefined ? null : (
+              <Body>It goes on by itself: your hands hold the piece.</Body>
+            )}
             {others.map((timer) => (
               <View
                 key={timer.at}

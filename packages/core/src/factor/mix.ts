@@ -53,6 +53,16 @@ export const MIX = [
     taughtBy: 'tests of one mix before and after it stood',
   },
   {
+    id: 'bubbles-leave',
+    says: 'bubbles of shaken or freshly stirred mixes have left after',
+    unit: 'min',
+    usual: 30,
+    least: 1,
+    most: 1440,
+    source: 'handbook 4 and 11; common practice, no published source',
+    taughtBy: 'bubbles that passed for cells, and how long the mixes had stood',
+  },
+  {
     id: 'mixed-weighs',
     says: 'mixed paint of which nothing else is known weighs',
     unit: 'g/mL',

@@ -4,6 +4,7 @@ export {
   advance,
   beginRun,
   finishMoves,
+  givesWayAt,
   goBack,
   noteOn,
   pourMoves,

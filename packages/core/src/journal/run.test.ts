@@ -7,6 +7,7 @@ import {
   advance,
   beginRun,
   finishMoves,
+  givesWayAt,
   goBack,
   noteOn,
   pourMoves,
@@ -53,6 +54,32 @@ test('a wait left early goes on beside the next move until it is seen to', () =>
   expect(timers.map((t) => t.title)).toEqual(['Rest', 'Torch']);
   expect(timers[0]?.dueAt).toBe(T0 + 1200_000);
   expect(timersOf(silence(run, timers[0]!.at), sheet).map((t) => t.title)).toEqual(['Torch']);
+});
+
+test('between tilts both hands are full: one gives way to the next when its time is up; the last waits to be pressed on', () => {
+  let run = begun();
+  expect(givesWayAt(run, sheet)).toBeUndefined();
+  const went: string[] = [];
+  while (run.endedAt === undefined) {
+    const at = givesWayAt(run, sheet);
+    const { move } = run.moves[run.at]!;
+    if (at !== undefined) {
+      went.push(move);
+      const s = sheet[run.at]!.endS - sheet[run.at]!.startS;
+      expect(at).toBe(run.moves[run.at]!.startedAt! + s * 1000);
+    }
+    run = advance(run, T0 + 1000);
+  }
+  const tilts = p.moves.filter((m) => m.verb === 'tilt').map((m) => m.id);
+  expect(went).toEqual(tilts.slice(0, -1));
+  expect(givesWayAt(run, sheet)).toBeUndefined();
+});
+
+test('who has finished waits for nothing: a finished run leaves no timer, and has it again where one goes back', () => {
+  let run = begun();
+  while (run.endedAt === undefined) run = advance(run, T0 + 1000);
+  expect(timersOf(run, sheet)).toEqual([]);
+  expect(timersOf(goBack(run), sheet)).toHaveLength(1);
 });
 
 test('a note is kept with its move, and an empty one leaves none', () => {

@@ -78,6 +78,22 @@ export const noteOn = (run: Run, at: number, note: string): Run =>
 export const silence = (run: Run, at: number): Run =>
   withMove(run, at, (m) => ({ ...m, silenced: true }));
 
+/**
+ * When the move on screen gives way to the next by itself: where both hands are full, and stay so. Undefined where a hand is free to press.
+ */
+export function givesWayAt(run: Run, sheet: readonly RunStep[]): number | undefined {
+  const full = (at: number) => {
+    const move = run.plan.moves.find((m) => m.id === run.moves[at]?.move);
+    return move !== undefined && verbOf(move).handsFull === true;
+  };
+  const step = sheet[run.at];
+  const startedAt = run.moves[run.at]?.startedAt;
+  if (!step || startedAt === undefined || run.endedAt !== undefined) return undefined;
+  return full(run.at) && full(run.at + 1)
+    ? startedAt + (step.endS - step.startS) * 1000
+    : undefined;
+}
+
 /** A wait that is running, or has run out and not been seen to. */
 export interface Timer {
   readonly at: number;

@@ -105,6 +105,8 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly standsS?: (move: M) => number;
   /** Done before or after the pour, not in it: it is ticked off. */
   readonly aside?: boolean;
+  /** Both hands hold the piece: between two of these nobody can press anything, so the first gives way by itself when its time is up. */
+  readonly handsFull?: boolean;
   /** It goes on by itself: its timer runs on when one goes to the next move. */
   readonly waits?: boolean;
   /** The film sets with it: what follows is another day's. */

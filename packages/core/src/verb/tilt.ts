@@ -10,6 +10,7 @@ export const tilt = defineVerb({
   },
   usualS: 14,
   each: true,
+  handsFull: true,
   sheds: ({ towardDeg }) => towardDeg,
   does: ({ towardDeg, angleDeg, s }) => ({ acts: [{ kind: 'tilt', towardDeg, angleDeg, s }] }),
   says: (move) => `Tilt about ${move.angleDeg}° down to the ${directionWords(move.towardDeg)}.`,

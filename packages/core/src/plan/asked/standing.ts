@@ -1,6 +1,7 @@
 import { factorsWith } from '../../factor';
 import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
+import { minutesOf } from './minutes';
 
 /** A mix that has stood so long that it should be tested again. */
 export interface Standing {
@@ -44,6 +45,3 @@ export function standing(
 
 /** Letters of a date without a time. */
 const DAY_LETTERS = '2026-11-28'.length;
-
-/** Minutes of a local date and time since some day; zones do not matter, since both are of one place. */
-const minutesOf = (local: string): number => Date.parse(`${local.slice(0, 16)}Z`) / 60_000;

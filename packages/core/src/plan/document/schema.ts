@@ -137,6 +137,8 @@ export const PlanSchema = Type.Object(
         { maxItems: 200 },
       ),
     ),
+    /** When all mixes were last shaken or stirred through, and left to stand. */
+    shaken: Type.Optional(LocalDate),
     /** How mixes have been found to come out, kind by kind, against what is reckoned. */
     landings: Type.Optional(Type.Array(LandingSchema, { maxItems: 48 })),
     seed: Type.Integer({ minimum: 0, maximum: 4294967295 }),

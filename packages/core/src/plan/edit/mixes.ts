@@ -247,6 +247,12 @@ export const setMetallics = (plan: Plan, metallics: NonNullable<Plan['metallics'
     { ...plan, metallics } as Plan,
   );
 
+/** All mixes have been shaken or stirred through, and stand from now on; undefined takes it back. */
+export function setShaken(plan: Plan, on: string | undefined): Plan {
+  const { shaken: _, ...rest } = plan;
+  return on === undefined ? rest : { ...rest, shaken: on };
+}
+
 /** Enters what was weighed for a mix, in place of what was entered before. */
 export const setMade = (plan: Plan, made: NonNullable<Plan['made']>[number]): Plan => ({
   ...plan,
