@@ -1,5 +1,5 @@
 import type { Run } from '@potter/core/journal';
-import { type Bare, brief, ranOut } from '@potter/core/plan';
+import { type Bare, brief, type Plan, ranOut, strokesBare } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -18,12 +18,27 @@ const SEEN: readonly { readonly label: string; readonly bare: Bare }[] = [
   { label: 'Only edges', bare: { face: 0, edges: 0.5 } },
 ];
 
+/** Letters have no corners, but strokes: "stroke 1 of H". */
+const seenOn = (plan: Plan): typeof SEEN => {
+  const strokes = strokesBare(plan);
+  return strokes.length === 0
+    ? SEEN
+    : [
+        ...strokes.map(({ name, bare }) => ({
+          label: `Stroke ${name.replace('.', ', ')}`,
+          bare,
+        })),
+        ...SEEN.filter(({ label }) => !/corner|side/.test(label)),
+      ];
+};
+
 /** "It ran out": what is bare, and how many grams of each colour make it good, now. */
 export function RanOut({ run }: { readonly run: Run }) {
   const [seen, setSeen] = useState('0');
   const computed = useMemo(() => brief(run.plan), [run.plan]);
   const jars = useJars();
-  const { totalG, colours } = ranOut(run.plan, computed, SEEN[Number(seen)]!.bare);
+  const offered = useMemo(() => seenOn(run.plan), [run.plan]);
+  const { totalG, colours } = ranOut(run.plan, computed, offered[Number(seen)]!.bare);
   const jarG = jars.reduce((sum, j) => sum + j.g, 0);
   return (
     <View
@@ -34,7 +49,7 @@ export function RanOut({ run }: { readonly run: Run }) {
       <Choice
         label="What is bare?"
         value={seen}
-        options={SEEN.map(({ label }, i) => ({ value: String(i), label }))}
+        options={offered.map(({ label }, i) => ({ value: String(i), label }))}
         onChange={setSeen}
       />
       <Strong>About {trim(totalG, 1)} g more:</Strong>

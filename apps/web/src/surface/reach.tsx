@@ -1,6 +1,6 @@
 import { SCHOOLS } from '@potter/core/budget';
 import { reachOf, thinnessOf, type Verdict } from '@potter/core/plan';
-import { trim } from '@potter/core/quantity';
+import { show, trim } from '@potter/core/quantity';
 import { sizeWords } from '@potter/core/surface';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -59,20 +59,28 @@ export function ReachOfPaint() {
           {trim(brief.budget.totalG, 0)} g.
         </Body>
       </View>
-      {reaches.map(({ school, areaCm2, sidesMm, size }) => (
+      {reaches.map(({ school, areaCm2, sidesMm, lettersMm, size }) => (
         <View key={school} className="border-b border-rule py-2">
           <Strong>
             {SCHOOLS[school].name}: up to{' '}
-            {sizeWords(
-              { kind: 'rect', widthMm: Math.floor(sidesMm[0]), heightMm: Math.floor(sidesMm[1]) },
-              length,
-            )}
+            {lettersMm === undefined
+              ? sizeWords(
+                  {
+                    kind: 'rect',
+                    widthMm: Math.floor(sidesMm[0]),
+                    heightMm: Math.floor(sidesMm[1]),
+                  },
+                  length,
+                )
+              : `letters ${show(lettersMm, length)} tall`}
           </Strong>
           <Small>
             {trim(areaCm2, 0)} cm²
-            {size
-              ? `; of what is sold, ${sizeWords(size.shape, size.unit)} ${size.support}`
-              : '; less than anything sold'}
+            {lettersMm !== undefined
+              ? ''
+              : size
+                ? `; of what is sold, ${sizeWords(size.shape, size.unit)} ${size.support}`
+                : '; less than anything sold'}
           </Small>
         </View>
       ))}

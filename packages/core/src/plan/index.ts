@@ -24,7 +24,7 @@ export { type NeighbourPair, neighbourTable, verdictWords } from './asked/neighb
 export { mixNames } from './document/mix-names';
 export { patchPlan } from './document/patch';
 export { type PinOffer, pinOffer, usualPins, withPins } from './asked/pins';
-export { type Bare, ranOut } from './asked/ran-out';
+export { type Bare, ranOut, strokesBare } from './asked/ran-out';
 export { type Reach, reachOf, thinnessOf, type Verdict } from './asked/reach';
 export type { Plan } from './document/schema';
 export { compareSchools } from './asked/schools';

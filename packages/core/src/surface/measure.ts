@@ -26,7 +26,11 @@ export function measureSurface(surface: Surface): SurfaceMeasure {
   const limbs = limbsOf(surface.shape);
   return {
     areaCm2: (shape.areaMm2(surface.shape) / 100) * surface.pieces,
-    edgeCm2: surface.coverEdges ? ((outlineMm * surface.edgeDepthMm) / 100) * surface.pieces : 0,
+    // Nothing goes over a raised rim.
+    edgeCm2:
+      surface.coverEdges && surface.rim.kind === 'open'
+        ? ((outlineMm * surface.edgeDepthMm) / 100) * surface.pieces
+        : 0,
     outlineMm,
     pieces: surface.pieces,
     ...(limbs.length > 0 ? { limbs: limbs.map((l) => l.name) } : {}),

@@ -39,6 +39,8 @@ export interface Stage {
   readonly cups: readonly string[];
   /** What is set aside for a use; undefined where the plan has none of it. */
   readonly pot: (use: PotUse) => Pot | undefined;
+  /** Paint cannot leave over the rim. */
+  readonly raisedRim: boolean;
   readonly widthMm: number;
   readonly heightMm: number;
   /** The middle of the face; where that is a hole, a place on it. */

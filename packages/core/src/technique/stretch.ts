@@ -65,7 +65,9 @@ function wetGround({ pot }: Stage): Move[] {
 }
 
 /** Each corner, then the weight back to the middle before the next (handbook 6, common practice). */
-function tilts({ widthMm, heightMm, reaches }: Stage, angleDeg: number): Move[] {
+function tilts(stage: Stage, angleDeg: number): Move[] {
+  const { widthMm, heightMm, reaches } = stage;
+  if (stage.raisedRim) return circling(stage, angleDeg);
   const [cx, cy] = [widthMm / 2, heightMm / 2];
   return reaches.flatMap(([x, y], i): Move[] => {
     const towardDeg = Math.round((Math.atan2(y - cy, x - cx) * 180) / Math.PI);
@@ -88,5 +90,24 @@ function tilts({ widthMm, heightMm, reaches }: Stage, angleDeg: number): Move[] 
         note: 'Bring the weight back to the middle.',
       },
     ];
+  });
+}
+
+/** Places round a rim a tilt circles through. */
+const ROUND = 8;
+
+/** Behind a raised rim nothing may leave: the paint is led round in circles, low, until the base is under it everywhere (handbook 1 and 11, common practice). */
+function circling({ widthMm, heightMm }: Stage, angleDeg: number): Move[] {
+  const s = Math.max(LEAST_S, Math.round(Math.max(widthMm, heightMm) * S_PER_MM * 0.4));
+  return Array.from({ length: ROUND }, (_, i): Move => {
+    const turn = (360 / ROUND) * i;
+    return {
+      id: `tilt-${i + 1}`,
+      verb: 'tilt',
+      towardDeg: turn > 180 ? turn - 360 : turn,
+      angleDeg: Math.max(2, Math.round(angleDeg / 2)),
+      s,
+      note: 'Circle on: the paint reaches the rim and does not run up it.',
+    };
   });
 }

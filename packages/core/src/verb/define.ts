@@ -33,6 +33,9 @@ export interface Scene {
   /** Outline of one piece, mm. */
   readonly outlineMm: number;
   readonly pieces: number;
+  /** Its edges are open, and the face has corners: what there is to wet and to name. */
+  readonly openRim: boolean;
+  readonly corners: boolean;
   /** Oil in a mix: it comes up, and has to come off before a coat. */
   readonly oily: boolean;
   /** Size in mm, for words such as "centre" or "upper right". */

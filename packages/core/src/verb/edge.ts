@@ -13,7 +13,7 @@ export const edge = defineVerb({
   each: true,
   draws: 'edge',
   says: (move, scene) =>
-    `Wet the corners, the sides and two fingers’ width of the face with ${scene.mixName(move.mix)}: paint runs over a wet edge and leaves nothing bare.`,
+    `Wet the ${scene.corners ? 'corners, the ' : ''}sides and two fingers’ width of the face${scene.corners ? '' : ' all round'} with ${scene.mixName(move.mix)}: paint runs over a wet edge and leaves nothing bare.`,
   does: ({ mix, filmMm }, { outlineMm, edgeCm2, densityOf, factors, inPot }) => {
     const cm2 = wetEdgeCm2({ outlineMm, edgeCm2, pieces: 1 }, factors);
     const ml = filmMm === undefined ? inPot('edge', mix) : (cm2 * filmMm) / 10;

@@ -11,8 +11,8 @@ export const lay = defineVerb({
   usualS: 120,
   each: true,
   draws: 'base',
-  says: ({ mix, filmMm }, { mixName }) =>
-    `Spread ${mixName(mix)} over the whole face and edges${filmMm === undefined ? ', all that is set aside for it' : `, about ${filmMm} mm thick`}.`,
+  says: ({ mix, filmMm }, { mixName, openRim }) =>
+    `Spread ${mixName(mix)} over the whole face${openRim ? ' and edges' : ', into every corner of the rim'}${filmMm === undefined ? ', all that is set aside for it' : `, about ${filmMm} mm thick`}.`,
   does: ({ mix, filmMm }, { areaCm2, densityOf, inPot }) => {
     const ml = filmMm === undefined ? inPot('base', mix) : (areaCm2 * filmMm) / 10;
     if (ml <= 0) return {};

@@ -20,6 +20,8 @@ const scene: Scene = {
   edgeCm2: 324,
   pieces: 1,
   oily: false,
+  openRim: true,
+  corners: true,
   widthMm: 500,
   heightMm: 400,
 };

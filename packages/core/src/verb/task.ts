@@ -100,7 +100,8 @@ const LIST = {
     says: 'Paint edges and corners in the background colour: nothing stays bare there, and it shows early how that colour dries.',
     when: 'before',
     care: [],
-    usual: ({ edgeDepthMm, coverEdges }) => coverEdges && edgeDepthMm >= 15,
+    usual: ({ edgeDepthMm, coverEdges, rim }) =>
+      rim.kind === 'open' && coverEdges && edgeDepthMm >= 15,
   },
   reject: {
     title: 'Look through the blanks',

@@ -1,5 +1,7 @@
 import { apportion } from '../../quantity/apportion';
 import { normalise } from '../../budget/budget';
+import { limbsOf } from '../../surface/measure';
+import { lengthOfLine } from '../../surface/path';
 import type { Brief } from '../brief/brief';
 import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
@@ -10,6 +12,17 @@ export interface Bare {
   readonly face: number;
   /** Share of the edges, 0 to 1. */
   readonly edges: number;
+}
+
+/** What is bare where one stroke of letters or figures is, by its length; nothing where the face is one. */
+export function strokesBare({ surface }: Plan): { readonly name: string; readonly bare: Bare }[] {
+  const limbs = limbsOf(surface.shape);
+  const long = limbs.map(({ alongMm }) => lengthOfLine(alongMm));
+  const whole = long.reduce((sum, l) => sum + l, 0);
+  return limbs.map(({ name }, i) => {
+    const share = long[i]! / whole;
+    return { name, bare: { face: share, edges: share } };
+  });
 }
 
 /**

@@ -16,6 +16,8 @@ export interface Reach {
   readonly areaCm2: number;
   /** Sides of a rectangle of this plan's proportion with that face, mm; two alike where the surface is round. */
   readonly sidesMm: readonly [number, number];
+  /** How tall letters of this plan may be, mm, where its surface is letters. */
+  readonly lettersMm?: number;
   /** The largest blank on sale by this unit that it covers, if any. */
   readonly size?: StockSize;
 }
@@ -34,24 +36,31 @@ export const reachOf = (
   idsOf(SCHOOLS).map((school) => {
     const { budget } = withSchool(plan, school);
     const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
+    const letters = plan.surface.shape.kind === 'glyphs' ? plan.surface.shape : undefined;
     const takes = (surface: Plan['surface']): number =>
       amountsOf(plan, { budget, surface }, studio).totalG;
     const scaled = (k: number): Plan['surface'] => ({
       ...plan.surface,
       pieces: 1,
-      shape: { kind: 'rect', widthMm: widthMm * k, heightMm: heightMm * k },
+      shape: letters
+        ? { ...letters, heightMm: letters.heightMm * k }
+        : { kind: 'rect', widthMm: widthMm * k, heightMm: heightMm * k },
     });
     const k = largest((factor) => takes(scaled(factor)) <= haveG, 1e-3, 50);
-    const size = SIZES.filter(
-      ({ shape, edgeDepthMm, unit: sold }) =>
-        sold === unit && takes({ ...plan.surface, pieces: 1, shape, edgeDepthMm }) <= haveG,
-    ).reduce<StockSize | undefined>(
-      (best, s) => (best === undefined || faceOf(s) > faceOf(best) ? s : best),
-      undefined,
-    );
+    const found = scaled(k);
+    const size = (letters ? [] : SIZES)
+      .filter(
+        ({ shape, edgeDepthMm, unit: sold }) =>
+          sold === unit && takes({ ...plan.surface, pieces: 1, shape, edgeDepthMm }) <= haveG,
+      )
+      .reduce<StockSize | undefined>(
+        (best, s) => (best === undefined || faceOf(s) > faceOf(best) ? s : best),
+        undefined,
+      );
     return {
       school,
-      areaCm2: (widthMm * heightMm * k * k) / 100,
+      areaCm2: shapeOf(found.shape).areaMm2(found.shape) / 100,
+      ...(letters ? { lettersMm: letters.heightMm * k } : {}),
       sidesMm: [widthMm * k, heightMm * k] as const,
       ...(size === undefined ? {} : { size }),
     };

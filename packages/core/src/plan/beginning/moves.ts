@@ -24,6 +24,7 @@ function written(plan: Plan): Move[] {
       cups: plan.cups.map((c) => c.id),
       pot,
       ...shape.bounds(plan.surface.shape),
+      raisedRim: plan.surface.rim.kind === 'raised',
       middle: shape.spots(plan.surface.shape, 1)[0]!,
       spots: cupSpots(plan.surface.shape, plan.cups),
       reaches: shape.reaches(plan.surface.shape),

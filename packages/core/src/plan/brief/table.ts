@@ -21,6 +21,8 @@ function sceneOf(open: OpenPlan, measure: SurfaceMeasure): Scene {
     outlineMm: measure.outlineMm,
     pieces: measure.pieces,
     oily: open.oily,
+    openRim: surface.rim.kind === 'open',
+    corners: shapeOf(surface.shape).reachName.one === 'corner',
     ...shapeOf(surface.shape).bounds(surface.shape),
   };
 }

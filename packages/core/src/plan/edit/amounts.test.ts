@@ -9,7 +9,7 @@ import * as edit from '.';
 import { BRASS, DAMSON, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
 import { likelyIntents } from '../beginning/intents';
 import { preparationOf, setPreparation } from '../beginning/moves';
-import { ranOut } from '../asked/ran-out';
+import { ranOut, strokesBare } from '../asked/ran-out';
 import { reachOf, thinnessOf } from '../asked/reach';
 import { compareSchools } from '../asked/schools';
 import { thicknessAdvice, thicknesses } from '../asked/thickness';
@@ -302,4 +302,45 @@ test('there is one background: what is laid and wetted with it follows, and the 
     'm-oat',
   ]);
   expect(pots(again)).toEqual(new Set(['m-oat']));
+});
+
+describe('letters', () => {
+  const shape = { kind: 'glyphs', text: 'H', font: 'hyperlegible', heightMm: 200 } as const;
+  const p = plan(FIVE, { shape });
+
+  test('run dry stroke by stroke: all strokes together are the whole', () => {
+    const strokes = strokesBare(p);
+    expect(strokes.length).toBeGreaterThan(2);
+    expect(strokes.reduce((sum, s) => sum + s.bare.face, 0)).toBeCloseTo(1, 9);
+    const b = brief(p);
+    const grams = strokes.map((s) => ranOut(p, b, s.bare).totalG);
+    expect(Math.min(...grams)).toBeGreaterThan(0);
+    expect(strokesBare(plan(FIVE))).toEqual([]);
+  });
+
+  test('reach as far as their height, and take what was there', () => {
+    const [generous] = reachOf(p, 120);
+    expect(generous!.size).toBeUndefined();
+    const tall = edit.setSurface(p, { shape: { ...shape, heightMm: generous!.lettersMm! } });
+    expect(brief(tall).budget.totalG).toBeGreaterThan(113);
+    expect(brief(tall).budget.totalG).toBeLessThanOrEqual(123);
+  });
+});
+
+test('behind a raised rim nothing goes over the edge: no pot, no edges painted, tilts that circle low', () => {
+  const p = plan(FIVE, {
+    rim: { kind: 'raised', heightMm: 12 },
+    edgeDepthMm: 18,
+    coverEdges: true,
+  });
+  const b = brief(p);
+  expect(b.surface.edgeCm2).toBe(0);
+  expect(p.budget.pots.some((x) => x.use === 'edge')).toBe(false);
+  expect(b.budget.runOffG).toBe(0);
+  expect(p.moves.some((m) => m.id === 'tend-paint-edges')).toBe(false);
+  const tilts = p.moves.filter((m) => m.verb === 'tilt');
+  expect(tilts).toHaveLength(8);
+  expect(tilts.every((t) => t.angleDeg <= 5)).toBe(true);
+  const words = b.run.map((s) => `${s.says} ${s.note ?? ''}`).join(' ');
+  expect(words).not.toMatch(/over the edge|Wet the/);
 });
