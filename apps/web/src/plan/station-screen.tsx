@@ -1,4 +1,5 @@
-import { patchPlan } from '@potter/core/plan';
+import { mendAll, patchPlan } from '@potter/core/plan';
+import type { Remark as RemarkData } from '@potter/core/remark';
 import { trim } from '@potter/core/quantity';
 import { Link, useRouter } from 'expo-router';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
@@ -8,7 +9,7 @@ import { type ReactNode, useState } from 'react';
 import { ScrollView, Text, View } from 'react-native';
 import { IconButton } from '@/ui/button';
 import { Places } from '@/ui/places';
-import { Remark } from '@/ui/remark';
+import { Remark, RemarkGroup } from '@/ui/remark';
 import { Small, Strong, Title } from '@/ui/type';
 import { useKeys } from '@/ui/use-keys';
 import { useWide } from '@/ui/use-wide';
@@ -186,7 +187,9 @@ function Remarks({
   readonly station: Station['id'];
   readonly all?: boolean;
 }) {
-  const { id, brief, edit } = usePlan();
+  const { id, brief, studio, edit } = usePlan();
+  /** Kinds that are looked at one by one. */
+  const [apart, setApart] = useState<readonly string[]>([]);
   const shown = brief.remarks.filter((r) => all || stationOf(r.about).id === station);
   const elsewhere = all
     ? []
@@ -194,19 +197,38 @@ function Remarks({
         const count = brief.remarks.filter((r) => stationOf(r.about).id === s.id).length;
         return count > 0 ? [{ station: s, count }] : [];
       });
+  const one = (remark: RemarkData) => (
+    <Remark
+      key={`${remark.code} ${remark.about} ${remark.message}`}
+      remark={remark}
+      onFix={() => remark.fix && edit((plan) => patchPlan(plan, remark.fix?.patch ?? []))}
+      onMeant={() => remark.meant && edit((plan) => patchPlan(plan, remark.meant?.patch ?? []))}
+    />
+  );
+  // Those of one kind that each have an act stand together; the gravest kind first, as they come.
+  const groups = shown.reduce<[RemarkData, ...RemarkData[]][]>((all, remark) => {
+    const kin = remark.fix && all.find(([first]) => first.code === remark.code && first.fix);
+    if (kin) kin.push(remark);
+    else all.push([remark]);
+    return all;
+  }, []);
   return (
     <View className="gap-2" role="region" aria-label="Remarks" aria-live="polite">
       {all && shown.length === 0 ? (
         <Small>No remarks. Nothing speaks against this plan.</Small>
       ) : null}
-      {shown.map((remark) => (
-        <Remark
-          key={`${remark.code} ${remark.about} ${remark.message}`}
-          remark={remark}
-          onFix={() => remark.fix && edit((plan) => patchPlan(plan, remark.fix?.patch ?? []))}
-          onMeant={() => remark.meant && edit((plan) => patchPlan(plan, remark.meant?.patch ?? []))}
-        />
-      ))}
+      {groups.map(([first, ...alike]) =>
+        alike.length === 0 || apart.includes(first.code) ? (
+          [first, ...alike].map(one)
+        ) : (
+          <RemarkGroup
+            key={first.code}
+            remarks={[first, ...alike]}
+            onAll={() => edit((plan) => mendAll(plan, first.code, studio))}
+            onApart={() => setApart([...apart, first.code])}
+          />
+        ),
+      )}
       {elsewhere.map(({ station: s, count }) => (
         <Link
           key={s.id}

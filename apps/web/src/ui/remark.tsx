@@ -9,6 +9,48 @@ const BAR: Readonly<Record<Severity, { word: string; bars: readonly number[] }>>
   note: { word: 'Note', bars: [1] },
 };
 
+const Bars = ({ severity }: { readonly severity: Severity }) => (
+  <View className="flex-row gap-[3px]" style={{ width: 8 }}>
+    {BAR[severity].bars.map((width, i) => (
+      <View key={i} className="bg-ink" style={{ width }} />
+    ))}
+  </View>
+);
+
+/** Several of one kind as one: what each says, and one act for all. */
+export function RemarkGroup({
+  remarks,
+  onAll,
+  onApart,
+}: {
+  readonly remarks: readonly RemarkData[];
+  readonly onAll: () => void;
+  readonly onApart: () => void;
+}) {
+  const [first] = remarks;
+  if (!first) return null;
+  return (
+    <View
+      className="flex-row bg-raised"
+      role="group"
+      aria-label={`${BAR[first.severity].word}, ${remarks.length} alike`}
+    >
+      <Bars severity={first.severity} />
+      <View className="flex-1 px-3 py-2">
+        {remarks.map(({ message }) => (
+          <Text key={message} className="font-bold text-16 text-ink">
+            {message}
+          </Text>
+        ))}
+        <View className="flex-row flex-wrap gap-x-5">
+          <Act label={`Mend all ${remarks.length}`} onPress={onAll} />
+          <Act label="One by one" onPress={onApart} />
+        </View>
+      </View>
+    </View>
+  );
+}
+
 interface Props {
   readonly remark: RemarkData;
   readonly onFix?: () => void;
@@ -16,14 +58,10 @@ interface Props {
 }
 
 export function Remark({ remark, onFix, onMeant }: Props) {
-  const { word, bars } = BAR[remark.severity];
+  const { word } = BAR[remark.severity];
   return (
     <View className="flex-row bg-raised" role="group" aria-label={`${word}: ${remark.message}`}>
-      <View className="flex-row gap-[3px]" style={{ width: 8 }}>
-        {bars.map((width, i) => (
-          <View key={i} className="bg-ink" style={{ width }} />
-        ))}
-      </View>
+      <Bars severity={remark.severity} />
       <View className="flex-1 px-3 py-2">
         <Text className="font-body text-16 text-ink">
           <Text className="font-bold">{remark.message}</Text> {remark.advice}

@@ -1,6 +1,7 @@
 import type { Outcome } from '../../flow/outcome';
 import { REMARKS } from '../../remark';
 import { brief } from './brief';
+import { mendAll } from './mend-all';
 import { checkPlan } from '../document/check';
 import {
   BRASS,
@@ -458,4 +459,17 @@ test('a fix made for another plan is refused and changes nothing', () => {
   expect(() =>
     patchPlan(plan(), [{ op: 'replace', path: '/mixes/99/waterParts', value: 1 }]),
   ).toThrow(/does not fit/);
+});
+
+test('remarks of one kind are mended in one act, and no others are made', () => {
+  const thin = ['m-oat', 'm-slate', 'm-quince'].reduce(
+    (p, id) => mixed(p, id, { medium: { id: 'conditioner', parts: 1 }, waterParts: 2 }),
+    plan(),
+  );
+  const codes = (p: Plan) => brief(p).remarks.map((r) => r.code);
+  expect(codes(thin).filter((c) => c === 'too-much-water')).toHaveLength(3);
+  const mended = mendAll(thin, 'too-much-water');
+  expect(codes(mended)).not.toContain('too-much-water');
+  expect(checkPlan(mended)).toEqual([]);
+  expect(mendAll(mended, 'too-much-water')).toBe(mended);
 });
