@@ -95,7 +95,7 @@ export function MovePanel({ index, move, onMoved }: Props) {
         {verb.usualS === undefined ? null : (
           <QuantityField
             className="min-w-[120px] flex-1"
-            label="Takes"
+            label="Time"
             dimension="time"
             unit="s"
             value={secondsOf(move)}

@@ -16,16 +16,15 @@ interface Props {
 /** Four figures of what came of it. */
 export function OutcomeVitals({ outcome, brief }: Props) {
   const { lostG } = runOffOf(brief.surface, brief.budget, outcome);
+  const { areaCm2, pieces } = brief.surface;
+  const bareCm2 = ((1 - outcome.coveredShare) * areaCm2) / pieces;
   return (
     <VitalLine
       vitals={[
         { figure: coveredPercent(outcome), unit: '% covered' },
         { figure: trim(lostG, 0), unit: 'g lost' },
         { figure: trim(outcome.film.meanMm, 1), unit: 'mm film' },
-        {
-          figure: String(outcome.bareMm.length),
-          unit: outcome.bareMm.length === 1 ? 'bare corner' : 'bare corners',
-        },
+        { figure: trim(bareCm2, 0), unit: 'cm² bare' },
       ]}
     />
   );
