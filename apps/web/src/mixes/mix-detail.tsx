@@ -45,19 +45,6 @@ export function MixDetail({ index, mix, brief }: Props) {
   const additives = mix.additives ?? [];
   return (
     <View className="gap-4 px-2 pb-4 pt-1">
-      <TextField
-        live
-        label="What you call it"
-        shown={mix.name}
-        read={(text) =>
-          text.trim() === ''
-            ? { ok: false, fault: 'It needs a name.' }
-            : { ok: true, value: text.slice(0, 80) }
-        }
-        onChange={(name) =>
-          edit((p) => edits.setMix(p, index, (m) => ({ ...m, name })), `name ${mix.id}`)
-        }
-      />
       <Pick
         label="Made as"
         value={school?.id ?? OWN}
@@ -93,6 +80,19 @@ export function MixDetail({ index, mix, brief }: Props) {
         }
       />
       <MixPaints index={index} mix={mix} />
+      <TextField
+        live
+        label="What you call it"
+        shown={mix.name}
+        read={(text) =>
+          text.trim() === ''
+            ? { ok: false, fault: 'It needs a name.' }
+            : { ok: true, value: text.slice(0, 80) }
+        }
+        onChange={(name) =>
+          edit((p) => edits.setMix(p, index, (m) => ({ ...m, name })), `name ${mix.id}`)
+        }
+      />
       {edits.alikeIn(plan).length + (mix.ownWay ? 1 : 0) > 1 ? (
         <YesNo
           label="Changed with all the others"

@@ -13,6 +13,7 @@ import { useConsistencyName } from './consistency-name';
 import { AddMix } from './add-mix';
 import { AllAlike } from './all-alike';
 import { Bubbles } from './bubbles';
+import { ByParts } from './by-parts';
 import { MadeList } from './made-list';
 import { MediumsToMake } from './mediums-to-make';
 import { Metallics } from './metallics';
@@ -79,6 +80,7 @@ export function MixesStation() {
       </View>
       <AddMix onAdded={setOpen} />
       <MediumsToMake />
+      <ByParts />
       <Bubbles />
       <MadeList />
     </StationScreen>

@@ -13,18 +13,20 @@ interface Props {
   readonly brief: Brief;
 }
 
-/** Four figures of what came of it. */
+/** The figures of what came of it. */
 export function OutcomeVitals({ outcome, brief }: Props) {
   const { lostG } = runOffOf(brief.surface, brief.budget, outcome);
-  const { areaCm2, pieces } = brief.surface;
-  const bareCm2 = ((1 - outcome.coveredShare) * areaCm2) / pieces;
+  const corners = outcome.bareMm.length;
   return (
     <VitalLine
       vitals={[
         { figure: coveredPercent(outcome), unit: '% covered' },
         { figure: trim(lostG, 0), unit: 'g lost' },
         { figure: trim(outcome.film.meanMm, 1), unit: 'mm film' },
-        { figure: trim(bareCm2, 0), unit: 'cm² bare' },
+        // What is covered says the rest; a corner that stays bare is told by itself.
+        ...(corners > 0
+          ? [{ figure: String(corners), unit: corners === 1 ? 'bare place' : 'bare places' }]
+          : []),
       ]}
     />
   );

@@ -32,6 +32,7 @@ export { layBetween, lightBetween, lightened, lightenOffer } from './asked/light
 export { type MadeMix, madeMixes } from './asked/made-mixes';
 export { judgeOrder, type OrderJudged, type Seam, seamsOf, weightWords } from './asked/seams';
 export { type Standing, standing } from './asked/standing';
+export { type MixInParts, mixesInParts } from './asked/mixes-in-parts';
 export { mendAll } from './brief/mend-all';
 export { bubblesLeaveIn } from './asked/bubbles';
 export { ownStrength, type Thickness, thicknessAdvice, thicknesses } from './asked/thickness';
