@@ -174,7 +174,7 @@ test('a pour draws the shelf down, gives it back, and its run-off goes into a ja
   await press(page, 'button', /^Begin/);
   await press(page, 'button', 'Ran out');
   await says(page, 'What is bare?');
-  await press(page, 'radio', 'Two corners');
+  await press(page, 'radio', /^Stroke /);
   await says(page, 'g more:');
   await press(page, 'button', 'Close');
   for (let i = 0; i < 80; i++) {

@@ -3,6 +3,7 @@ import { CUP } from './cup';
 import type { FactorDefinition } from './define';
 import { DRYING } from './drying';
 import { FILM } from './film';
+import { GROUND } from './ground';
 import { HAND } from './hand';
 import { MIX } from './mix';
 import { SEEN } from './seen';
@@ -12,7 +13,7 @@ export type { FactorDefinition } from './define';
 /** Every factor by its id. */
 export const FACTORS = registry<FactorDefinition>()(
   'factor',
-  [...FILM, ...MIX, ...CUP, ...HAND, ...DRYING, ...SEEN],
+  [...FILM, ...MIX, ...CUP, ...HAND, ...DRYING, ...GROUND, ...SEEN],
   ({ usual, least, most }) =>
     least <= usual && usual <= most ? undefined : 'is usually what nobody could mean by it',
 );

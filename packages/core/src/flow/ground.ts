@@ -1,20 +1,22 @@
+import { FACTORS } from '../factor';
 import { crossingsAt } from '../surface/outline/covers';
 import { type Film, RIM_M } from './film';
 import type { Grid } from './grid';
 import { noise } from './noise';
-import type { PourScene } from './scene';
+import type { Holds, PourScene } from './scene';
 
 /** Cells along the longer side. The same for first and finished pictures: another grid would be another pour. */
 const CELLS = 160;
 
-/** Height at which a front on dry primed ground stops, and how much it varies from place to place (estimate; theory gives 1.0 to 1.8 mm). */
-const HEQ_M = 0.9e-3;
+/** What holds paint back where nobody has found otherwise. */
+const USUAL: Holds = {
+  frontMm: FACTORS['front-stops'].usual,
+  edgeMm: FACTORS['edge-holds'].usual,
+  wetEdgeShare: FACTORS['wet-edge-holds'].usual,
+};
+/** How much the height at which a front stops varies from place to place (estimate). */
 const HEQ_VARIES = 0.5;
 const HEQ_PATCH_MM = 14;
-
-/** Height an edge holds back while dry, and what of it is left once paint has gone over (our own closure, not validated). */
-const LIP_M = 1.2e-3;
-const WET_LIP_SHARE = 0.35;
 
 /** A surface on its grid. Cell (x, y) has its middle at ((x + 0.5)·cellMm − originMm). */
 export interface Site {
@@ -27,6 +29,8 @@ export interface Site {
   /** Cells off the surface that touch it, where what runs over the edge arrives, and the side each lies on. */
   readonly brink: Int32Array;
   readonly brinkSide: Uint8Array;
+  /** Height an edge still holds back once paint has gone over it, m. */
+  readonly wetEdgeM: number;
 }
 
 /** Sides of a surface in the order they are counted: what lies nearer the middle of one side belongs to it. */
@@ -37,7 +41,10 @@ export type Side = (typeof SIDES)[number];
  * Lays a grid over a surface: square cells, whole in number along both sides where they can be, a ring of outside cells around.
  * @param about how many cells along the longer side, give or take a tenth; pictures all use the default
  */
-export function layGrid({ widthMm, heightMm, rings }: PourScene, about = CELLS): Site {
+export function layGrid(
+  { widthMm, heightMm, rings, holds = USUAL }: PourScene,
+  about = CELLS,
+): Site {
   const longer = Math.max(widthMm, heightMm);
   const shorter = Math.min(widthMm, heightMm);
   let cells = about;
@@ -85,27 +92,33 @@ export function layGrid({ widthMm, heightMm, rings }: PourScene, about = CELLS):
     inside,
     brink: Int32Array.from(brink),
     brinkSide: Uint8Array.from(sides),
+    wetEdgeM: (holds.edgeMm * holds.wetEdgeShare) / 1000,
   };
 }
 
 /** Dry ground, a little uneven, with edges that hold back. */
-export function layGround(film: Film, site: Site, { raisedRim, seed }: PourScene): void {
+export function layGround(
+  film: Film,
+  site: Site,
+  { raisedRim, seed, holds = USUAL }: PourScene,
+): void {
   const { nx } = site.grid;
   for (let i = 0; i < site.inside.length; i++) {
     if (!site.inside[i]) {
-      film.ground[i] = raisedRim ? -RIM_M : -LIP_M;
+      film.ground[i] = raisedRim ? -RIM_M : -holds.edgeMm / 1000;
       continue;
     }
     const [x, y] = [(i % nx) * site.cellMm, Math.floor(i / nx) * site.cellMm];
     film.ground[i] =
-      HEQ_M * (1 + HEQ_VARIES * noise(x / HEQ_PATCH_MM, y / HEQ_PATCH_MM, 0, seed + 11));
+      (holds.frontMm / 1000) *
+      (1 + HEQ_VARIES * noise(x / HEQ_PATCH_MM, y / HEQ_PATCH_MM, 0, seed + 11));
   }
 }
 
 /** A film spread where `where` is not 0: wet ground stops no front, and every edge it runs along holds less. */
 export function wetGround(film: Film, site: Site, where: Uint8Array): void {
   for (let i = 0; i < site.inside.length; i++)
-    if (!site.inside[i]) film.ground[i] = wetted(film.ground[i]!);
+    if (!site.inside[i]) film.ground[i] = wetted(film.ground[i]!, site.wetEdgeM);
     else if (where[i]) film.ground[i] = 0;
 }
 
@@ -127,5 +140,5 @@ export function bandOf(
 }
 
 /** The edge beside an outside cell once paint has gone over it; a rim stays a rim. */
-export const wetted = (ground: number): number =>
-  ground <= -RIM_M ? ground : Math.max(ground, -LIP_M * WET_LIP_SHARE);
+export const wetted = (ground: number, wetEdgeM: number): number =>
+  ground <= -RIM_M ? ground : Math.max(ground, -wetEdgeM);

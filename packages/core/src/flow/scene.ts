@@ -1,5 +1,12 @@
 import type { Act } from './act';
 
+/** What holds paint back: a front on dry ground, a dry edge, and the part of that an edge holds once it is wet. */
+export interface Holds {
+  readonly frontMm: number;
+  readonly edgeMm: number;
+  readonly wetEdgeShare: number;
+}
+
 /** Everything the flow needs of a plan, but colours. */
 export interface PourScene {
   readonly widthMm: number;
@@ -10,6 +17,8 @@ export interface PourScene {
   readonly reachesMm: readonly (readonly [number, number])[];
   /** A raised rim lets nothing over the edge. */
   readonly raisedRim: boolean;
+  /** What holds paint back, where it is not as usual. */
+  readonly holds?: Holds;
   /** Kinematic viscosity, m²/s: one for the whole pour. */
   readonly nu: number;
   /** What happens to the film, in order; at most `MOST_ACTS`. */

@@ -86,7 +86,7 @@ export function nthOf(acts: readonly Act[]): number[] {
 /** Takes up what ran over the edge, and remembers that the edge is wet there. */
 function collect(
   { h, ground, grid }: Film,
-  { brink, brinkSide }: Site,
+  { brink, brinkSide, wetEdgeM }: Site,
   spiltM3: [number, number, number, number],
 ): void {
   for (let k = 0; k < brink.length; k++) {
@@ -95,6 +95,6 @@ function collect(
     if (over === 0) continue;
     spiltM3[brinkSide[k]!] = spiltM3[brinkSide[k]!]! + over * grid.dx * grid.dx;
     h[i] = 0;
-    ground[i] = wetted(ground[i]!);
+    ground[i] = wetted(ground[i]!, wetEdgeM);
   }
 }

@@ -5,6 +5,7 @@ import { thinnessOf } from '../asked/reach';
 import { BRASS, DAMSON, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
 import type { Plan } from '../document/schema';
 import type { Studio } from '../document/studio';
+import { layGrid } from '../../flow/ground';
 import { previewOf } from '../preview/preview';
 
 test('what is weighed is what is set aside, for every mix', () => {
@@ -46,6 +47,13 @@ describe('an artist’s own figures come before the usual ones, and reach', () =
 
   test('the preview: a cup that lets go more slowly pours for longer', () =>
     expect(seconds(by({ 'cup-lets-go': 15 }))).toBeGreaterThan(seconds(usual)));
+
+  test('the ground under the preview: an edge that holds twice as much, wet too', () => {
+    const scene = (b: Brief) => previewOf(p, b).scene;
+    const own = scene(by({ 'edge-holds': 2 * usual.factors['edge-holds'] }));
+    expect(own.holds).toMatchObject({ edgeMm: 2.4, frontMm: 0.9 });
+    expect(layGrid(own, 40).wetEdgeM).toBeCloseTo(2 * layGrid(scene(usual), 40).wetEdgeM, 12);
+  });
 
   test('what is asked of the plan afterwards', () => {
     const half = { face: 0.5, edges: 0 };

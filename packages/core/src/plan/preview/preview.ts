@@ -33,6 +33,11 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
       rings: definition.rings(shape),
       reachesMm: definition.reaches(shape),
       raisedRim: rim.kind === 'raised',
+      holds: {
+        frontMm: brief.factors['front-stops'],
+        edgeMm: brief.factors['edge-holds'],
+        wetEdgeShare: brief.factors['wet-edge-holds'],
+      },
       nu,
       acts,
       seed,
