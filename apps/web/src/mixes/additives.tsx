@@ -13,9 +13,9 @@ import { Choice } from '@/ui/choice';
 import { Pick } from '@/ui/pick';
 import { NumberField } from '@/ui/quantity-field';
 import { Small, Strong } from '@/ui/type';
+import { OIL_PER_ML } from './oil';
 
-/** Oil is spoken of in drops a cup of this size, powder in grams or scoops to this much. */
-const OIL_PER_ML = 60;
+/** Powder is spoken of in grams or scoops to this much. */
 const POWDER_PER_ML = 100;
 const MOST = 6;
 

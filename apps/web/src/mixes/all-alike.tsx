@@ -18,11 +18,10 @@ import { NumberField } from '@/ui/quantity-field';
 import { Section } from '@/ui/section';
 import { Small } from '@/ui/type';
 import { useConsistencyName } from './consistency-name';
+import { OIL_PER_ML } from './oil';
 import { RatioInput } from './ratio-input';
 
 const NONE = 'none';
-/** Oil is spoken of in drops a cup of this size. */
-const OIL_PER_ML = 60;
 
 /** One recipe for every colour, in one act; a mix that goes its own way is left as it is. */
 export function AllAlike() {

@@ -6,9 +6,9 @@ import { View } from 'react-native';
 import { useMaterials, useMediums } from '@/data/shelf';
 import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
+import { NameField } from '@/ui/name-field';
 import { Pick } from '@/ui/pick';
 import { Section } from '@/ui/section';
-import { TextField } from '@/ui/text-field';
 import { Body, Small } from '@/ui/type';
 import { YesNo } from '@/ui/yes-no';
 import { Additives } from './additives';
@@ -80,15 +80,9 @@ export function MixDetail({ index, mix, brief }: Props) {
         }
       />
       <MixPaints index={index} mix={mix} />
-      <TextField
-        live
+      <NameField
         label="What you call it"
-        shown={mix.name}
-        read={(text) =>
-          text.trim() === ''
-            ? { ok: false, fault: 'It needs a name.' }
-            : { ok: true, value: text.slice(0, 80) }
-        }
+        value={mix.name}
         onChange={(name) =>
           edit((p) => edits.setMix(p, index, (m) => ({ ...m, name })), `name ${mix.id}`)
         }

@@ -6,7 +6,7 @@ import { Choice } from '@/ui/choice';
 import { QuantityField } from '@/ui/quantity-field';
 import { CountFields } from './count-fields';
 import { ItemForm } from './item-form';
-import { NameField } from './name-field';
+import { NameField } from '@/ui/name-field';
 import { options } from '@/ui/options';
 
 /** A kind of blank: its size and how many of it wait. */

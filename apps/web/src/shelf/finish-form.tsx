@@ -1,7 +1,7 @@
 import type { ShelfFinish } from '@potter/core/stock';
 import { Choice } from '@/ui/choice';
 import { ItemForm } from './item-form';
-import { NameField } from './name-field';
+import { NameField } from '@/ui/name-field';
 import { options } from '@/ui/options';
 import { StockFields } from './stock-fields';
 

@@ -10,7 +10,7 @@ import { TextField } from '@/ui/text-field';
 import { Body } from '@/ui/type';
 import { YesNo } from '@/ui/yes-no';
 import { ItemForm } from './item-form';
-import { NameField } from './name-field';
+import { NameField } from '@/ui/name-field';
 
 /** A jar of what was left over or ran off, and what it may become. */
 export function JarForm({ item, isNew }: { readonly item: ShelfJar; readonly isNew: boolean }) {

@@ -4,7 +4,7 @@ import { Choice } from '@/ui/choice';
 import { NumberField } from '@/ui/quantity-field';
 import { TextField } from '@/ui/text-field';
 import { ItemForm } from './item-form';
-import { NameField } from './name-field';
+import { NameField } from '@/ui/name-field';
 import { options } from '@/ui/options';
 import { StockFields } from './stock-fields';
 

@@ -12,7 +12,7 @@ import { Pick } from '@/ui/pick';
 import { NumberField } from '@/ui/quantity-field';
 import { Body, Heading, Strong } from '@/ui/type';
 import { ItemForm } from './item-form';
-import { NameField } from './name-field';
+import { NameField } from '@/ui/name-field';
 import { StockFields } from './stock-fields';
 
 /** A medium of one's own: materials and other ready mediums, in parts. */

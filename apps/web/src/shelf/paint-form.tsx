@@ -17,7 +17,7 @@ import { TextField } from '@/ui/text-field';
 import { Body, Heading, Small } from '@/ui/type';
 import { ItemForm } from './item-form';
 import { MeasuredOpacity } from './measured-opacity';
-import { NameField } from './name-field';
+import { NameField } from '@/ui/name-field';
 import { ColourField } from '@/paints/colour-field';
 import { BODIES, FINISHES, OPACITIES } from '@/paints/paint-words';
 import { paintChip } from '@/paints/paint-chip';

@@ -10,7 +10,7 @@ import { Body } from '@/ui/type';
 import { ItemForm } from './item-form';
 import { CountFields } from './count-fields';
 import { FromWater } from './from-water';
-import { NameField } from './name-field';
+import { NameField } from '@/ui/name-field';
 
 /** A cup of one's own, by its inner measures. */
 export function VesselForm({

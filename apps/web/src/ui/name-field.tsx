@@ -1,17 +1,19 @@
-import { TextField } from '@/ui/text-field';
+import { TextField } from './text-field';
 
-/** A name nothing on the shelf goes without. */
+/** A name nothing goes without. */
 export function NameField({
+  label = 'Name',
   value,
   onChange,
 }: {
+  readonly label?: string;
   readonly value: string;
   readonly onChange: (name: string) => void;
 }) {
   return (
     <TextField
       live
-      label="Name"
+      label={label}
       shown={value}
       read={(text) =>
         text.trim() === ''
