@@ -1,5 +1,5 @@
 import { type Factors, factorsWith } from '../factor';
-import { stepLimits } from './consistency';
+import { justInside, stepLimits } from './consistency';
 import type { Consistency } from './schema';
 
 /**
@@ -65,9 +65,6 @@ export type Advice =
   /** Nothing at hand brings it there. */
   | { readonly kind: 'none' };
 
-/** The thick step has no end; its width is taken to here, Pa·s. */
-const THICKEST_PAS = 8;
-
 /**
  * The smallest addition that brings what is in the cup to a step: water while it is within its limit, else medium; paint where it is too thin. By the
  * mixing rule ln μ = Σ φ ln μ, so that x mL of something of viscosity c bring V mL from μ to m: x = V (ln μ − ln m) ÷ (ln m − ln c).
@@ -84,14 +81,12 @@ export function advise(
   strength = 1,
   factors: Factors = factorsWith(),
 ): Advice {
-  const { fromPaS, belowPaS } = stepLimits(step);
-  const low = Math.log(Math.max(fromPaS, 0.05));
-  const high = Math.log(Math.min(belowPaS, THICKEST_PAS));
+  const { belowPaS } = stepLimits(step);
   const now = Math.log(cup.viscosityPaS);
-  if (now >= low && cup.viscosityPaS < belowPaS) return { kind: 'right' };
+  if (now >= justInside(step, 0).fromThin && cup.viscosityPaS < belowPaS) return { kind: 'right' };
   const thin = cup.viscosityPaS >= belowPaS;
-  const inside = factors['aims-inside'];
-  const aim = thin ? high - inside * (high - low) : low + inside * (high - low);
+  const { fromThin, fromThick } = justInside(step, factors['aims-inside']);
+  const aim = thin ? fromThick : fromThin;
   const needed = (of: Addition): number => {
     const c = Math.log(of.viscosityPaS);
     // It must lie beyond the aim, or no amount of it gets there.

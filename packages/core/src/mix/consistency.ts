@@ -32,6 +32,24 @@ export function stepLimits(step: Consistency): {
   };
 }
 
+/** The thin step has no beginning and the thick one no end: their widths are taken from and to here, Pa·s (estimate). */
+const THINNEST_PAS = 0.05;
+const THICKEST_PAS = 8;
+
+/**
+ * Just inside a step, from its thin and from its thick side, as logarithms of Pa·s: what comes from outside is brought to here, no further.
+ * @param inside how far inside, as a part of the step's width in logarithms
+ */
+export function justInside(
+  step: Consistency,
+  inside: number,
+): { readonly fromThin: number; readonly fromThick: number } {
+  const { fromPaS, belowPaS } = stepLimits(step);
+  const low = Math.log(Math.max(fromPaS, THINNEST_PAS));
+  const high = Math.log(Math.min(belowPaS, THICKEST_PAS));
+  return { fromThin: low + inside * (high - low), fromThick: high - inside * (high - low) };
+}
+
 /** Thick to thin as a number, 0 = thin. */
 export const stepRank = (step: Consistency): number =>
   CONSISTENCIES.findIndex((c) => c.step === step);

@@ -1,7 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox';
+import { FACTORS } from '../factor';
 import { Id } from '../schema/parts';
 import { type Body, BodySchema, type Paint } from '../paint/schema';
-import { stepLimits } from './consistency';
+import { justInside, stepLimits } from './consistency';
 import type { Consistency, Mix } from './schema';
 
 /** How mixes of one kind, a body of paint with a medium, have been found to come out against what is reckoned. */
@@ -36,20 +37,12 @@ const isOf = (landing: Landing, { body, medium }: Kind): boolean =>
 export const timesOf = (landings: readonly Landing[], kind: Kind): number =>
   landings.find((l) => isOf(l, kind))?.times ?? 1;
 
-/** So far inside the step a mix is taken to be that is right and was reckoned outside, as a part of the step in logarithms. */
-const INSIDE = 0.15;
-/** The thin step begins, and the thick one ends, here, Pa·s. */
-const THINNEST_PAS = 0.05;
-const THICKEST_PAS = 8;
-
 /** What a mix is, Pa·s, that was reckoned to be so thick and is right for a step: the nearest the step allows. */
 export function rightPaS(reckonedPaS: number, step: Consistency): number {
   const { fromPaS, belowPaS } = stepLimits(step);
   if (reckonedPaS >= fromPaS && reckonedPaS < belowPaS) return reckonedPaS;
-  const low = Math.log(Math.max(fromPaS, THINNEST_PAS));
-  const high = Math.log(Math.min(belowPaS, THICKEST_PAS));
-  const margin = INSIDE * (high - low);
-  return Math.exp(reckonedPaS < fromPaS ? low + margin : high - margin);
+  const { fromThin, fromThick } = justInside(step, FACTORS['aims-inside'].usual);
+  return Math.exp(reckonedPaS < fromPaS ? fromThin : fromThick);
 }
 
 /** The landings once a mix of a kind was found right for a step: all of its kind come out as this one does. */

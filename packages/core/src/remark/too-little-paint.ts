@@ -4,6 +4,15 @@ import type { RemarkDefinition } from './evidence';
 
 const LEAN_MM = LEAN_ML_PER_CM2 * 10;
 
+const LAY_LEAN = {
+  label: `Lay ${trim(LEAN_MM, 2)} mm`,
+  patch: [{ op: 'add', path: '/budget/laidMm', value: Number(LEAN_MM.toFixed(2)) }],
+} as const;
+const BY_GENEROUS = {
+  label: 'Use the generous rule',
+  patch: [{ op: 'replace', path: '/budget/school', value: 'generous' }],
+} as const;
+
 export const tooLittlePaint: RemarkDefinition = {
   id: 'too-little-paint',
   see: ({ plan, amounts, measure, factors }) => {
@@ -12,26 +21,8 @@ export const tooLittlePaint: RemarkDefinition = {
     const baseMl = amounts.pots.filter((p) => p.use === 'base').reduce((sum, p) => sum + p.ml, 0);
     const wetMm = amounts.laidMm + (baseMl / measure.areaCm2) * 10;
     if (wetMm >= leastMm) return [];
-    const fix = {
-      film: {
-        label: `Lay ${trim(LEAN_MM, 2)} mm`,
-        patch: [{ op: 'add', path: '/budget/laidMm', value: Number(LEAN_MM.toFixed(2)) }],
-      },
-      own: {
-        label: 'Use the generous rule',
-        patch: [{ op: 'replace', path: '/budget/school', value: 'generous' }],
-      },
-      lean: {
-        label: 'Use the generous rule',
-        patch: [{ op: 'replace', path: '/budget/school', value: 'generous' }],
-      },
-      'lean-bare': {
-        label: 'Use the generous rule',
-        patch: [{ op: 'replace', path: '/budget/school', value: 'generous' }],
-      },
-      generous: undefined,
-    } as const;
-    const mend = fix[plan.budget.school];
+    const { school } = plan.budget;
+    const mend = school === 'generous' ? undefined : school === 'film' ? LAY_LEAN : BY_GENEROUS;
     return [
       {
         severity: 'spoils',

@@ -15,6 +15,7 @@ import { mixFor } from '../beginning/create';
 import { rewriteMoves } from '../beginning/moves';
 import { asColour } from './colours';
 import { freeId } from './list';
+import { POT_STARTS } from './pots';
 
 export const setMix = (plan: Plan, index: number, change: (mix: Mix) => Mix): Plan => ({
   ...plan,
@@ -130,8 +131,7 @@ export const alikeIn = (plan: Plan): readonly number[] =>
 export const setOwnWay = (plan: Plan, index: number, ownWay: boolean): Plan =>
   setMix(plan, index, ({ ownWay: _, ...mix }) => (ownWay ? { ...mix, ownWay: true } : mix));
 
-/** What an activator and a pillow begin with (tuned, not measured). */
-const ACTIVATOR_ML = 12;
+/** A pillow is laid thicker than a base that only lets paint slide, mm (science.md, default pots). */
 const PILLOW_MM = 1.5;
 
 /**
@@ -171,7 +171,7 @@ function withPot(plan: Plan, use: 'base' | 'activator', mix: string): Plan {
       ? pots.map((p) => (p === laid ? { ...p, mix } : p))
       : [
           ...pots,
-          use === 'base' ? { use, mix, filmMm: PILLOW_MM } : { use, mix, ml: ACTIVATOR_ML },
+          use === 'base' ? { use, mix, filmMm: PILLOW_MM } : { use, mix, ...POT_STARTS[use] },
         ];
   return { ...plan, budget: { ...plan.budget, pots: next } };
 }

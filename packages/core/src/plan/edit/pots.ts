@@ -6,7 +6,7 @@ import { rewriteMoves } from '../beginning/moves';
 import type { Plan } from '../document/schema';
 
 /** What a pot of each use begins with (tuned, not measured). */
-const STARTS: Readonly<Record<PotUse, Omit<Pot, 'use' | 'mix'>>> = {
+export const POT_STARTS: Readonly<Record<PotUse, Omit<Pot, 'use' | 'mix'>>> = {
   base: { filmMm: 1 },
   edge: { filmMm: FACTORS['edge-film'].usual },
   activator: { ml: 12 },
@@ -23,7 +23,7 @@ const withPots = (plan: Plan, pots: readonly Pot[]): Plan =>
 
 /** Sets an amount aside, and has the technique write what is done with it. */
 export function addPot(plan: Plan, use: PotUse, mix = backgroundOf(plan)): Plan {
-  const pot: Pot = { use, ...(ofOneMix(use) ? { mix } : {}), ...STARTS[use] };
+  const pot: Pot = { use, ...(ofOneMix(use) ? { mix } : {}), ...POT_STARTS[use] };
   return withPots(plan, [...plan.budget.pots, pot]);
 }
 
@@ -60,7 +60,7 @@ export function potsFor(plan: Plan, before: Plan): Plan {
     const pot = { use, mix: move.mix as string };
     return plan.budget.pots.some((p) => p.use === use && p.mix === pot.mix)
       ? []
-      : [{ ...pot, ...STARTS[use] }];
+      : [{ ...pot, ...POT_STARTS[use] }];
   });
   const kept = plan.budget.pots.filter(
     (pot) => !before.moves.some((m) => draws(m, pot)) || plan.moves.some((m) => draws(m, pot)),
