@@ -37,7 +37,7 @@ const PLANS: readonly Plan[] = [
   edit.addPot(make(rect(500, 400), 6, { edgeDepthMm: 18, coverEdges: true }), 'base'),
   edit.setBudget(make(rect(500, 400), 3, deep), { countEdges: true }),
   make(rect(254, 254), 2, {}, { school: 'film' }),
-  make(round(100), 4, { pieces: 12 }),
+  edit.roundPartsTo(make(round(100), 4, { pieces: 12 }), 5),
   make({ kind: 'glyphs', text: '7H', font: 'hyperlegible', heightMm: 200 }, 3),
   make(rect(900, 300), 5, { edgeDepthMm: 18, coverEdges: false }, { technique: 'straight-pour' }),
   make(rect(300, 300), 4, deep, { technique: 'straight-pour', school: 'lean' }),

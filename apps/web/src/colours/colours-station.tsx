@@ -4,6 +4,7 @@ import { mixNames, edit as edits, type NeighbourPair, neighbourTable } from '@po
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { At } from '@/plan/led';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
 import { usePaints } from '@/data/shelf';
@@ -77,18 +78,24 @@ export function ColoursStation() {
                 </Small>
               </View>
             </Pressable>
-            <NumberField
+            <At
+              about={`/budget/shares/${plan.budget.shares.findIndex((s) => s.mix === row.id)}`}
               className="w-[76px]"
-              hideLabel
-              label={`Share of ${row.name}`}
-              value={row.share}
-              min={0}
-              max={1}
-              per={0.01}
-              decimals={0}
-              suffix=" %"
-              onChange={(share) => edit((p) => edits.setShare(p, row.id, share), `share ${row.id}`)}
-            />
+            >
+              <NumberField
+                hideLabel
+                label={`Share of ${row.name}`}
+                value={row.share}
+                min={0}
+                max={1}
+                per={0.01}
+                decimals={0}
+                suffix=" %"
+                onChange={(share) =>
+                  edit((p) => edits.setShare(p, row.id, share), `share ${row.id}`)
+                }
+              />
+            </At>
             <Mass className="w-[76px] justify-end" g={row.g} />
           </View>
         ))}

@@ -4,6 +4,7 @@ import { trim } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { Text, View } from 'react-native';
+import { At, useOpenWhatLedTo } from '@/plan/led';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
 import { Button } from '@/ui/button';
@@ -32,6 +33,10 @@ export function CupsStation() {
   const [chosenCup, setChosenCup] = useState(0);
   const [layer, setLayer] = useState<number>();
   const [adding, setAdding] = useState(false);
+  useOpenWhatLedTo('/cups', (at, its) => {
+    setChosenCup(at ?? 0);
+    setLayer(its);
+  });
   const cup = Math.min(chosenCup, plan.cups.length - 1);
   // A plan always has a cup: the schema says so, and the last one cannot be taken away.
   const doc = plan.cups[cup] as Cup;
@@ -77,16 +82,18 @@ export function CupsStation() {
       station="cups"
       foot={
         selected !== undefined && doc.layers?.[selected] ? (
-          <LayerPanel
-            cup={cup}
-            index={selected}
-            layer={doc.layers[selected]}
-            loaded={loaded.layers[selected]}
-            belowMl={loaded.layers.slice(0, selected).reduce((sum, l) => sum + l.ml, 0)}
-            count={doc.layers.length}
-            onMoved={setLayer}
-            name={nameOf(doc.layers[selected].mix)}
-          />
+          <At about={`/cups/${cup}/layers/${selected}`}>
+            <LayerPanel
+              cup={cup}
+              index={selected}
+              layer={doc.layers[selected]}
+              loaded={loaded.layers[selected]}
+              belowMl={loaded.layers.slice(0, selected).reduce((sum, l) => sum + l.ml, 0)}
+              count={doc.layers.length}
+              onMoved={setLayer}
+              name={nameOf(doc.layers[selected].mix)}
+            />
+          </At>
         ) : null
       }
     >

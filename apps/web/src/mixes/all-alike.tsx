@@ -23,6 +23,9 @@ import { RatioInput } from './ratio-input';
 
 const NONE = 'none';
 
+/** What people fill small cups to, grams. */
+const WHOLE_G = [5, 10, 20];
+
 /** One recipe for every colour, in one act; a mix that goes its own way is left as it is. */
 export function AllAlike() {
   const { plan, edit } = usePlan();
@@ -122,6 +125,21 @@ export function AllAlike() {
           />
         )}
       </View>
+      <Choice
+        label="Main parts in whole"
+        value={String(plan.budget.partsToG ?? NONE)}
+        options={[
+          { value: NONE, label: 'As reckoned' },
+          ...WHOLE_G.map((g) => ({ value: String(g), label: `${g} g` })),
+        ]}
+        onChange={(g) => edit((p) => edits.roundPartsTo(p, g === NONE ? undefined : Number(g)))}
+      />
+      {plan.budget.partsToG === undefined ? null : (
+        <Small>
+          A little more is made, so that paint and medium are such as {plan.budget.partsToG * 2} g
+          and {plan.budget.partsToG} g. What is over goes into the cups.
+        </Small>
+      )}
       {apart.map(({ mix, index }) => (
         <View key={mix.id} className="flex-row flex-wrap items-center gap-x-3">
           <Small className="!text-16">{mix.name} goes its own way.</Small>

@@ -4,6 +4,7 @@ import { edit as edits, type MixBrief } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { useMaterials, useMediums } from '@/data/shelf';
+import { At } from '@/plan/led';
 import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
 import { NameField } from '@/ui/name-field';
@@ -44,7 +45,7 @@ export function MixDetail({ index, mix, brief }: Props) {
   const goodFor = school?.goodFor ?? STOCK_MEDIUMS.find((m) => m.id === mix.medium?.id)?.goodFor;
   const additives = mix.additives ?? [];
   return (
-    <View className="gap-4 px-2 pb-4 pt-1">
+    <At about={`/mixes/${index}`} className="gap-4 px-2 pb-4 pt-1">
       <Pick
         label="Made as"
         value={school?.id ?? OWN}
@@ -94,14 +95,16 @@ export function MixDetail({ index, mix, brief }: Props) {
           onChange={(along) => edit((p) => edits.setOwnWay(p, index, !along))}
         />
       ) : null}
-      <Choice<Consistency>
-        label="How thick it should be"
-        value={mix.consistency}
-        options={CONSISTENCIES.map((c) => ({ value: c.step, label: nameOf(c.step) }))}
-        onChange={(consistency) =>
-          edit((p) => edits.setMix(p, index, (m) => ({ ...m, consistency })))
-        }
-      />
+      <At about={`/mixes/${index}/consistency`}>
+        <Choice<Consistency>
+          label="How thick it should be"
+          value={mix.consistency}
+          options={CONSISTENCIES.map((c) => ({ value: c.step, label: nameOf(c.step) }))}
+          onChange={(consistency) =>
+            edit((p) => edits.setMix(p, index, (m) => ({ ...m, consistency })))
+          }
+        />
+      </At>
       <WantedLine index={index} mix={mix} />
       <Body>
         It comes out <Body className="font-bold">{nameOf(brief.consistency)}</Body>
@@ -132,6 +135,6 @@ export function MixDetail({ index, mix, brief }: Props) {
         steps={brief.steps}
         nameOf={nameIn(plan)}
       />
-    </View>
+    </At>
   );
 }

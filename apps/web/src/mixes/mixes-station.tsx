@@ -3,6 +3,7 @@ import { trim } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { useOpenWhatLedTo } from '@/plan/led';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
 import { Button } from '@/ui/button';
@@ -24,6 +25,7 @@ export function MixesStation() {
   const router = useRouter();
   const nameOf = useConsistencyName();
   const [open, setOpen] = useState(plan.mixes[0]?.id);
+  useOpenWhatLedTo('/mixes', (mix) => setOpen(plan.mixes[mix ?? 0]?.id));
   return (
     <StationScreen
       station="mixes"

@@ -1,33 +1,34 @@
 import { edit as edits, verbScene } from '@potter/core/plan';
 import { TECHNIQUES, techniqueOf, type TechniqueId } from '@potter/core/technique';
-import { type Move, VERBS, type VerbId } from '@potter/core/verb';
+import { type Move, spellsOf, VERBS, type VerbId } from '@potter/core/verb';
 import { useMemo, useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
+import { At, useOpenWhatLedTo } from '@/plan/led';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
 import { SurfaceDrawing } from '@/surface/surface-drawing';
 import { Button } from '@/ui/button';
-import { CareMark } from '@/ui/care-mark';
 import { Choice } from '@/ui/choice';
 import { FieldInput } from '@/ui/field';
 import { clock } from '@/ui/local-time';
-import { Body, Figure, Small, Strong } from '@/ui/type';
+import { Body, Small, Strong } from '@/ui/type';
 import { SortableRows } from '@/ui/sortable-rows';
-import { Mass } from '@/ui/units';
 import { useKeys } from '@/ui/use-keys';
 import { MoveMarks } from './move-marks';
 import { MovePanel } from './move-panel';
+import { MoveRow } from './move-row';
+import { SpellRow } from './spell-row';
 
 export function MovesStation() {
   const { plan, brief, edit } = usePlan();
   const [chosen, setChosen] = useState<number>();
+  useOpenWhatLedTo('/moves', (at) => setChosen(at));
   const [adding, setAdding] = useState(false);
   const [setting, setSetting] = useState(false);
   const technique = techniqueOf(plan.technique.id);
   const selected = chosen !== undefined && chosen < plan.moves.length ? chosen : undefined;
   const scene = useMemo(() => verbScene(plan), [plan]);
   const [changed, setChanged] = useState<readonly string[]>([]);
-  const select = (index: number | undefined) => setChosen(index);
   const shift = (by: number) => {
     if (selected === undefined) return;
     edit((p) => edits.moveMove(p, selected, selected + by));
@@ -41,13 +42,29 @@ export function MovesStation() {
     'Alt+ArrowDown': () => shift(1),
     Delete: () => selected !== undefined && edit((p) => edits.removeMove(p, selected)),
   });
+  const spells = useMemo(() => spellsOf(plan.moves), [plan.moves]);
+  const row = (index: number) => {
+    const step = brief.run[index];
+    return step ? (
+      <MoveRow
+        key={step.move}
+        index={index}
+        move={plan.moves[index]}
+        step={step}
+        chosen={index === selected}
+        onPress={() => setChosen(index === selected ? undefined : index)}
+      />
+    ) : null;
+  };
   const total = Math.max(0, ...brief.run.map((s) => s.endS));
   return (
     <StationScreen
       station="moves"
       foot={
         selected === undefined ? null : (
-          <MovePanel index={selected} move={plan.moves[selected] as Move} onMoved={select} />
+          <At about={`/moves/${selected}`}>
+            <MovePanel index={selected} move={plan.moves[selected] as Move} onMoved={setChosen} />
+          </At>
         )
       }
     >
@@ -136,42 +153,30 @@ export function MovesStation() {
       ) : null}
       <View role="list" aria-label="Moves">
         <SortableRows
-          ids={brief.run.map((s) => s.move)}
+          ids={spells.map((spell) => plan.moves[spell.from]!.id)}
           onMove={(from, to) => {
-            edit((p) => edits.moveMove(p, from, to));
-            setChosen(to);
+            edit((p) => edits.moveSpell(p, from, to));
+            setChosen(undefined);
           }}
-          row={(index) => {
-            const step = brief.run[index];
-            if (!step) return null;
-            const move = plan.moves[index];
-            const isChosen = index === selected;
-            return (
-              <Pressable
-                role="button"
-                aria-pressed={isChosen}
-                aria-label={`${index + 1} ${step.title}`}
-                onPress={() => select(isChosen ? undefined : index)}
-                className={`min-h-[60px] flex-row items-center gap-3 border-b border-b-rule border-l-4 px-2 py-2 ${isChosen ? 'border-l-ink bg-raised' : 'border-l-transparent active:bg-pressed'}`}
+          row={(at) => {
+            const spell = spells[at];
+            if (!spell) return null;
+            const moves = Array.from({ length: spell.count }, (_, i) => row(spell.from + i));
+            return spell.count === 1 ? (
+              moves[0]
+            ) : (
+              <SpellRow
+                spell={spell}
+                moves={plan.moves.slice(spell.from, spell.from + spell.count)}
+                steps={brief.run.slice(spell.from, spell.from + spell.count)}
+                holdsChosen={
+                  selected !== undefined &&
+                  selected >= spell.from &&
+                  selected < spell.from + spell.count
+                }
               >
-                <Figure className="w-[26px]" figure={String(index + 1)} />
-                <View className="min-w-0 flex-1">
-                  <View className="flex-row items-center gap-2">
-                    {step.care.length > 0 ? <CareMark /> : null}
-                    <Strong>{step.title}</Strong>
-                    {move?.own ? <Small>your own</Small> : null}
-                  </View>
-                  <Small lines={2}>
-                    {step.says} {step.note}
-                  </Small>
-                </View>
-                <View className="items-end">
-                  <Strong>{step.endS > step.startS ? clock(step.endS - step.startS) : ''}</Strong>
-                  {step.takes.map((take, i) => (
-                    <Mass key={i} g={take.g} size="text-16" />
-                  ))}
-                </View>
-              </Pressable>
+                {moves}
+              </SpellRow>
             );
           }}
         />

@@ -16,6 +16,7 @@ import { useWide } from '@/ui/use-wide';
 import { type Vital, VitalLine } from '@/ui/vital-line';
 import { LivePreview } from './live-preview';
 import { KeySheet } from './key-sheet';
+import { useBringIntoView, wayTo } from './led';
 import { usePlan } from './plan-context';
 import { PlanMenu } from './plan-menu';
 import { SavingSign } from './saving-sign';
@@ -44,6 +45,7 @@ export function StationScreen(props: Props) {
     '?': () => showKeys(!keysShown),
   });
   const wide = useWide();
+  useBringIntoView();
   if (keysShown) {
     return (
       <View className="flex-1 bg-surround p-4 wide:p-8">
@@ -188,20 +190,22 @@ function Remarks({
   readonly all?: boolean;
 }) {
   const { id, brief, studio, edit } = usePlan();
+  const router = useRouter();
   /** Kinds that are looked at one by one. */
   const [apart, setApart] = useState<readonly string[]>([]);
   const shown = brief.remarks.filter((r) => all || stationOf(r.about).id === station);
   const elsewhere = all
     ? []
     : STATIONS.filter((s) => s.id !== station).flatMap((s) => {
-        const count = brief.remarks.filter((r) => stationOf(r.about).id === s.id).length;
-        return count > 0 ? [{ station: s, count }] : [];
+        const there = brief.remarks.filter((r) => stationOf(r.about).id === s.id);
+        return there[0] ? [{ station: s, count: there.length, gravest: there[0] }] : [];
       });
   const one = (remark: RemarkData) => (
     <Remark
       key={`${remark.code} ${remark.about} ${remark.message}`}
       remark={remark}
       onFix={() => remark.fix && edit((plan) => patchPlan(plan, remark.fix?.patch ?? []))}
+      onShow={() => router.replace(wayTo(id, remark.about))}
       onMeant={() => remark.meant && edit((plan) => patchPlan(plan, remark.meant?.patch ?? []))}
     />
   );
@@ -229,10 +233,10 @@ function Remarks({
           />
         ),
       )}
-      {elsewhere.map(({ station: s, count }) => (
+      {elsewhere.map(({ station: s, count, gravest }) => (
         <Link
           key={s.id}
-          href={`/plans/${id}/${s.id}`}
+          href={wayTo(id, gravest.about)}
           replace
           className="flex min-h-[44px] flex-row items-center"
         >

@@ -2,6 +2,7 @@ import { edit as edits } from '@potter/core/plan';
 import type { PotUse } from '@potter/core/budget';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
+import { At, useLed } from '@/plan/led';
 import { usePlan } from '@/plan/plan-context';
 import { IconButton } from '@/ui/button';
 import { Choice } from '@/ui/choice';
@@ -14,10 +15,12 @@ import { POT_USES, POT_WORDS } from './pot-words';
 export function Pots() {
   const { plan, edit } = usePlan();
   const { pots } = plan.budget;
+  const led = useLed('/budget/pots');
   const free = POT_USES.filter((use) => !pots.some((p) => p.use === use));
   return (
     <Section
       title="Base, edges and reserve"
+      shown={led}
       says={
         pots.length === 0
           ? 'Nothing is set aside beside the colours.'
@@ -34,7 +37,9 @@ export function Pots() {
               onPress={() => edit((p) => edits.removePot(p, index))}
             />
           </View>
-          <PotFields index={index} />
+          <At about={`/budget/pots/${index}`} className="gap-2">
+            <PotFields index={index} />
+          </At>
         </View>
       ))}
       {free.length > 0 ? (

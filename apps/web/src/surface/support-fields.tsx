@@ -1,5 +1,6 @@
 import { edit as edits, setPreparation } from '@potter/core/plan';
 import { type Support, SUPPORTS, type Surface } from '@potter/core/surface';
+import { At } from '@/plan/led';
 import { usePlan } from '@/plan/plan-context';
 import { useSettings } from '@/data/settings';
 import { Choice } from '@/ui/choice';
@@ -27,26 +28,30 @@ export function SupportFields() {
           });
         }}
       />
-      <Choice
-        label="How thirsty it is"
-        value={surface.absorbency}
-        options={[
-          { value: 'sealed', label: 'Sealed' },
-          { value: 'primed', label: 'Primed' },
-          { value: 'raw', label: 'Raw' },
-        ]}
-        onChange={(absorbency) => change({ absorbency })}
-      />
+      <At about="/surface/absorbency">
+        <Choice
+          label="How thirsty it is"
+          value={surface.absorbency}
+          options={[
+            { value: 'sealed', label: 'Sealed' },
+            { value: 'primed', label: 'Primed' },
+            { value: 'raw', label: 'Raw' },
+          ]}
+          onChange={(absorbency) => change({ absorbency })}
+        />
+      </At>
       <GroundField />
-      <Choice<Surface['use']>
-        label="What it is for"
-        value={surface.use}
-        options={(Object.keys(USE_WORDS) as Surface['use'][]).map((value) => ({
-          value,
-          label: USE_WORDS[value],
-        }))}
-        onChange={(use) => change({ use })}
-      />
+      <At about="/surface/use">
+        <Choice<Surface['use']>
+          label="What it is for"
+          value={surface.use}
+          options={(Object.keys(USE_WORDS) as Surface['use'][]).map((value) => ({
+            value,
+            label: USE_WORDS[value],
+          }))}
+          onChange={(use) => change({ use })}
+        />
+      </At>
       <Choice<NonNullable<Surface['back']>>
         label="Its back"
         value={surface.back ?? 'leave'}
@@ -57,23 +62,25 @@ export function SupportFields() {
         ]}
         onChange={(back) => change({ back })}
       />
-      <Choice
-        label="Poured over an old piece"
-        value={surface.over?.silicone ?? 'new'}
-        options={[
-          { value: 'new', label: 'No' },
-          { value: 'no', label: 'Yes, no silicone' },
-          { value: 'yes', label: 'Yes, with silicone' },
-          { value: 'unknown', label: 'Yes, I don’t know' },
-        ]}
-        onChange={(silicone) =>
-          edit((p) => {
-            if (silicone !== 'new') return edits.setSurface(p, { over: { silicone } });
-            const { over: _, ...fresh } = p.surface;
-            return edits.setWholeSurface(p, fresh);
-          })
-        }
-      />
+      <At about="/surface/over">
+        <Choice
+          label="Poured over an old piece"
+          value={surface.over?.silicone ?? 'new'}
+          options={[
+            { value: 'new', label: 'No' },
+            { value: 'no', label: 'Yes, no silicone' },
+            { value: 'yes', label: 'Yes, with silicone' },
+            { value: 'unknown', label: 'Yes, I don’t know' },
+          ]}
+          onChange={(silicone) =>
+            edit((p) => {
+              if (silicone !== 'new') return edits.setSurface(p, { over: { silicone } });
+              const { over: _, ...fresh } = p.surface;
+              return edits.setWholeSurface(p, fresh);
+            })
+          }
+        />
+      </At>
     </>
   );
 }

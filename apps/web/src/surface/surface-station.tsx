@@ -4,6 +4,7 @@ import type { Surface } from '@potter/core/surface';
 import { TASKS } from '@potter/core/verb';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { At, useLed } from '@/plan/led';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
 import { Button } from '@/ui/button';
@@ -30,6 +31,7 @@ export function SurfaceStation() {
     edit((p) => edits.setSurface(p, next), tag);
   const router = useRouter();
   const { use, absorbency, support } = surface;
+  const made = useLed('/surface/absorbency', '/surface/use', '/surface/over');
   return (
     <StationScreen station="surface">
       <SurfaceDrawing surface={surface} hand />
@@ -50,16 +52,17 @@ export function SurfaceStation() {
           whole
           onChange={(pieces) => change({ pieces }, 'pieces')}
         />
-        <QuantityField
-          className="flex-1"
-          label="Edge depth"
-          dimension="length"
-          unit="mm"
-          value={surface.edgeDepthMm}
-          min={0}
-          max={200}
-          onChange={(edgeDepthMm) => change({ edgeDepthMm }, 'edge')}
-        />
+        <At about="/surface/edgeDepthMm" className="flex-1">
+          <QuantityField
+            label="Edge depth"
+            dimension="length"
+            unit="mm"
+            value={surface.edgeDepthMm}
+            min={0}
+            max={200}
+            onChange={(edgeDepthMm) => change({ edgeDepthMm }, 'edge')}
+          />
+        </At>
       </View>
       <View className="flex-row gap-3">
         <View className="flex-1">
@@ -100,6 +103,7 @@ export function SurfaceStation() {
       ) : null}
       <Section
         title="What it is made of"
+        shown={made}
         says={[support, absorbency, USE_WORDS[use].toLowerCase()].filter(Boolean).join(', ')}
       >
         <SupportFields />
@@ -118,9 +122,11 @@ export function SurfaceStation() {
         />
       </Section>
       <Heading>How much paint</Heading>
-      <Schools />
-      <SchoolFields />
-      <Amounts />
+      <At about="/budget" className="gap-4">
+        <Schools />
+        <SchoolFields />
+        <Amounts />
+      </At>
       <SetAside />
       <Pots />
       <Section title="I have so much paint" says="What size does it reach, and how thin?">

@@ -54,10 +54,12 @@ export function RemarkGroup({
 interface Props {
   readonly remark: RemarkData;
   readonly onFix?: () => void;
+  /** Goes where it can be mended by hand. */
+  readonly onShow?: () => void;
   readonly onMeant?: () => void;
 }
 
-export function Remark({ remark, onFix, onMeant }: Props) {
+export function Remark({ remark, onFix, onShow, onMeant }: Props) {
   const { word } = BAR[remark.severity];
   return (
     <View className="flex-row bg-raised" role="group" aria-label={`${word}: ${remark.message}`}>
@@ -68,6 +70,9 @@ export function Remark({ remark, onFix, onMeant }: Props) {
         </Text>
         <View className="flex-row flex-wrap gap-x-5">
           {remark.fix && onFix ? <Act label={remark.fix.label} onPress={onFix} /> : null}
+          {onShow ? (
+            <Act label="Show me where" name={`Show me where: ${remark.message}`} onPress={onShow} />
+          ) : null}
           {remark.meant && onMeant ? <Act label={remark.meant.label} onPress={onMeant} /> : null}
         </View>
       </View>

@@ -10,16 +10,24 @@ export function Section({
   title,
   says,
   open: opened = false,
+  shown = false,
   children,
 }: {
   readonly title: string;
   readonly says: string;
   /** Open when it comes on screen. */
   readonly open?: boolean;
+  /** Opens when this comes true: something in it is looked for. */
+  readonly shown?: boolean;
   readonly children: ReactNode;
 }) {
   const { ink } = useTokens();
-  const [open, setOpen] = useState(opened);
+  const [open, setOpen] = useState(opened || shown);
+  const [wasShown, setWasShown] = useState(shown);
+  if (shown !== wasShown) {
+    setWasShown(shown);
+    if (shown) setOpen(true);
+  }
   const Chevron = open ? ChevronUp : ChevronDown;
   return (
     <View className="border-t border-rule">

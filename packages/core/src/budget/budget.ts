@@ -40,6 +40,8 @@ export interface BudgetSetting {
   /** Paint cannot leave over a raised rim. */
   readonly raisedRim: boolean;
   readonly densityOf: (mix: string) => number;
+  /** What is made of a mix of which so much is needed, where amounts are rounded: never less. */
+  readonly madeG?: (mix: string, neededG: number) => number;
   readonly factors?: Factors;
 }
 
@@ -88,7 +90,7 @@ export function reckon(budget: Budget, setting: BudgetSetting): Amounts {
     const wanted = shares.map((s) => ({ mix: s.mix, g: s.share * g }));
     return measured(wanted).map((part, i) => amount(use, wanted[i]!.mix, part));
   };
-  const pots = [
+  const needed = [
     ...spread('colour', coloursG),
     ...budget.pots.flatMap((pot) => {
       const g = potG(pot, coloursG, setting);
@@ -97,6 +99,7 @@ export function reckon(budget: Budget, setting: BudgetSetting): Amounts {
         : [amount(pot.use, pot.mix, measured([{ mix: pot.mix, g }])[0]!)];
     }),
   ].filter((pot) => pot.g > 0 || pot.use === 'colour');
+  const pots = setting.madeG ? needed.map(withRest(needed, setting.madeG, densityOf)) : needed;
 
   const sum = (of: 'g' | 'ml', ...uses: readonly PotAmount['use'][]): number =>
     pots.reduce((total, p) => total + (uses.includes(p.use) ? p[of] : 0), 0);
@@ -124,6 +127,20 @@ export function reckon(budget: Budget, setting: BudgetSetting): Amounts {
     runOffShare: laidMm > 0 ? 1 - stayMm / laidMm : 0,
     perPiece: { totalG: totalG / measure.pieces, totalMl: totalMl / measure.pieces },
     pots,
+  };
+}
+
+/** What is made of a mix over what its pots ask for goes into the first of them: its colours, as far as it has any. */
+function withRest(
+  needed: readonly PotAmount[],
+  madeG: (mix: string, neededG: number) => number,
+  densityOf: (mix: string) => number,
+): (pot: PotAmount, index: number) => PotAmount {
+  return (pot, index) => {
+    if (needed.findIndex((p) => p.mix === pot.mix) !== index) return pot;
+    const neededG = needed.reduce((sum, p) => sum + (p.mix === pot.mix ? p.g : 0), 0);
+    const g = Number((pot.g + madeG(pot.mix, neededG) - neededG).toFixed(6));
+    return { ...pot, g, ml: g / densityOf(pot.mix) };
   };
 }
 

@@ -47,6 +47,8 @@ export const BudgetSchema = Type.Object(
     stepG: Type.Number({ minimum: 0.01, maximum: 100 }),
     /** Measured by the marks on a cup instead of a scale: pots come in whole steps of so many mL. */
     stepMl: Type.Optional(Type.Number({ minimum: 0.5, maximum: 500 })),
+    /** Mixes are made so large that their main parts come to whole multiples of so many grams. */
+    partsToG: Type.Optional(Type.Number({ minimum: 1, maximum: 500 })),
     shares: Type.Array(
       Type.Object(
         {

@@ -3,6 +3,7 @@ import type { Medium } from '../material/schema';
 import { apportion } from '../quantity/apportion';
 import { makeMedium } from './medium';
 import type { Recipe } from './recipe';
+import { roundPartsOf, weighedOf } from './round-parts';
 
 /** One line of a weigh-up: what goes in, how much, and what the scale reads after it if it is not tared. */
 export interface WeighStep {
@@ -18,15 +19,18 @@ export interface WeighStep {
 
 /**
  * Weigh-up of `totalG` of a recipe in steps of the scale. The weighed amounts are rounded together, so that
- * the last reading is the total: no gram is lost to rounding.
+ * the last reading is the total: no gram is lost to rounding. A total that was rounded for parts of whole `toG` grams is
+ * weighed up in those.
  */
-export function weighUp(recipe: Recipe, totalG: number, stepG: number): WeighStep[] {
-  const weighed = recipe.ingredients.filter((i) => i.kind !== 'oil');
+export function weighUp(recipe: Recipe, totalG: number, stepG: number, toG?: number): WeighStep[] {
+  const weighed = weighedOf(recipe);
   const perG = totalG / weighed.reduce((sum, i) => sum + i.g, 0);
-  const grams = apportion(
-    weighed.map((i) => i.g * perG),
-    stepG,
-  );
+  const grams =
+    (toG === undefined ? undefined : roundPartsOf(recipe, totalG, toG, stepG)) ??
+    apportion(
+      weighed.map((i) => i.g * perG),
+      stepG,
+    );
   let reads = 0;
   const steps: WeighStep[] = weighed.map((ingredient, index) => {
     const g = grams[index] ?? 0;

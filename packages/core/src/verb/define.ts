@@ -100,6 +100,8 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   /** Done once for each piece of a set, or once for all. */
   readonly each: boolean;
   readonly says: (move: M, scene: Scene) => string;
+  /** A word or two that part it from the others of its kind done in the same go. */
+  readonly inShort?: (move: M) => string;
   /** Its title, where that hangs on the move's values. */
   readonly named?: (move: M) => string;
   /** What to take care of, in this move. */

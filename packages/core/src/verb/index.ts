@@ -18,5 +18,6 @@ export {
 } from './move';
 export { directionWords, placeWords } from './place';
 export { layRunSheet, type RunStep } from './run-sheet';
+export { type Spell, spellsOf } from './spell';
 export { type Task, TASK_IDS, type TaskId, TASKS, usualTasks } from './task';
 export { taskMove, taskOf } from './tend';

@@ -14,5 +14,6 @@ export const tilt = defineVerb({
   sheds: ({ towardDeg }) => towardDeg,
   does: ({ towardDeg, angleDeg, s }) => ({ acts: [{ kind: 'tilt', towardDeg, angleDeg, s }] }),
   says: (move) => `Tilt about ${move.angleDeg}° down to the ${directionWords(move.towardDeg)}.`,
+  inShort: ({ towardDeg }) => directionWords(towardDeg),
   marks: ({ towardDeg }) => [{ kind: 'wedge', towardDeg }],
 });

@@ -1,4 +1,4 @@
-import { type Amounts, reckon } from '../../budget/budget';
+import type { Amounts } from '../../budget/budget';
 import { loadCups, type LoadedCup } from '../../cup/load';
 import { type Factors, factorsWith } from '../../factor';
 import type { Outcome } from '../../flow/outcome';
@@ -13,6 +13,7 @@ import { type Evidence, type MixResult, type Remark, remarksOn } from '../../rem
 import { type ScheduleEntry, scheduleOf } from '../../schedule';
 import { measureSurface, type SurfaceMeasure } from '../../surface/measure';
 import { keepLedger, layRunSheet, type RunStep, verbOf } from '../../verb';
+import { amountsIn } from './amounts';
 import { type Cost, costOf } from './cost';
 import { type OpenPlan, openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
@@ -61,12 +62,7 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
   const { densityOf } = open;
   const measure = measureSurface(plan.surface);
   const factors = factorsWith(studio.factors);
-  const budget = reckon(plan.budget, {
-    measure,
-    raisedRim: plan.surface.rim.kind === 'raised',
-    densityOf,
-    factors,
-  });
+  const budget = amountsIn(open, plan.budget, plan.surface, factors);
   const colourPots = budget.pots.filter((p) => p.use === 'colour');
   const cups = loadCups(plan.cups, colourPots, densityOf, measure.pieces, factors);
 
@@ -95,7 +91,7 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
       opacity: { paint: opacityOf(paintTint(recipe, open.paint)), mix: opacityOf(tint), film },
       ...drawdown(tint),
       masstoneHex,
-      steps: weighUp(recipe, g, plan.budget.stepG),
+      steps: weighUp(recipe, g, plan.budget.stepG, plan.budget.partsToG),
       result: {
         recipe,
         masstoneHex,

@@ -122,6 +122,27 @@ describe('"I have so much"', () => {
   });
 });
 
+describe('parts in whole cups', () => {
+  const whole = (partsToG: number | undefined) => edit.roundPartsTo(plan(FIVE), partsToG);
+  test('each mix is enough, its main parts are whole, and what is over goes into its cups', () => {
+    const [exact, rounded] = [brief(whole(undefined)), brief(whole(5))];
+    rounded.mixes.forEach((mix, i) => {
+      expect(mix.g).toBeGreaterThanOrEqual(exact.mixes[i]!.g);
+      expect(mix.steps.reduce((sum, s) => sum + s.g, 0)).toBeCloseTo(mix.g, 6);
+      for (const s of mix.steps.filter((step) => step.g > 0.12 * mix.g)) expect(s.g % 5).toBe(0);
+    });
+    const [was, is] = [exact, rounded].map((b) => b.cups.reduce((sum, c) => sum + c.filledMl, 0));
+    const more = rounded.budget.totalMl - exact.budget.totalMl;
+    expect(more).toBeGreaterThan(1);
+    expect(is! - was!).toBeCloseTo(more, 6);
+  });
+  test('as reckoned again, the plan is as it was; by the marks of a cup it changes nothing', () => {
+    expect(edit.roundPartsTo(whole(20), undefined)).toEqual(plan(FIVE));
+    const marks = edit.setBudget(plan(FIVE), { stepMl: 5 });
+    expect(brief(edit.roundPartsTo(marks, 10)).budget).toEqual(brief(marks).budget);
+  });
+});
+
 describe('it ran out', () => {
   test('grams per colour cover what is bare, in steps of the scale', () => {
     const p = plan(FIVE);

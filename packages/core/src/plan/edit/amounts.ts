@@ -20,6 +20,12 @@ export const setBudget = (plan: Plan, change: Partial<Budget>): Plan => ({
   budget: { ...plan.budget, ...change },
 });
 
+/** Has every mix made in whole amounts of so many grams, or as it is reckoned. */
+export function roundPartsTo(plan: Plan, partsToG: number | undefined): Plan {
+  const { partsToG: _, ...budget } = plan.budget;
+  return { ...plan, budget: partsToG === undefined ? budget : { ...budget, partsToG } };
+}
+
 /** Changes the school with what goes with it: its insurance, the base its technique wants, the edge pot. */
 export const setSchool = (plan: Plan, school: SchoolId): Plan =>
   rewriteMoves(withSchool(plan, school), plan);

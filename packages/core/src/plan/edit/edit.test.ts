@@ -5,7 +5,7 @@ import { checkPlan } from '../document/check';
 import * as edit from './index';
 import { BRASS, DAMSON, KALE, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
 import type { Plan } from '../document/schema';
-import { type VerbId, VERBS } from '../../verb';
+import { spellsOf, type VerbId, VERBS } from '../../verb';
 
 const shareOf = (p: Plan, mix: string) =>
   normalise(p.budget.shares).find((s) => s.mix === mix)?.share;
@@ -127,6 +127,23 @@ test('a move taken out stays out, an order changed by hand stays, through every 
   expect(p.moves[at(p, 'tilt-1')]).toMatchObject({ angleDeg: 15, towardDeg: 45 });
 });
 
+test('tilts move as one, and what stands before and after them keeps its order', () => {
+  const start = plan();
+  const spells = spellsOf(start.moves);
+  const at = spells.findIndex((s) => s.count > 1);
+  const ids = (p: Plan) => p.moves.map((m) => m.id);
+  const tilts = start.moves.filter((m) => m.verb === 'tilt').map((m) => m.id);
+  const later = edit.moveSpell(start, at, at + 1);
+  const next = start.moves[spells[at + 1]!.from]!.id;
+  expect(ids(later).slice(spells[at]!.from, spells[at]!.from + 1 + tilts.length)).toEqual([
+    next,
+    ...tilts,
+  ]);
+  expect(edit.moveSpell(later, at + 1, at)).toEqual(start);
+  expect(edit.moveSpell(start, at, spells.length)).toBe(start);
+  expect(checkPlan(later)).toEqual([]);
+});
+
 test('a move edited by hand is the artist’s own until it is handed back', () => {
   const start = plan();
   const i = start.moves.findIndex((m) => m.verb === 'tilt');
@@ -208,7 +225,9 @@ const step = fc.constantFrom<(p: Plan, n: number) => Plan>(
   (p, n) => edit.setTechniqueSettings(p, { restS: n, angleDeg: 2 + (n % 20) }),
   (p, n) => edit.removeMove(p, n % 12),
   (p, n) => edit.moveMove(p, n % 9, n % 5),
+  (p, n) => edit.moveSpell(p, n % 7, n % 4),
   (p, n) => edit.addMove(p, (['rest', 'flip', 'lay', 'coat'] as const)[n % 4]!, n % 6),
+  (p, n) => edit.roundPartsTo(p, [undefined, 5, 20][n % 3]),
   (p, n) => edit.moveBorder(p, n % 3, ((n % 9) - 4) / 10),
   (p, n) => edit.fillTo(p, 0, n % 4, n, 10),
 );

@@ -1,7 +1,7 @@
 import type { Surroundings } from '../../field/define';
 import { type FieldValue, startOf } from '../../field/kind';
 import { shapeOf } from '../../surface/measure';
-import { cupsOf, type Move, type VerbId, verbOf, VERBS } from '../../verb';
+import { cupsOf, type Move, spellsOf, type VerbId, verbOf, VERBS } from '../../verb';
 import { rewriteMoves, withEarlier } from '../beginning/moves';
 import type { Plan } from '../document/schema';
 import { freeId, moved } from './list';
@@ -81,9 +81,22 @@ export const removeMove = (plan: Plan, index: number): Plan => {
 };
 
 /** Moves a move to another place in the list; places outside it change nothing. */
-export function moveMove(plan: Plan, from: number, to: number): Plan {
-  const moves = moved(plan.moves, from, to);
-  return moves === plan.moves
+export const moveMove = (plan: Plan, from: number, to: number): Plan =>
+  inOrder(plan, moved(plan.moves, from, to));
+
+/** Moves a whole spell of moves (see `spellsOf`) to another place among the spells. */
+export function moveSpell(plan: Plan, from: number, to: number): Plan {
+  const spells = spellsOf(plan.moves);
+  const order = moved(spells, from, to);
+  return order === spells
+    ? plan
+    : inOrder(
+        plan,
+        order.flatMap((spell) => plan.moves.slice(spell.from, spell.from + spell.count)),
+      );
+}
+
+const inOrder = (plan: Plan, moves: Move[]): Plan =>
+  moves === plan.moves
     ? plan
     : { ...plan, moves: moves.map((m, i) => withEarlier(m, moves.slice(0, i))) };
-}
