@@ -96,6 +96,33 @@ test('a remark’s act mends the plan, and undo brings the remark back', async (
   await says(page, 'Brass may vanish');
 });
 
+test('on the phone a remark leads to its field: of this station, and of another', async () => {
+  const page = await studio.open(PHONE);
+  const quince = (await plans()).find((p) => p.title === 'Quince and Slate');
+  const focused = (name) =>
+    page.waitForFunction(
+      (is) => {
+        const field = document.activeElement;
+        const { top, bottom } = field.getBoundingClientRect();
+        return field.getAttribute('aria-label')?.startsWith(is) && top > 0 && bottom < innerHeight;
+      },
+      {},
+      name,
+    );
+  await visit(page, `${studio.url}/plans/${quince.id}/cups`);
+  await press(page, 'button', 'One by one');
+  await press(page, 'button', /^Show me where: Quince yellow beside Slate/);
+  await see(page, 'group', 'Layer of Quince yellow');
+  await focused('Move up');
+  await press(page, 'button', /^Show me where: Beetroot beside Brass/);
+  await see(page, 'group', 'Layer of Beetroot');
+  // It lies on top already.
+  await focused('Move down');
+  await press(page, 'link', '1 remark at Mixes');
+  await focused('Made as');
+  assert.equal(new URL(page.url()).search, '');
+});
+
 test('while the studio is stopped work goes on, and it is sent when the studio is back', async () => {
   const page = await studio.open(PHONE);
   page.expectRefusals = true;

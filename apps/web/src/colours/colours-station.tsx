@@ -1,6 +1,12 @@
 import { type Intent, INTENTS, normalise } from '@potter/core/budget';
 import { greyOf } from '@potter/core/optics';
-import { mixNames, edit as edits, type NeighbourPair, neighbourTable } from '@potter/core/plan';
+import {
+  backgroundOf,
+  edit as edits,
+  mixNames,
+  type NeighbourPair,
+  neighbourTable,
+} from '@potter/core/plan';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -30,6 +36,7 @@ export function ColoursStation() {
   const [byIntent, setByIntent] = useState(false);
   const [grey, setGrey] = useState(false);
   const tone = (hex: string) => (grey ? greyOf(hex) : hex);
+  const background = backgroundOf(plan);
   const shares = normalise(plan.budget.shares);
   const rows = shares.flatMap(({ mix, share }) => {
     const found = brief.mixes.find((m) => m.id === mix);
@@ -74,6 +81,7 @@ export function ColoursStation() {
                 <Strong lines={2}>{row.name}</Strong>
                 <Small className="underline">
                   {row.mix.opacity.film.class} as poured
+                  {row.id === background ? ', background' : ''}
                   {row.set ? ', share set' : ''}
                 </Small>
               </View>

@@ -148,7 +148,7 @@ export function CupsStation() {
           round.
         </Body>
       )}
-      <View className="flex-row items-end gap-4">
+      <At about={`/cups/${cup}`} className="flex-row items-end gap-4">
         {wide ? <CupDrawing cup={loaded} vessel={doc.vessel} hexOf={masstoneOf} /> : null}
         <View className="flex-1">
           <CoreSample
@@ -171,7 +171,7 @@ export function CupsStation() {
             }}
           />
         </View>
-      </View>
+      </At>
       <OrderLine cup={cup} />
       <Emission cup={loaded} nameOf={nameOf} hexOf={masstoneOf} />
       {doc.layers ? (

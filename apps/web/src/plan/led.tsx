@@ -1,12 +1,14 @@
 import { type Href, useLocalSearchParams, useRouter } from 'expo-router';
 import { type ReactNode, useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { stationOf } from './stations';
+import { type Station, stationOf } from './stations';
 
 /** What asks for a choice first, such as a layer's panel, is on screen by then. */
 const SETTLED_MS = 150;
 
-const FIELDS = 'input, textarea, button, [role=button], [role=radio], [tabindex]';
+const FIELDS = ['input', 'textarea', 'button', '[role=button]', '[role=radio]', '[tabindex]']
+  .map((field) => `${field}:not(:disabled, [aria-disabled=true])`)
+  .join();
 
 const idOf = (about: string) => `about ${about}`;
 
@@ -30,6 +32,13 @@ export function At({
 /** Where a remark about this is mended. */
 export const wayTo = (plan: string, about: string): Href =>
   `/plans/${plan}/${stationOf(about).id}?about=${encodeURIComponent(about)}` as Href;
+
+/** Leads to where what a remark is about is mended, at this station or another. */
+export function useLead(plan: string, here: Station['id']): (about: string) => void {
+  const router = useRouter();
+  return (about) =>
+    stationOf(about).id === here ? router.setParams({ about }) : router.replace(wayTo(plan, about));
+}
 
 const useAbout = () => useLocalSearchParams<{ about?: string }>().about;
 
@@ -58,18 +67,22 @@ export function useBringIntoView(): void {
     if (about === undefined) return;
     const timer = setTimeout(() => {
       const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
-      const part = nearest(about);
-      part?.scrollIntoView({ block: 'center', behavior: still ? 'auto' : 'smooth' });
-      part?.querySelector<HTMLElement>(FIELDS)?.focus({ preventScroll: true });
+      const parts = partsOn(about);
+      // From the outermost in: a layer's panel stands in its own frame beside the cup.
+      for (const part of parts) {
+        const block = part.offsetHeight > innerHeight / 3 ? 'start' : 'center';
+        part.scrollIntoView({ block, behavior: still ? 'auto' : 'smooth' });
+      }
+      parts.at(-1)?.querySelector<HTMLElement>(FIELDS)?.focus({ preventScroll: true });
       router.setParams({ about: undefined });
     }, SETTLED_MS);
     return () => clearTimeout(timer);
   }, [about, router]);
 }
 
-/** The part of the page for this pointer, or for the closest that it stands under. */
-function nearest(about: string): HTMLElement | null {
-  const part = document.getElementById(idOf(about));
+/** The parts of the page for this pointer and for all that it stands under, the outermost first. */
+function partsOn(about: string): HTMLElement[] {
   const above = about.slice(0, about.lastIndexOf('/'));
-  return part ?? (above === '' ? null : nearest(above));
+  const part = document.getElementById(idOf(about));
+  return [...(above === '' ? [] : partsOn(above)), ...(part ? [part] : [])];
 }

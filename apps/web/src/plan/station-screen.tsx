@@ -16,7 +16,7 @@ import { useWide } from '@/ui/use-wide';
 import { type Vital, VitalLine } from '@/ui/vital-line';
 import { LivePreview } from './live-preview';
 import { KeySheet } from './key-sheet';
-import { useBringIntoView, wayTo } from './led';
+import { useBringIntoView, useLead, wayTo } from './led';
 import { usePlan } from './plan-context';
 import { PlanMenu } from './plan-menu';
 import { SavingSign } from './saving-sign';
@@ -190,7 +190,7 @@ function Remarks({
   readonly all?: boolean;
 }) {
   const { id, brief, studio, edit } = usePlan();
-  const router = useRouter();
+  const lead = useLead(id, station);
   /** Kinds that are looked at one by one. */
   const [apart, setApart] = useState<readonly string[]>([]);
   const shown = brief.remarks.filter((r) => all || stationOf(r.about).id === station);
@@ -205,7 +205,7 @@ function Remarks({
       key={`${remark.code} ${remark.about} ${remark.message}`}
       remark={remark}
       onFix={() => remark.fix && edit((plan) => patchPlan(plan, remark.fix?.patch ?? []))}
-      onShow={() => router.replace(wayTo(id, remark.about))}
+      onShow={() => lead(remark.about)}
       onMeant={() => remark.meant && edit((plan) => patchPlan(plan, remark.meant?.patch ?? []))}
     />
   );

@@ -1,5 +1,5 @@
 import type { Pot } from '@potter/core/budget';
-import { edit as edits } from '@potter/core/plan';
+import { backgroundOf, edit as edits } from '@potter/core/plan';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Choice } from '@/ui/choice';
@@ -17,6 +17,7 @@ export function PotFields({ index }: { readonly index: number }) {
   const { plan, brief, edit } = usePlan();
   const pot = plan.budget.pots[index];
   if (!pot) return null;
+  const background = backgroundOf(plan);
   const oneMix = edits.ofOneMix(pot.use);
   const held = brief.budget.pots.filter(
     (p) => p.use === pot.use && (pot.mix === undefined || p.mix === pot.mix),
@@ -96,7 +97,10 @@ export function PotFields({ index }: { readonly index: number }) {
         value={pot.mix ?? EVERY}
         options={[
           ...(oneMix ? [] : [{ value: EVERY, label: 'A little of every colour' }]),
-          ...plan.mixes.map((m) => ({ value: m.id, label: m.name })),
+          ...plan.mixes.map((m) => ({
+            value: m.id,
+            label: m.id === background ? `${m.name}, the background` : m.name,
+          })),
         ]}
         onChange={(mix) =>
           set(({ mix: _, ...rest }) => (mix === EVERY ? rest : { ...rest, mix }), 'mix')

@@ -12,6 +12,7 @@ export { comparePlans, type CompareRow } from './asked/compare';
 export { coresOf } from './asked/cores';
 export type { Cost } from './brief/cost';
 export { type CupOrderAsk, cupOrderAsk } from './asked/cup-order';
+export { backgroundOf } from './beginning/background';
 export { mixFor, type NewPlan, newPlan } from './beginning/create';
 export * as edit from './edit';
 export { computePour, type PourTold } from './preview/told';

@@ -1,4 +1,5 @@
 import type { Field } from '@potter/core/field';
+import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { Checkable } from '../checkable';
 import { Small } from '../type';
@@ -12,6 +13,7 @@ export const CupsInput: Control<Extract<Field, { kind: 'cups' }>> = ({
   onChange,
 }) => {
   const chosen = Array.isArray(value) ? (value as string[]) : [];
+  const [lastHeld, setLastHeld] = useState(false);
   return (
     <View className="gap-1">
       <Small>{label}</Small>
@@ -27,6 +29,7 @@ export const CupsInput: Control<Extract<Field, { kind: 'cups' }>> = ({
               label={`Cup ${i + 1}`}
               onPress={() => {
                 const next = on ? chosen.filter((c) => c !== id) : [...chosen, id];
+                setLastHeld(next.length === 0);
                 if (next.length > 0) onChange(next);
               }}
               className={`min-h-[44px] min-w-[44px] flex-row items-center justify-center border px-3 py-2 ${on ? 'border-ink bg-ink' : 'border-outline active:bg-pressed'}`}
@@ -38,6 +41,11 @@ export const CupsInput: Control<Extract<Field, { kind: 'cups' }>> = ({
           );
         })}
       </View>
+      {lastHeld && chosen.length === 1 ? (
+        <View role="status">
+          <Small>A move pours one cup at least. Choose another first, or take the move out.</Small>
+        </View>
+      ) : null}
     </View>
   );
 };

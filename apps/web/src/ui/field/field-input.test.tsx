@@ -46,3 +46,10 @@ test('its numbers and places change the path, a repeat goes round the middle', (
     repeat: { n: 6, aboutMm: [150, 100] },
   });
 });
+
+test('the last cup of a move stays, and why is said', () => {
+  const onChange = shown({ kind: 'cups', label: 'Cups' }, ['c2']);
+  fireEvent.press(screen.getByRole('checkbox', { name: 'Cup 2' }));
+  expect(onChange).not.toHaveBeenCalled();
+  expect(screen.getByText(/one cup at least/)).toBeTruthy();
+});
