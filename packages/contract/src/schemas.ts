@@ -218,7 +218,10 @@ export const PourAnswer = Type.Object({
   bare: Type.Array(Type.Tuple([Type.Number(), Type.Number()])),
   filmMm: Type.Object({ min: G, mean: G, max: G }),
   runOffG: Type.Object({ left: G, right: G, top: G, bottom: G, total: G }),
-  mixes: Type.Record(Type.String(), Type.Object({ pouredMl: G, shows: G })),
+  mixes: Type.Record(
+    Type.String(),
+    Type.Object({ pouredMl: G, faceMl: G, edgesMl: G, runOffMl: G, shows: G }),
+  ),
   hash: Type.String(),
 });
 

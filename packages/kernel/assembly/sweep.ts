@@ -199,13 +199,16 @@ export function sweepColumns(
       line -= 64;
       at -= stride;
       const value = f32x4.sub(v128.load(line, 16), f32x4.mul(v128.load(line), beyond));
-      v128.store(at, value);
       if (i < n - 1) {
         const q = f32x4.sub(
           f32x4.mul(v128.load(line, 32), value),
           f32x4.mul(v128.load(line, 48), beyond),
         );
         v128.store(fluxAt, f32x4.add(v128.load(fluxAt), f32x4.mul(step, q)));
+        // What crosses a face is taken here and given there; see the twin.
+        const crossed = f32x4.mul(rate, q);
+        v128.store(at + stride, f32x4.max(zero, f32x4.add(v128.load(at + stride), crossed)));
+        v128.store(at, f32x4.sub(v128.load(at), crossed));
       }
       fluxAt -= stride;
       beyond = value;

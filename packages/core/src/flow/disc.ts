@@ -2,7 +2,8 @@ import { noise } from './noise';
 import { FRAME_CELLS, type FrameSeen } from './frames';
 import type { Stream } from './act/stream';
 import { fieldAt } from './field-at';
-import type { Site } from './ground';
+import type { Film } from './film';
+import { type Site, sideAt } from './ground';
 import { type Motion, WHOLE } from './motion';
 import type { Traced } from './step';
 
@@ -13,13 +14,18 @@ export interface Disc {
   readonly core: boolean;
   /** Mean height it adds in the frame at its middle, m: twice the mean over the disc. */
   readonly peakM: number;
+  /** Nothing follows: what lies in it at the end is its last paint. */
+  readonly last: boolean;
 }
 
-interface Spot {
+export interface Spot {
   readonly x: number;
   readonly y: number;
   readonly r: number;
-  /** Share of its paint that has left, 0..1. */
+  /**
+   * Share of its paint that has left: the cup where it lies on what is there, else the disc. Below 0 what leaves lay there
+   * before it.
+   */
   readonly s: number;
 }
 
@@ -57,34 +63,57 @@ function along(path: Stream['pathMm'], share: number): readonly [number, number]
 }
 
 /**
- * Adds a stream's paint to the cells under the middle of its disc: 2Q/(πr²)·(1 − d²/r²), scaled so that the cells get
- * exactly Q. A disc smaller than a cell gives all to the cell it stands on.
+ * Adds a stream's paint to the cells under its disc: 2Q/(πr²)·(1 − d²/r²), scaled so that all of it is exactly Q. A disc
+ * smaller than a cell gives all to the cell it stands on.
  * @param rate m³/s
+ * @returns the share that lands off the surface, by side as `SIDES` has them
  */
 export function addFootprint(
   source: { [i: number]: number },
-  disc: Disc,
-  { grid, inside }: Site,
+  { x, y, r }: Spot,
+  site: Site,
   rate: number,
-): void {
-  const [x, y] = [(disc.from.x + disc.to.x) / 2, (disc.from.y + disc.to.y) / 2];
-  const r = (disc.from.r + disc.to.r) / 2;
-  const cells: [number, number][] = [];
+): readonly [number, number, number, number] {
+  const { grid } = site;
+  const cells: [x: number, y: number, weight: number][] = [];
   let sum = 0;
   for (let cy = Math.floor(y - r); cy <= y + r; cy++)
     for (let cx = Math.floor(x - r); cx <= x + r; cx++) {
-      const i = cy * grid.nx + cx;
       const weight = 1 - ((cx + 0.5 - x) ** 2 + (cy + 0.5 - y) ** 2) / (r * r);
-      if (weight <= 0 || cx < 0 || cy < 0 || cx >= grid.nx || cy >= grid.ny || !inside[i]) continue;
-      cells.push([i, weight]);
+      if (weight <= 0) continue;
+      cells.push([cx, cy, weight]);
       sum += weight;
     }
   if (cells.length === 0) {
-    cells.push([Math.floor(y) * grid.nx + Math.floor(x), 1]);
+    cells.push([Math.floor(x), Math.floor(y), 1]);
     sum = 1;
   }
-  for (const [i, weight] of cells)
-    source[i] = (source[i] ?? 0) + (rate * weight) / (sum * grid.dx * grid.dx);
+  const missed: [number, number, number, number] = [0, 0, 0, 0];
+  for (const [cx, cy, weight] of cells) {
+    const share = weight / sum;
+    // Off the grid no index is one of its cells.
+    const on = cx >= 0 && cy >= 0 && cx < grid.nx && cy < grid.ny;
+    const i = cy * grid.nx + cx;
+    if (on && site.inside[i]) source[i] = (source[i] ?? 0) + (rate * share) / grid.dx ** 2;
+    else {
+      const side = sideAt(site, cx + 0.5, cy + 0.5);
+      missed[side] = missed[side]! + share;
+    }
+  }
+  return missed;
+}
+
+/** Paint under a disc, m³; a cell at its rim counts by the share of it that is within, to a few hundredths. */
+export function underM3({ h, grid }: Film, { x, y, r }: Spot): number {
+  let sum = 0;
+  const [top, bottom] = [Math.max(0, Math.floor(y - r - 1)), Math.min(grid.ny - 1, y + r + 1)];
+  const [left, right] = [Math.max(0, Math.floor(x - r - 1)), Math.min(grid.nx - 1, x + r + 1)];
+  for (let cy = top; cy <= bottom; cy++)
+    for (let cx = left; cx <= right; cx++) {
+      const within = r - Math.hypot(cx + 0.5 - x, cy + 0.5 - y) + 0.5;
+      if (within > 0) sum += Math.min(1, within) * h[cy * grid.nx + cx]!;
+    }
+  return sum * grid.dx * grid.dx;
 }
 
 /**
@@ -132,7 +161,15 @@ export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSee
     const px = x[k]! + (old.x[k]! - x[k]!) * at - mid(disc.from.x, disc.to.x, at);
     const py = y[k]! + (old.y[k]! - y[k]!) * at - mid(disc.from.y, disc.to.y, at);
     const r = mid(disc.from.r, disc.to.r, at);
-    traced.born(k, source, mid(disc.from.s, disc.to.s, at), px / r, py / r);
+    const left = mid(disc.from.s, disc.to.s, at);
+    // It lay under the mouth before the cup stood there: where it came from is still to be found.
+    if (left < 0) continue;
+    // What is left under the mouth when the cup is gone: the newest in the middle.
+    const s =
+      disc.core && disc.last && at === 1
+        ? left + (1 - left) * Math.max(0, 1 - (px * px + py * py) / (r * r))
+        : left;
+    traced.born(k, source, s, px / r, py / r);
   }
 }
 
@@ -153,8 +190,14 @@ function risen(
   const midY = y[k]! + ((before.y[k]! - y[k]!) * tau) / 2;
   const here = h ? fieldAt(h, site, midX, midY) : 0;
   if (here < THROUGH_M) return tau;
-  const [px, py] = [midX - disc.from.x, midY - disc.from.y];
-  const fresh = (Math.max(0, 1 - (px * px + py * py) / disc.from.r ** 2) * disc.peakM) / here;
+  const { from, to } = disc;
+  // Where it stands under the disc, which moves meanwhile, and what lands on it there.
+  const freshAt = (at: number): number => {
+    const px = x[k]! + (before.x[k]! - x[k]!) * at - mid(from.x, to.x, at);
+    const py = y[k]! + (before.y[k]! - y[k]!) * at - mid(from.y, to.y, at);
+    const across = (px * px + py * py) / mid(from.r, to.r, at) ** 2;
+    return (Math.max(0, 1 - across) * disc.peakM) / here;
+  };
   const apart = stretchAt(motion, site, midX, midY);
   // Outside the disc the frame moved it as any other place.
   let level = before.z[k]! + (z[k]! - before.z[k]!) * (1 - tau);
@@ -162,7 +205,7 @@ function risen(
   for (let n = 0; n < RISE_STEPS; n++) {
     const was = level;
     const below = level * level * (1.5 - 0.5 * level);
-    level += part * (level * fresh - (level - below) * apart);
+    level += part * (level * freshAt(tau - part * (n + 0.5)) - (level - below) * apart);
     if (level >= 1) {
       const within = level > was ? (1 - was) / (level - was) : 0;
       return tau - part * (n + Math.min(1, Math.max(0, within)));

@@ -1,5 +1,5 @@
 import type { UnderWay } from './act/define';
-import type { Disc } from './disc';
+import type { Disc, Spot } from './disc';
 import type { Film } from './film';
 import { type Drive, GRAVITY } from './grid';
 import type { Site } from './ground';
@@ -40,8 +40,14 @@ export interface Span {
   readonly pours?: {
     /** Whether it lies on what is there. */
     readonly onto: boolean;
-    /** Its disc in a frame; it sets the film's source too. */
-    readonly disc: (t: number, seconds: number) => Disc;
+    /** Fills the film to the ground where it stands; see `Disc`. */
+    readonly core: boolean;
+    /** Where its disc is, with the film as it is then. */
+    readonly spotAt: (t: number) => Spot;
+    /** Sets the film's source for a step that takes so long. */
+    readonly feed: (t: number, seconds: number) => void;
+    /** Mean height it adds at the middle of a disc of this radius, in cells, in so long, m. */
+    readonly peakM: (r: number, seconds: number) => number;
     readonly meet: (traced: Traced, disc: Disc, frame: FrameSeen) => void;
   };
 }
@@ -53,6 +59,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
   const { s, driveAt, longestS, pours } = span;
   let t = 0;
   let next = Infinity;
+  let from: Spot | undefined;
   while (t < s - 1e-6) {
     const drive = driveAt(t + Math.min(next, RAMP_S / 3) / 2);
     if (next === Infinity) span.forces?.(t, 0);
@@ -61,23 +68,38 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     seconds = Math.min(Math.max(seconds, SHORTEST_S), LONGEST_S, longestS?.(t) ?? Infinity, s - t);
     // No sliver left over at the end.
     if (s - t - seconds < 0.25 * seconds) seconds = s - t;
-    const disc = pours?.disc(t, seconds);
+    from ??= pours?.spotAt(t);
     span.forces?.(t, seconds);
     const before = pours?.onto ? Float32Array.from(film.h) : undefined;
     kernel.beginFrame();
     const during = driveAt(t + seconds / 2);
-    const steps = disc ? stepsFor(film, drive.nu, seconds, disc) : STEPS;
+    const steps = from ? stepsFor(film, drive.nu, seconds, from.r) : STEPS;
     for (let step = 0; step < steps; step++) {
+      pours?.feed(t + (step * seconds) / steps, seconds / steps);
       kernel.step(during, seconds / steps, under.xFirst);
       under.xFirst = !under.xFirst;
-      under.collect();
+      under.margin.collect();
     }
     const motion = kernel.endFrame(under.spare.pop());
     const h = before?.map((was, i) => 0.5 * (was + film.h[i]!));
+    const to = pours?.spotAt(t + seconds);
+    const disc: Disc | undefined = pours &&
+      from &&
+      to && {
+        from,
+        to,
+        core: pours.core,
+        peakM: pours.peakM((from.r + to.r) / 2, seconds),
+        last: t + seconds > s - 1e-6,
+      };
+    from = to;
+    const over = under.margin.frame();
     const seen: FrameSeen = { motion, ...(h ? { h } : {}) };
     yield {
       weight: span.felt * seconds,
       motion,
+      ...(over ? { over } : {}),
+      ...(disc ? { left: { source: under.source, s: disc.to.s } } : {}),
       back: (traced) => {
         if (disc) remember(traced);
         traced.kernel.load(motion);
@@ -104,11 +126,11 @@ function remember({ kernel: { samples }, count, before }: Traced): void {
  * Steps of a frame streams pour in. An implicit step spreads a heap as e^(−|x|)·e^(−|y|), in diamonds: kept short against the
  * time a heap takes to spread over the disc, rings stay round.
  */
-function stepsFor({ h, grid }: Film, nu: number, seconds: number, { from, to }: Disc): number {
+function stepsFor({ h, grid }: Film, nu: number, seconds: number, r: number): number {
   let most = 0;
   for (let i = 0; i < h.length; i++) if (h[i]! > most) most = h[i]!;
   const cellsSquared = (GRAVITY * most ** 3 * seconds) / (3 * nu * grid.dx * grid.dx);
-  const steps = cellsSquared / (SPREAD_PER_STEP * Math.max(1, (from.r + to.r) / 2) ** 2);
+  const steps = cellsSquared / (SPREAD_PER_STEP * Math.max(1, r) ** 2);
   return Math.min(MOST_STEPS, Math.max(STEPS, Math.ceil(steps)));
 }
 

@@ -1,6 +1,7 @@
 import { FACTORS } from '../factor';
 import { crossingsAt } from '../surface/outline/covers';
-import { type Film, RIM_M } from './film';
+import { areaOf, lengthOf } from '../surface/outline/measure';
+import type { Film } from './film';
 import type { Grid } from './grid';
 import { noise } from './noise';
 import type { Holds, PourScene } from './scene';
@@ -24,12 +25,16 @@ export interface Site {
   readonly cellMm: number;
   /** Where mm 0, 0 lies, in mm from the corner of the grid. */
   readonly originMm: readonly [number, number];
+  /** Width and height of the surface. */
+  readonly sizeMm: readonly [number, number];
+  /** What the outline itself measures: cells only come near it. */
+  readonly face: { readonly areaCm2: number; readonly outlineMm: number };
   /** 1 where a cell's middle is on the surface. */
   readonly inside: Uint8Array;
   /** Cells off the surface that touch it, where what runs over the edge arrives, and the side each lies on. */
   readonly brink: Int32Array;
   readonly brinkSide: Uint8Array;
-  /** Height an edge still holds back once paint has gone over it, m. */
+  /** Height an edge still holds back once paint has gone over it, m; a rim stays a rim. */
   readonly wetEdgeM: number;
 }
 
@@ -42,7 +47,7 @@ export type Side = (typeof SIDES)[number];
  * @param about how many cells along the longer side, give or take a tenth; pictures all use the default
  */
 export function layGrid(
-  { widthMm, heightMm, rings, holds = USUAL }: PourScene,
+  { widthMm, heightMm, rings, rimMm, holds = USUAL }: PourScene,
   about = CELLS,
 ): Site {
   const longer = Math.max(widthMm, heightMm);
@@ -72,6 +77,7 @@ export function layGrid(
       inside[y * nx + x] = passed % 2;
     }
   }
+  const sizeMm = [widthMm, heightMm] as const;
   const brink: number[] = [];
   const sides: number[] = [];
   for (let i = 0; i < inside.length; i++) {
@@ -80,32 +86,39 @@ export function layGrid(
       (x > 0 && inside[i - 1]) || (x < nx - 1 && inside[i + 1]) || inside[i - nx] || inside[i + nx];
     if (inside[i] || !beside) continue;
     brink.push(i);
-    const fromMiddleX = ((x + 0.5) * cellMm - originMm[0]) / widthMm - 0.5;
-    const fromMiddleY = ((Math.floor(i / nx) + 0.5) * cellMm - originMm[1]) / heightMm - 0.5;
-    if (Math.abs(fromMiddleX) >= Math.abs(fromMiddleY)) sides.push(fromMiddleX > 0 ? 0 : 2);
-    else sides.push(fromMiddleY > 0 ? 1 : 3);
+    sides.push(sideAt({ cellMm, originMm, sizeMm }, x + 0.5, Math.floor(i / nx) + 0.5));
   }
   return {
     grid,
     cellMm,
     originMm,
+    sizeMm,
+    face: { areaCm2: areaOf(rings) / 100, outlineMm: lengthOf(rings) },
     inside,
     brink: Int32Array.from(brink),
     brinkSide: Uint8Array.from(sides),
-    wetEdgeM: (holds.edgeMm * holds.wetEdgeShare) / 1000,
+    wetEdgeM: (rimMm ?? holds.edgeMm * holds.wetEdgeShare) / 1000,
   };
 }
 
+/** The side a place off the surface belongs to, as `SIDES` counts them; x, y in cells. */
+export function sideAt(
+  { cellMm, originMm, sizeMm }: Pick<Site, 'cellMm' | 'originMm' | 'sizeMm'>,
+  x: number,
+  y: number,
+): 0 | 1 | 2 | 3 {
+  const fromMiddleX = (x * cellMm - originMm[0]) / sizeMm[0] - 0.5;
+  const fromMiddleY = (y * cellMm - originMm[1]) / sizeMm[1] - 0.5;
+  if (Math.abs(fromMiddleX) >= Math.abs(fromMiddleY)) return fromMiddleX > 0 ? 0 : 2;
+  return fromMiddleY > 0 ? 1 : 3;
+}
+
 /** Dry ground, a little uneven, with edges that hold back. */
-export function layGround(
-  film: Film,
-  site: Site,
-  { raisedRim, seed, holds = USUAL }: PourScene,
-): void {
+export function layGround(film: Film, site: Site, { rimMm, seed, holds = USUAL }: PourScene): void {
   const { nx } = site.grid;
   for (let i = 0; i < site.inside.length; i++) {
     if (!site.inside[i]) {
-      film.ground[i] = raisedRim ? -RIM_M : -holds.edgeMm / 1000;
+      film.ground[i] = -(rimMm ?? holds.edgeMm) / 1000;
       continue;
     }
     const [x, y] = [(i % nx) * site.cellMm, Math.floor(i / nx) * site.cellMm];
@@ -139,6 +152,5 @@ export function bandOf(
   return band;
 }
 
-/** The edge beside an outside cell once paint has gone over it; a rim stays a rim. */
-export const wetted = (ground: number, wetEdgeM: number): number =>
-  ground <= -RIM_M ? ground : Math.max(ground, -wetEdgeM);
+/** The edge beside an outside cell once paint has gone over it. */
+export const wetted = (ground: number, wetEdgeM: number): number => Math.max(ground, -wetEdgeM);

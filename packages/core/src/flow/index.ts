@@ -1,3 +1,4 @@
+export { accountOf, type Account, type Whereabouts } from './account';
 export { colourPlate, type Ink, type Palette } from './colour';
 export { develop, type Developed, type Plate } from './develop';
 export { addSpin, bareFilm, type Film, RIM_M, volumeM3 } from './film';

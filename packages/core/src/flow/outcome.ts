@@ -11,9 +11,11 @@ export interface Outcome {
   /** Corners, or points round the rim, that stayed bare, mm. */
   readonly bareMm: readonly (readonly [number, number])[];
   readonly laidMl: number;
-  /** What went over each side, mL. */
+  /** What ran off over each side, mL. */
   readonly spiltMl: Readonly<Record<Side, number>>;
   /** Wet film where there is any. */
+  /** What the sides of the piece hold, mL. */
+  readonly edgesMl: number;
   readonly film: {
     readonly meanMm: number;
     readonly thinnestMm: number;
@@ -63,6 +65,7 @@ export function outcomeOf(
       Side,
       number
     >,
+    edgesMl: pour.edgesMl,
     film: {
       meanMm: wet > 0 ? (1000 * sum) / wet : 0,
       thinnestMm: Number.isFinite(thinnest) ? 1000 * thinnest : 0,

@@ -48,7 +48,6 @@ export const scene = (acts: readonly Act[], change: Partial<PourScene> = {}): Po
       [0, 0],
       [widthMm, 0],
     ],
-    raisedRim: false,
     nu: 1.1e-3,
     acts,
     seed: 7,

@@ -15,8 +15,10 @@ export interface PourScene {
   readonly rings: readonly (readonly number[])[];
   /** Where tilts must carry paint to, mm. */
   readonly reachesMm: readonly (readonly [number, number])[];
-  /** A raised rim lets nothing over the edge. */
-  readonly raisedRim: boolean;
+  /** Height of a raised rim, mm: what stands higher runs over it. Absent where the edge is open. */
+  readonly rimMm?: number;
+  /** Sides that are part of the piece: how far down, and what film stays on them. Absent where what runs over is lost. */
+  readonly edge?: { readonly depthMm: number; readonly filmMm: number };
   /** What holds paint back, where it is not as usual. */
   readonly holds?: Holds;
   /** Kinematic viscosity, m²/s: one for the whole pour. */

@@ -24,9 +24,12 @@ test('more leaves over the side it is tilted to', () => {
   expect(Math.abs(bottom - top)).toBeLessThan(0.03 * sum(pour.spiltMl));
 });
 
-test('a raised rim lets nothing go', () => {
-  const { pour } = poured(scene([flipped([100, 100], 160), TILT], { raisedRim: true }));
-  expect(sum(pour.spiltMl)).toBe(0);
+test('a rim holds what stands below it: a high one all of it, a low one the less the lower', () => {
+  const over = (rimMm: number) =>
+    sum(poured(scene([flipped([100, 100], 160), TILT], { rimMm })).pour.spiltMl);
+  expect(over(40)).toBe(0);
+  expect(over(12)).toBeGreaterThan(1);
+  expect(over(6)).toBeGreaterThan(over(12) + 10);
 });
 
 test('on dry ground a small pour stops in a patch and leaves the rest bare', () => {

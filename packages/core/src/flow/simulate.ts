@@ -1,7 +1,9 @@
 import { type Act, actOf, type UnderWay } from './act';
-import type { Film } from './film';
-import { layGround, type Site, wetted } from './ground';
+import type { Spot } from './disc';
+import { layGround, type Site } from './ground';
+import { DRY_M, type Floats } from './film';
 import type { FilmKernel } from './kernel';
+import { marginOf } from './margin';
 import type { PourScene } from './scene';
 import type { Step } from './step';
 
@@ -12,10 +14,25 @@ export interface Pour {
   readonly steps: readonly Step[];
   /** Wet height at the end, m, cell by cell. */
   readonly h: Float32Array;
-  /** What went over each of `SIDES`, mL. */
+  /** The step in which each cell was first wet; `NEVER` where none was. */
+  readonly firstWet: Uint32Array;
+  /** What ran off each of `SIDES`, mL: over the edge and not on it, or beside the surface from the first. */
   readonly spiltMl: readonly [number, number, number, number];
+  /** What the sides hold, mL. */
+  readonly edgesMl: number;
   readonly laidMl: number;
+  readonly missed: readonly Missed[];
+  readonly onSides: readonly { readonly source: number; readonly m3: number }[];
 }
+
+/** Paint of an act that landed beside the surface, and where its disc stood. */
+export interface Missed extends Spot {
+  readonly source: number;
+  readonly m3: number;
+}
+
+/** Of `Pour.firstWet`. */
+export const NEVER = 0xffffffff;
 
 /** As many acts as a birth's source can tell apart, `NONE` left out; a plan of 400 moves needs two or three for each. */
 export const MOST_ACTS = 0xfffe;
@@ -39,22 +56,39 @@ export function* pourOn(
   film.source.fill(0);
   layGround(film, site, scene);
   const steps: Step[] = [];
-  const spiltM3: [number, number, number, number] = [0, 0, 0, 0];
+  const firstWet = new Uint32Array(film.h.length).fill(NEVER);
+  const margin = marginOf(film, site, scene);
+  const missedM3 = [0, 0, 0, 0];
+  const missed: Missed[] = [];
+  const onSides: { source: number; m3: number }[] = [];
   let laidM3 = 0;
-  const under: Omit<UnderWay, 'source'> = {
+  const under: Omit<UnderWay, 'source'> & { source: number } = {
+    source: 0,
     kernel,
     site,
     nu: scene.nu,
     seed: scene.seed,
     spare: spare.filter((data) => data.length === 3 * film.h.length),
     laid: (m3) => (laidM3 += m3),
-    collect: () => collect(film, site, spiltM3),
+    margin,
+    missed: (shares, m3, spot) => {
+      const share = shares.reduce((sum, s) => sum + s, 0);
+      if (share === 0) return;
+      shares.forEach((s, side) => (missedM3[side] = missedM3[side]! + s * m3));
+      missed.push({ ...spot, source: under.source, m3: share * m3 });
+    },
+    onSides: (m3) => {
+      margin.wetSides(m3);
+      laidM3 += m3;
+      onSides.push({ source: under.source, m3 });
+    },
     xFirst: true,
   };
   const expected = scene.acts.reduce((sum, act) => sum + actOf(act).weight(act), 0);
   let done = 0;
   for (const [source, act] of scene.acts.entries())
     for (const step of actOf(act).run(act, Object.assign(under, { source }))) {
+      noteWet(film.h, steps.length, firstWet);
       steps.push(step);
       done += step.weight;
       yield expected > 0 ? Math.min(1, done / expected) : 1;
@@ -64,9 +98,23 @@ export function* pourOn(
     site,
     steps,
     h: Float32Array.from(film.h),
-    spiltMl: spiltM3.map((m3) => m3 * 1e6) as [number, number, number, number],
+    firstWet,
+    spiltMl: margin.offM3().map((m3, side) => (m3 + missedM3[side]!) * 1e6) as [
+      number,
+      number,
+      number,
+      number,
+    ],
+    edgesMl: margin.sidesM3() * 1e6,
     laidMl: laidM3 * 1e6,
+    missed,
+    onSides,
   };
+}
+
+function noteWet(h: Floats, step: number, firstWet: Uint32Array): void {
+  for (let i = 0; i < h.length; i++)
+    if (firstWet[i] === NEVER && h[i]! >= DRY_M) firstWet[i] = step;
 }
 
 /** The motions of a pour that is given up, for their memory. */
@@ -81,20 +129,4 @@ export function nthOf(acts: readonly Act[]): number[] {
     met.set(kind, before + 1);
     return before;
   });
-}
-
-/** Takes up what ran over the edge, and remembers that the edge is wet there. */
-function collect(
-  { h, ground, grid }: Film,
-  { brink, brinkSide, wetEdgeM }: Site,
-  spiltM3: [number, number, number, number],
-): void {
-  for (let k = 0; k < brink.length; k++) {
-    const i = brink[k]!;
-    const over = h[i]!;
-    if (over === 0) continue;
-    spiltM3[brinkSide[k]!] = spiltM3[brinkSide[k]!]! + over * grid.dx * grid.dx;
-    h[i] = 0;
-    ground[i] = wetted(ground[i]!, wetEdgeM);
-  }
 }

@@ -1,5 +1,6 @@
 import type { Site } from './ground';
 import type { FilmKernel } from './kernel';
+import type { Over } from './margin';
 import type { Motion } from './motion';
 
 /** One thing that happened to the film, and its own way back for the trace. */
@@ -8,6 +9,10 @@ export interface Step {
   readonly weight: number;
   /** How the film moved, where it did: memory that may be used again once the pour is given up. */
   readonly motion?: Motion;
+  /** Where paint came down meanwhile: of which act, and what share of it had left by the end; see `Spot`. */
+  readonly left?: { readonly source: number; readonly s: number };
+  /** What went over the edge meanwhile. */
+  readonly over?: Over;
   /** Takes places to where they were before it; what came into being in it is told as born. */
   readonly back: (traced: Traced) => void;
 }

@@ -105,10 +105,14 @@ function sweepLine(
   for (let i = n - 1; i >= 0; i--) {
     const at = start + i * stride;
     const value = right[i]! - upper[i]! * beyond;
-    h[at] = value;
-    if (i < n - 1)
-      flux[at + stride] =
-        flux[at + stride]! + dtS * (ahead[i + 1]! * value - back[i + 1]! * beyond);
+    // What crosses the face ahead is taken from this cell and given to that one, to the last bit: heights solved for would
+    // each be rounded by itself, and a tray would gain or lose over an hour.
+    const crossed = i < n - 1 ? ahead[i + 1]! * value - back[i + 1]! * beyond : 0;
+    if (i < n - 1) {
+      flux[at + stride] = flux[at + stride]! + dtS * crossed;
+      h[at + stride] = Math.max(0, h[at + stride]! + rate * crossed);
+      h[at] = h[at]! - rate * crossed;
+    }
     beyond = value;
   }
 }

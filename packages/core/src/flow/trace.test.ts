@@ -144,6 +144,7 @@ test('the entry into a moving disc is where a fine walk along the path finds it'
           to: { ...to, s: 1 },
           core: true,
           peakM: 1,
+          last: false,
         };
         const depth = (tau: number) => {
           const at = (a: number, b: number) => a + (b - a) * tau;

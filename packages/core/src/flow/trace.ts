@@ -36,7 +36,12 @@ export interface Places {
   readonly y: Float32Array;
   readonly z: Float32Array;
   readonly count: number;
+  /** The last step that happened to each, the latest first; absent where they are as the whole pour left them. */
+  readonly since?: Int32Array;
 }
+
+/** Of `Places.since`: all steps there are. */
+export const ALWAYS = 0x7fffffff;
 
 /**
  * Takes places back through a pour, from its end to where their paint left a cup or was laid, and writes those births.
@@ -57,13 +62,19 @@ export function* traceBirths(
     z: new Float32Array(block),
   };
   for (let start = 0; start < places.count; start += block) {
-    let count = Math.min(block, places.count - start);
-    for (let k = 0; k < count; k++) {
-      own[k] = places.index[start + k]!;
-      x[k] = places.x[start + k]!;
-      y[k] = places.y[start + k]!;
-      z[k] = places.z[start + k]!;
-    }
+    const upTo = Math.min(start + block, places.count);
+    let count = 0;
+    let next = start;
+    /** Takes in the places that a step happened to and no later one. */
+    const join = (step: number) => {
+      for (; next < upTo && (places.since?.[next] ?? ALWAYS) >= step; next++) {
+        own[count] = places.index[next]!;
+        x[count] = places.x[next]!;
+        y[count] = places.y[next]!;
+        z[count] = places.z[next]!;
+        count++;
+      }
+    };
     const traced: Traced = {
       kernel,
       site: pour.site,
@@ -83,10 +94,13 @@ export function* traceBirths(
         before.z[k] = before.z[count]!;
       },
     };
-    for (let i = pour.steps.length - 1; i >= 0 && count > 0; i--) {
-      pour.steps[i]!.back(traced);
+    for (let i = pour.steps.length - 1; i >= 0; i--) {
+      join(i);
+      if (count === 0 && next === upTo) break;
+      if (count > 0) pour.steps[i]!.back(traced);
       yield (start + (count * (pour.steps.length - i)) / pour.steps.length) / places.count;
     }
+    join(-1);
     settle(pour, births, own, count, x, y);
   }
 }
@@ -99,19 +113,23 @@ function write(births: Births, at: number, source: number, s: number, xi: number
 }
 
 /**
- * What came back to the beginning without meeting a stream started at the very edge of one: it gets the first paint
- * of the nearest. On a pour without streams it stays unborn.
+ * What came back to the beginning without meeting a stream was lost at a front on dry ground, under which it went as the front rolled
+ * over it. It is paint of the nearest stream: where that stream was pouring as the front came by, what left then, else its first.
  */
 function settle(
-  { scene, site }: Pour,
+  { scene, site, steps, firstWet }: Pour,
   births: Births,
   own: Int32Array,
   count: number,
   x: ArrayLike<number>,
   y: ArrayLike<number>,
 ): void {
+  const { nx, ny } = site.grid;
   const began = scene.acts.map((act) => actOf(act).began?.(act, { site, seed: scene.seed }));
   for (let k = 0; k < count; k++) {
+    const cx = Math.min(nx - 1, Math.max(0, Math.floor(x[k]!)));
+    const cy = Math.min(ny - 1, Math.max(0, Math.floor(y[k]!)));
+    const cameBy = steps[firstWet[cy * nx + cx]!]?.left;
     let nearest = Infinity;
     for (const [source, at] of began.entries()) {
       if (!at) continue;
@@ -120,7 +138,8 @@ function settle(
       if (distance >= nearest) continue;
       nearest = distance;
       const far = distance > 0 ? distance : 1;
-      write(births, own[k]!, source, 0, dx / far, dy / far);
+      const s = cameBy?.source === source ? Math.max(0, cameBy.s) : 0;
+      write(births, own[k]!, source, s, dx / far, dy / far);
     }
   }
 }

@@ -23,13 +23,13 @@ export function runOffOf(measure: SurfaceMeasure, amounts: Amounts, outcome: Out
   const sides = Object.fromEntries(
     SIDES.map((side) => [side, outcome.spiltMl[side] * gPerMl]),
   ) as Record<Side, number>;
-  const overEdgeG = SIDES.reduce((sum, side) => sum + sides[side], 0);
-  const clothesG = Math.min(overEdgeG, gOf(measure.edgeCm2));
+  const lostG = SIDES.reduce((sum, side) => sum + sides[side], 0);
+  const clothesG = outcome.edgesMl * gPerMl;
   return {
     sides,
-    overEdgeG,
+    overEdgeG: lostG + clothesG,
     clothesG,
-    lostG: overEdgeG - clothesG,
+    lostG,
     expectedG: Math.max(0, outcome.laidMl * gPerMl - gOf(measure.areaCm2 + measure.edgeCm2)),
   };
 }

@@ -19,7 +19,15 @@ export const edge = defineVerb({
     const ml = filmMm === undefined ? inPot('edge', mix) : (cm2 * filmMm) / 10;
     if (ml <= 0) return {};
     return {
-      acts: [{ kind: 'overlay', mix, filmMm: (ml / cm2) * 10, bandMm: factors['edge-band'] }],
+      acts: [
+        {
+          kind: 'overlay',
+          mix,
+          filmMm: (ml / cm2) * 10,
+          bandMm: factors['edge-band'],
+          sidesCm2: edgeCm2,
+        },
+      ],
       takes: [{ use: 'edge', mix, ml, g: ml * densityOf(mix) }],
     };
   },

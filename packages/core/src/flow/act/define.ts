@@ -1,5 +1,7 @@
 import type { Site } from '../ground';
+import type { Spot } from '../disc';
 import type { FilmKernel } from '../kernel';
+import type { Margin } from '../margin';
 import type { Step } from '../step';
 
 /** A pour under way, as an act finds it. */
@@ -15,8 +17,12 @@ export interface UnderWay {
   readonly spare: Int16Array[];
   /** Tells of paint that came on to the surface, m³. */
   readonly laid: (m3: number) => void;
-  /** Takes up what ran over the edge since it was last asked. */
-  readonly collect: () => void;
+  /** What leaves the face passes it. */
+  readonly margin: Margin;
+  /** Tells of paint that landed beside the surface: its share by side of so much, where the disc stood. */
+  readonly missed: (shares: readonly number[], m3: number, spot: Spot) => void;
+  /** Tells of paint put on the sides, m³. */
+  readonly onSides: (m3: number) => void;
   /** Which way the next sweep goes first; it changes with every step of the film. */
   xFirst: boolean;
 }

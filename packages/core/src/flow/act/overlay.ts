@@ -9,20 +9,27 @@ export interface Overlay {
   readonly filmMm: number;
   /** Only along the outline, this wide. */
   readonly bandMm?: number;
+  /** The sides of the piece get the same film. */
+  readonly sidesCm2?: number;
 }
 
 export const overlay: ActDefinition<Overlay> = {
   id: 'overlay',
   weight: () => 0,
-  brings: ({ mix, filmMm, bandMm }, { areaCm2, outlineMm }) => {
+  brings: ({ mix, filmMm, bandMm, sidesCm2 = 0 }, { areaCm2, outlineMm }) => {
     const coveredCm2 =
       bandMm === undefined ? areaCm2 : Math.min(areaCm2, (outlineMm * bandMm) / 100);
-    return [{ mix, ml: (filmMm * coveredCm2) / 10 }];
+    return [{ mix, ml: (filmMm * (coveredCm2 + sidesCm2)) / 10 }];
   },
   key: (act) => ({ ...act, mix: '' }),
-  *run({ filmMm, bandMm }, { kernel: { film }, site, source, laid }) {
+  *run(act, { kernel: { film }, site, source, laid, onSides }) {
+    const { filmMm, bandMm, sidesCm2 = 0 } = act;
     const where = bandMm === undefined ? site.inside : bandOf(site, bandMm);
-    const added = Float32Array.from(where, (on) => (on ? filmMm / 1000 : 0));
+    // So thick that the cells hold exactly what the act brings: they only come near the outline.
+    const cells = where.reduce((sum, on) => sum + on, 0);
+    const ml = overlay.brings({ ...act, sidesCm2: 0 }, site.face)[0]!.ml;
+    const filmM = cells > 0 ? (ml * 1e-6) / (cells * site.grid.dx ** 2) : 0;
+    const added = Float32Array.from(where, (on) => (on ? filmM : 0));
     const below = Float32Array.from(film.h);
     let m3 = 0;
     for (let i = 0; i < added.length; i++) {
@@ -30,6 +37,8 @@ export const overlay: ActDefinition<Overlay> = {
       m3 += added[i]! * site.grid.dx ** 2;
     }
     laid(m3);
+    // 1 cm² × 1 mm = 1e-7 m³.
+    if (sidesCm2 > 0) onSides(filmMm * sidesCm2 * 1e-7);
     wetGround(film, site, where);
     yield {
       weight: 0,

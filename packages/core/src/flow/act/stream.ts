@@ -1,6 +1,6 @@
 import { type Outlet, STREAM_BINS, type Stratum, withdraw } from '../../cup/withdraw';
 import { lengthOfLine } from '../../surface/path';
-import { addFootprint, type Disc, meet, spotAt } from '../disc';
+import { addFootprint, meet, spotAt, underM3 } from '../disc';
 import { frames } from '../frames';
 import { tilted } from '../grid';
 import { fractal } from '../noise';
@@ -32,10 +32,12 @@ export const streamMl = ({ strata }: Stream): number => strata.reduce((sum, l) =
 /** Share of its radius a stream may move in one frame, and the frames it is poured in at the least. */
 const STREAM_SHARE = 0.7;
 const LEAST_FRAMES = 24;
-/** Folds of part-mixed paint in a stream, and how wavy the layers of a stream are (tuned; flow draws the waves out into marbling). */
-const FOLDS = 9;
+/** How wavy the layers of a stream are, along its paint and across it (tuned; flow draws the waves out into marbling). */
 const WAVE_S = 0.028;
-const WAVE_L = 0.3;
+const WAVE_L = 0.075;
+/** Parts of a bin rings are told to, and how many of those a ring of part-mixed paint is thick (tuned: thin enough to be drawn into threads). */
+const FINE = 4;
+const RING = 5;
 /** Waves round the stream, and along its paint. */
 const ROUND = 1.6;
 const ALONG = 5;
@@ -53,10 +55,13 @@ export const stream: ActDefinition<Stream> = {
   },
   *run(act, under) {
     const { kernel, site, seed, source } = under;
-    const rate = (streamMl(act) * 1e-6) / act.s;
+    const wholeM3 = streamMl(act) * 1e-6;
+    const rate = wholeM3 / act.s;
     const level = tilted(under.nu);
     const cellsPerS = lengthOfLine(act.pathMm) / site.cellMm / act.s;
-    under.laid(streamMl(act) * 1e-6);
+    under.laid(wholeM3);
+    // Of what a mouth on the surface lets go, only what is no longer under it has left; that never grows less.
+    let gone = -Infinity;
     yield* frames(under, {
       s: act.s,
       felt: 1,
@@ -67,64 +72,108 @@ export const stream: ActDefinition<Stream> = {
       },
       pours: {
         onto: !act.core,
-        disc: (t, seconds): Disc => {
-          const from = spotAt(act, t / act.s, site, seed);
-          const to = spotAt(act, (t + seconds) / act.s, site, seed);
-          const meanR = ((from.r + to.r) / 2) * site.grid.dx;
-          const disc = {
-            from,
-            to,
-            core: act.core,
-            peakM: (2 * rate * seconds) / (Math.PI * meanR * meanR),
-          };
-          kernel.film.source.fill(0);
-          addFootprint(kernel.film.source, disc, site, rate);
-          return disc;
+        core: act.core,
+        spotAt: (t) => {
+          const spot = spotAt(act, t / act.s, site, seed);
+          if (!act.core) return spot;
+          gone = Math.max(gone, spot.s - underM3(kernel.film, spot) / wholeM3);
+          return { ...spot, s: gone };
         },
+        feed: (t, seconds) => {
+          kernel.film.source.fill(0);
+          const spot = spotAt(act, (t + seconds / 2) / act.s, site, seed);
+          const missed = addFootprint(kernel.film.source, spot, site, rate);
+          under.missed(missed, rate * seconds, spot);
+        },
+        peakM: (r, seconds) => (2 * rate * seconds) / (Math.PI * (r * site.grid.dx) ** 2),
         meet: (traced, disc, frame) => meet(traced, disc, source, frame),
       },
     });
     kernel.film.source.fill(0);
   },
   strata: (act, seed, nth) => {
-    const upTo = cumulative(act);
-    const width = act.strata.length;
     const own = seed + NEXT_SEED * nth;
-    const rings = act.lamination === 'rings';
+    const { stratumAt, changes } = act.lamination === 'rings' ? asRings(act) : asStack(act);
     return {
       wave: (s, xi, eta) => fractal(ROUND * xi, ROUND * eta, ALONG * s, own),
       bin: (s, wave) => clampBin((s + WAVE_S * wave) * STREAM_BINS),
-      stratum: (bin, s, xi, wave) =>
-        stratumAt(
-          upTo,
-          width,
-          bin,
-          rings
-            ? // The last in leads at the beginning, the first in at the end.
-              mirror(1 + s * FOLDS + WAVE_L * wave)
-            : Math.min(1, Math.max(0, 0.5 + 0.5 * xi + 0.25 * WAVE_L * wave)),
-        ),
-      change: (topBin, lowBin) => {
-        if (topBin === lowBin) return 0.5;
-        const middle = (bin: number) => stratumAt(upTo, width, bin, 0.5);
-        const way = lowBin > topBin ? 1 : -1;
-        const from = Math.floor(topBin);
-        for (let bin = from; bin !== Math.floor(lowBin) + way; bin += way)
-          if (middle(bin) !== middle(from))
-            return Math.min(1, Math.max(0, (bin + (way < 0 ? 1 : 0) - topBin) / (lowBin - topBin)));
-        return 0.5;
-      },
+      stratum: (bin, _, xi, wave) => stratumAt(bin, xi, wave),
+      change: (topBin, lowBin) => changes(topBin, lowBin),
     };
   },
 };
 
+/** How strata lie in what leaves a cup, so that of each as much is found as there is in it. */
+interface Lay {
+  readonly stratumAt: (bin: number, xi: number, wave: number) => number;
+  /** See `ActStrata.change`. */
+  readonly changes: (topBin: number, lowBin: number) => number;
+}
+
 const clampBin = (bin: number): number => Math.min(STREAM_BINS - 1e-3, Math.max(0, bin));
 
-/** A number folded back and forth into 0..1. */
-function mirror(l: number): number {
-  const into = l - 2 * Math.floor(l / 2);
-  return into > 1 ? 2 - into : into;
+/**
+ * Strata of a mixed portion as rings, one after the other: each goes on until it has had a ring more than its share, then the one
+ * that most is owed to follows. So in the long run each has exactly what it brings, whatever else is mixed with it.
+ */
+function asRings(act: Stream): Lay {
+  const width = act.strata.length;
+  const leaves = withdraw(act.strata, act.stir, act.outlet);
+  const rings = new Uint8Array(STREAM_BINS * FINE);
+  const owed = new Float64Array(width);
+  let at = 0;
+  for (let n = 0; n < rings.length; n++) {
+    const row = Math.floor(n / FINE) * width;
+    let most = at;
+    for (let k = 0; k < width; k++) {
+      owed[k] = owed[k]! + leaves[row + k]!;
+      if (owed[k]! > owed[most]!) most = k;
+    }
+    if (owed[at]! < -RING || leaves[row + at]! === 0) at = most;
+    owed[at] = owed[at]! - 1;
+    rings[n] = at;
+  }
+  return {
+    stratumAt: (bin) => rings[Math.floor(bin * FINE)]!,
+    changes: (topBin, lowBin) => {
+      const [top, low] = [Math.floor(topBin * FINE), Math.floor(lowBin * FINE)];
+      const way = low > top ? 1 : -1;
+      for (let n = top; n !== low; n += way)
+        if (rings[n + way] !== rings[top])
+          return Math.min(1, Math.max(0, (n + (way > 0 ? 1 : 0) - topBin * FINE) / (low - top)));
+      return 0.5;
+    },
+  };
 }
+
+/** Strata side by side across the stream in the order they went in, each as wide as its part of the paint that falls there. */
+function asStack(act: Stream): Lay {
+  const upTo = cumulative(act);
+  const width = act.strata.length;
+  return {
+    stratumAt: (bin, xi, wave) =>
+      stratumIn(upTo, width, bin, folded(fallenBefore(xi) + WAVE_L * wave)),
+    changes: (topBin, lowBin) => {
+      if (topBin === lowBin) return 0.5;
+      const middle = (bin: number) => stratumIn(upTo, width, bin, 0.5);
+      const way = lowBin > topBin ? 1 : -1;
+      const from = Math.floor(topBin);
+      for (let bin = from; bin !== Math.floor(lowBin) + way; bin += way)
+        if (middle(bin) !== middle(from))
+          return Math.min(1, Math.max(0, (bin + (way < 0 ? 1 : 0) - topBin) / (lowBin - topBin)));
+      return 0.5;
+    },
+  };
+}
+
+/** Share of a stream that falls to one side of a line across it, −1..1: the integral of its parabolic footprint. */
+function fallenBefore(xi: number): number {
+  const x = Math.min(1, Math.max(-1, xi));
+  return 0.5 + (x * (5 - 2 * x * x) * Math.sqrt(1 - x * x) + 3 * Math.asin(x)) / (3 * Math.PI);
+}
+
+/** A share waved beyond 0..1, folded back into it. */
+const folded = (share: number): number => 1 - Math.abs(1 - Math.abs(share));
 
 /** By bin: the share of a portion all strata up to each one make. Row-major, portions × strata; one more row than there are bins. */
 function cumulative({ strata, stir, outlet }: Stream): Float32Array {
@@ -145,7 +194,7 @@ function cumulative({ strata, stir, outlet }: Stream): Float32Array {
  * Which stratum lies at a share `across` of a portion: strata side by side in the order they went in, each as wide as its part,
  * straight between one bin and the next.
  */
-function stratumAt(upTo: Float32Array, width: number, bin: number, across: number): number {
+function stratumIn(upTo: Float32Array, width: number, bin: number, across: number): number {
   const from = Math.floor(bin);
   const share = bin - from;
   const row = from * width;

@@ -149,6 +149,7 @@ test('an outcome that comes later brings its remarks, and nothing else is worked
   const bare = {
     coveredShare: 0.9,
     bareMm: [[500, 400]] as const,
+    edgesMl: 0,
     laidMl: 700,
     spiltMl: { right: 100, bottom: 100, left: 100, top: 100 },
     film: { meanMm: 1, thinnestMm: 0.4, thickestMm: 2 },

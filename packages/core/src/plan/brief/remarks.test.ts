@@ -244,6 +244,7 @@ const CASES: Record<string, [Plan, boolean][]> = {
 const WELL: Outcome = {
   coveredShare: 1,
   bareMm: [],
+  edgesMl: 0,
   laidMl: 900,
   spiltMl: { left: 180, right: 180, top: 180, bottom: 180 },
   film: { thinnestMm: 0.5, meanMm: 0.9, thickestMm: 1.2 },

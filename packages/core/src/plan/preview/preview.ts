@@ -32,7 +32,12 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
       ...definition.bounds(shape),
       rings: definition.rings(shape),
       reachesMm: definition.reaches(shape),
-      raisedRim: rim.kind === 'raised',
+      ...(rim.kind === 'raised' ? { rimMm: rim.heightMm } : {}),
+      ...(brief.surface.edgeCm2 > 0
+        ? {
+            edge: { depthMm: plan.surface.edgeDepthMm, filmMm: brief.factors['edge-film'] },
+          }
+        : {}),
       holds: {
         frontMm: brief.factors['front-stops'],
         edgeMm: brief.factors['edge-holds'],

@@ -1,3 +1,4 @@
+import { type Account, accountOf, type Whereabouts } from '../../flow/account';
 import { type Finished, finish, workbench } from '../../flow/job';
 import type { MakeKernel } from '../../flow/kernel';
 import { SIDES, type Side } from '../../flow/ground';
@@ -15,12 +16,25 @@ export interface PourTold {
   readonly bare: readonly (readonly [number, number])[];
   readonly filmMm: { readonly min: number; readonly mean: number; readonly max: number };
   readonly runOffG: Readonly<Record<Side, number>> & { readonly total: number };
-  /** Of each mix: what was poured or laid, and what share of what is seen it makes. */
-  readonly mixes: Readonly<Record<string, { readonly pouredMl: number; readonly shows: number }>>;
+  /**
+   * Of each mix: what was poured or laid, where that is in the end, each counted on its own, and what share of what is seen it
+   * makes.
+   */
+  readonly mixes: Readonly<
+    Record<string, Whereabouts & { readonly pouredMl: number; readonly shows: number }>
+  >;
 }
 
+const NOWHERE: Whereabouts = { faceMl: 0, edgesMl: 0, runOffMl: 0 };
+
 /** Puts an outcome into words of the trade: grams over each side, millilitres of each mix. */
-function tell(plan: Plan, brief: Brief, { scene }: Preview, { outcome }: Finished): PourTold {
+function tell(
+  plan: Plan,
+  brief: Brief,
+  { scene }: Preview,
+  { outcome }: Finished,
+  account: Account,
+): PourTold {
   const face = {
     areaCm2: brief.surface.areaCm2 / brief.surface.pieces,
     outlineMm: brief.surface.outlineMm,
@@ -45,7 +59,11 @@ function tell(plan: Plan, brief: Brief, { scene }: Preview, { outcome }: Finishe
     mixes: Object.fromEntries(
       plan.mixes.map(({ id }) => [
         id,
-        { pouredMl: poured.get(id) ?? 0, shows: outcome.shows[id] ?? 0 },
+        {
+          pouredMl: poured.get(id) ?? 0,
+          ...(account.mixes[id] ?? NOWHERE),
+          shows: outcome.shows[id] ?? 0,
+        },
       ]),
     ),
   };
@@ -66,6 +84,11 @@ export function computePour(
   const computed = brief(plan);
   const preview = previewOf(plan, computed, seed);
   const { scene, palette } = preview;
-  const finished = finish(workbench(make), { scene, palette, pixels: [px] }, heard);
-  return { told: tell(plan, computed, preview, finished), finished };
+  const bench = workbench(make);
+  const finished = finish(bench, { scene, palette, pixels: [px] }, heard);
+  const { pour, kernel } = bench.poured!;
+  const counting = accountOf(pour, kernel);
+  let step = counting.next();
+  for (; !step.done; step = counting.next()) heard?.(step.value);
+  return { told: tell(plan, computed, preview, finished, step.value), finished };
 }

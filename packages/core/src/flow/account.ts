@@ -1,0 +1,184 @@
+import type { FilmKernel } from './kernel';
+import type { Over } from './margin';
+import type { Missed, Pour } from './simulate';
+import { mixesOf, strataOf } from './strata';
+import { ALWAYS, type Births, emptyBirths, NONE, type Places, traceBirths } from './trace';
+
+/** Where the paint of one mix is in the end, mL. */
+export interface Whereabouts {
+  readonly faceMl: number;
+  /** On the sides, run down or put there. */
+  readonly edgesMl: number;
+  /** Over the edge and not on it, or beside the surface from the first. */
+  readonly runOffMl: number;
+}
+
+export interface Account {
+  readonly mixes: Readonly<Record<string, Whereabouts>>;
+  /** Paint whose cup was not found again: what a trace misses. */
+  readonly unfoundMl: number;
+}
+
+/** Places in a cell's column whose births are asked for, and places in all for what went over the edge, on the sides and off them. */
+const LEVELS = 4;
+const OVER_PLACES = 12_000;
+/** Places across a stream that tell what of it landed beside the surface. */
+const MISSED_PLACES = 24;
+/** Steps between two numbers of an even but unordered sequence (Roberts 2018: powers of the plastic number, from memory). */
+const R2 = [0.7548776662466927, 0.5698402909980532] as const;
+
+/** Paint weighed by its births: places and what volume stands for each. */
+interface Weighed {
+  readonly places: Places;
+  readonly m3: Float64Array;
+}
+
+/**
+ * Counts every mix where it is: on the face by the births in its columns, on the sides and in the run-off by the births of what
+ * went over the edge, as it went. Each is counted on its own, none is the rest of the others, so that the sum is a check.
+ * A generator; it yields the share done.
+ */
+export function* accountOf(pour: Pour, kernel: FilmKernel): Generator<number, Account> {
+  const mixOf = mixesOf(pour.scene);
+  const strata = strataOf(pour.scene);
+  const sums = new Map(
+    [...new Set(mixOf)].map((mix) => [mix, { faceMl: 0, edgesMl: 0, runOffMl: 0 }]),
+  );
+  let unfound = 0;
+  const count = (births: Births, m3: Float64Array, kind: keyof Whereabouts) => {
+    for (let i = 0; i < m3.length; i++)
+      if (births.source[i] !== NONE) births.wave[i] = strata.wave(births, i);
+    const { stratum } = strata.place(births);
+    for (let i = 0; i < m3.length; i++) {
+      const at = sums.get(mixOf[stratum[i]!] ?? '');
+      if (at) at[kind] += m3[i]! * 1e6;
+      else unfound += m3[i]! * 1e6;
+    }
+  };
+  const traced = [
+    [onFace(pour), 'faceMl'],
+    [overEdge(pour, 'sideM3'), 'edgesMl'],
+    [overEdge(pour, 'offM3'), 'runOffMl'],
+  ] as const;
+  for (const [n, [{ places, m3 }, kind]] of traced.entries()) {
+    const births = emptyBirths(places.count);
+    for (const share of traceBirths(pour, kernel, places, births)) yield (n + share) / 3;
+    count(births, m3, kind);
+  }
+  for (const missed of pour.missed) {
+    const { births, m3 } = besideSurface(pour, missed);
+    count(births, m3, 'runOffMl');
+  }
+  for (const { source, m3 } of pour.onSides) {
+    const births = emptyBirths(1);
+    births.source[0] = source;
+    count(births, Float64Array.of(m3), 'edgesMl');
+  }
+  return { mixes: Object.fromEntries(sums), unfoundMl: unfound };
+}
+
+/** Every cell's column, at levels that differ from cell to cell. */
+function onFace({ h, site }: Pour): Weighed {
+  const { grid, inside } = site;
+  const wet: number[] = [];
+  for (let i = 0; i < h.length; i++) if (inside[i] && h[i]! > 0) wet.push(i);
+  const count = wet.length * LEVELS;
+  const places = placesFor(count);
+  const m3 = new Float64Array(count);
+  wet.forEach((i, n) => {
+    for (let l = 0; l < LEVELS; l++) {
+      const k = n * LEVELS + l;
+      places.x[k] = (i % grid.nx) + turn(k, 0);
+      places.y[k] = Math.floor(i / grid.nx) + turn(k, 1);
+      places.z[k] = (l + turn(n, 0)) / LEVELS;
+      m3[k] = (h[i]! * grid.dx * grid.dx) / LEVELS;
+    }
+  });
+  return { places, m3 };
+}
+
+/** Even parts of what went over the edge, in the order it went, each where and when it passed; its depth as flux has it. */
+function overEdge({ steps, site }: Pour, of: 'sideM3' | 'offM3'): Weighed {
+  const whole = steps.reduce((sum, { over }) => sum + sumOf(over, of), 0);
+  if (whole <= 0) return { places: placesFor(0), m3: new Float64Array(0) };
+  const part = whole / OVER_PLACES;
+  const at: { readonly step: number; readonly k: number; readonly m3: number }[] = [];
+  // What is less than a part is carried on to the next, so that parts are even and none is lost.
+  let carried = 0;
+  let last: { step: number; k: number } | undefined;
+  for (let step = steps.length - 1; step >= 0; step--) {
+    const { over } = steps[step]!;
+    if (!over) continue;
+    for (let n = 0; n < over.at.length; n++) {
+      last = { step, k: over.at[n]! };
+      carried += over[of][n]!;
+      for (; carried >= part; carried -= part) at.push({ ...last, m3: part });
+    }
+  }
+  if (carried > 0 && last) at.push({ ...last, m3: carried });
+  const places = placesFor(at.length);
+  at.forEach(({ step, k }, n) => {
+    const [x, y] = brinkPlace(site, k, turn(n, 1));
+    places.x[n] = x;
+    places.y[n] = y;
+    places.z[n] = levelOfFlux(turn(n, 0));
+    places.since[n] = step;
+  });
+  return { places, m3: Float64Array.from(at, (a) => a.m3) };
+}
+
+/** Births of what of a stream landed beside the surface. */
+function besideSurface({ site }: Pour, { source, m3, s, x, y, r }: Missed) {
+  const off: number[] = [];
+  for (let n = 0; n < MISSED_PLACES; n++) {
+    const [px, py] = acrossDisc(n);
+    const [cx, cy] = [Math.floor(x + px * r), Math.floor(y + py * r)];
+    const { nx, ny } = site.grid;
+    const on = cx >= 0 && cy >= 0 && cx < nx && cy < ny && site.inside[cy * nx + cx];
+    if (!on) off.push(n);
+  }
+  const all = off.length > 0 ? off : Array.from({ length: MISSED_PLACES }, (_, n) => n);
+  const births = emptyBirths(all.length);
+  all.forEach((n, i) => {
+    births.source[i] = source;
+    births.s[i] = s;
+    [births.xi[i], births.eta[i]] = acrossDisc(n);
+  });
+  return { births, m3: new Float64Array(all.length).fill(m3 / all.length) };
+}
+
+/** The n-th of evenly spread places of a unit disc: a sunflower's, by the golden angle. */
+function acrossDisc(n: number): [number, number] {
+  const r = Math.sqrt((n + 0.5) / MISSED_PLACES);
+  return [r * Math.cos(2.399963 * n), r * Math.sin(2.399963 * n)];
+}
+
+/** A place on the face that a cell of the brink is fed from, cells: at its side toward the face, anywhere along it. */
+function brinkPlace({ brink, inside, grid }: Pour['site'], k: number, along: number) {
+  const i = brink[k]!;
+  const [x, y] = [i % grid.nx, Math.floor(i / grid.nx)];
+  if (inside[i - 1] && x > 0) return [x, y + along] as const;
+  if (inside[i + 1] && x < grid.nx - 1) return [x + 1, y + along] as const;
+  return inside[i - grid.nx] ? ([x + along, y] as const) : ([x + along, y + 1] as const);
+}
+
+/** The level below which a share of a film's flux runs: F(z) = 1.5 z² − 0.5 z³ turned round (Nusselt's parabola). */
+function levelOfFlux(share: number): number {
+  let z = share;
+  for (let n = 0; n < 6; n++) z -= (z * z * (1.5 - 0.5 * z) - share) / (z * (3 - 1.5 * z) + 1e-9);
+  return Math.min(1, Math.max(0, z));
+}
+
+const turn = (n: number, axis: 0 | 1): number => (0.5 + n * R2[axis]) % 1;
+
+const sumOf = (over: Over | undefined, of: 'sideM3' | 'offM3'): number =>
+  over ? over[of].reduce((sum, m3) => sum + m3, 0) : 0;
+
+const placesFor = (count: number) => ({
+  index: Int32Array.from({ length: count }, (_, i) => i),
+  x: new Float32Array(count),
+  y: new Float32Array(count),
+  z: new Float32Array(count),
+  since: new Int32Array(count).fill(ALWAYS),
+  count,
+});
