@@ -1,7 +1,7 @@
 // The film kernel: one film and one block of samples in one memory, laid out by `layOut`.
 import { motion, placeMotion, unpackField } from './motion';
 import { drive, sweepColumns, transpose } from './sweep';
-import { traceSamples } from './trace';
+import { keepWithin, traceSamples } from './trace';
 
 /** Less than this is dropped, m: numbers near nothing are denormal, and those cost a processor a hundredfold. */
 const TRACE: f32 = 1e-13;
@@ -141,9 +141,13 @@ export function endFrame(): void {
   motion(h, before, ground, fluxX, fluxY, nx, ny, dx, packed, most);
 }
 
-/** Makes the motion in `packed` and `most` the one `trace` goes through. */
-export function loadMotion(): void {
-  unpackField(packed, most, nx * ny);
+/** Makes the motion in `packed` and `most` the one `trace` goes through; outside these cells nothing moves. */
+export function loadMotion(left: i32, top: i32, right: i32, bottom: i32): void {
+  keepWithin(left, top, right, bottom);
+  // Between cells' middles the rows beside the box have a say too.
+  const from = max(0, top - 1) * nx;
+  const upTo = min(ny, bottom + 2) * nx;
+  if (from < upTo) unpackField(packed, most, nx * ny, from, upTo);
 }
 
 /** Takes the first `n` samples back through the loaded motion. */

@@ -242,19 +242,20 @@ function whole(v: v128): v128 {
 }
 
 /** The packed planes as the interleaved field the trace reads. */
-export function unpackField(packed: usize, most: usize, n: i32): void {
+export function unpackField(packed: usize, most: usize, n: i32, from: i32, upTo: i32): void {
   const x = f32x4.splat(load<f32>(most) / WHOLE);
   const y = f32x4.splat(load<f32>(most, 4) / WHOLE);
   const z = f32x4.splat(load<f32>(most, 8) / WHOLE);
   const plane = (<usize>n) << 1;
   const zero = f32x4.splat(0);
-  for (let i: usize = 0; i < plane; i += 8) {
-    const from = packed + i;
+  const end = (<usize>upTo) << 1;
+  for (let i = (<usize>from) << 1; i < end; i += 8) {
+    const at = packed + i;
     storeTurned(
       field + (i << 3),
-      f32x4.mul(x, f32x4.convert_i32x4_s(v128.load16x4_s(from))),
-      f32x4.mul(y, f32x4.convert_i32x4_s(v128.load16x4_s(from + plane))),
-      f32x4.mul(z, f32x4.convert_i32x4_s(v128.load16x4_s(from + 2 * plane))),
+      f32x4.mul(x, f32x4.convert_i32x4_s(v128.load16x4_s(at))),
+      f32x4.mul(y, f32x4.convert_i32x4_s(v128.load16x4_s(at + plane))),
+      f32x4.mul(z, f32x4.convert_i32x4_s(v128.load16x4_s(at + 2 * plane))),
       zero,
     );
   }

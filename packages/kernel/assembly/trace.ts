@@ -19,6 +19,16 @@ function fieldAt(field: usize, nx: i32, x: f32, y: f32, maxX: f32, maxY: f32): v
   return f32x4.add(top, f32x4.mul(fy, f32x4.sub(low, top)));
 }
 
+// The box where anything moves, as places whose surroundings reach it.
+let left: f32, top: f32, right: f32, bottom: f32;
+
+export function keepWithin(left_: i32, top_: i32, right_: i32, bottom_: i32): void {
+  left = <f32>left_ - <f32>0.5;
+  top = <f32>top_ - <f32>0.5;
+  right = <f32>right_ + <f32>1.5;
+  bottom = <f32>bottom_ + <f32>1.5;
+}
+
 /** Takes `n` samples back through one frame: midpoint rule with the velocity profile of a film under gravity. */
 export function traceSamples(
   field: usize,
@@ -36,20 +46,19 @@ export function traceSamples(
   for (let k: usize = 0; k < end; k += 4) {
     const x = load<f32>(xs + k);
     const y = load<f32>(ys + k);
+    if (x < left || x > right || y < top || y > bottom) continue;
     const z = load<f32>(zs + k);
     const here = fieldAt(field, nx, x, y, maxX, maxY);
     const f0 = <f32>0.5 * z * (3 - <f32>1.5 * z);
     const rise0 = <f32>0.5 * (z - z * z * (<f32>1.5 - <f32>0.5 * z));
     const mid = z - rise0 * f32x4.extract_lane(here, 2);
     const zm = min<f32>(max<f32>(mid, 0), 1);
-    const there = fieldAt(
-      field,
-      nx,
-      x - f0 * f32x4.extract_lane(here, 0),
-      y - f0 * f32x4.extract_lane(here, 1),
-      maxX,
-      maxY,
-    );
+    const midX = x - f0 * f32x4.extract_lane(here, 0);
+    const midY = y - f0 * f32x4.extract_lane(here, 1);
+    const there =
+      midX < left || midX > right || midY < top || midY > bottom
+        ? f32x4.splat(0)
+        : fieldAt(field, nx, midX, midY, maxX, maxY);
     const f1 = zm * (3 - <f32>1.5 * zm);
     const rise1 = zm - zm * zm * (<f32>1.5 - <f32>0.5 * zm);
     store<f32>(xs + k, x - f1 * f32x4.extract_lane(there, 0));

@@ -1,4 +1,4 @@
-import { type MakeKernel, RIM_M } from '@potter/core/flow';
+import { boxOf, type MakeKernel, RIM_M } from '@potter/core/flow';
 import { FILM_WASM } from './generated/film-wasm';
 
 /** What the module of `assembly/index.ts` exports. */
@@ -16,7 +16,7 @@ interface FilmModule {
   ): void;
   beginFrame(): void;
   endFrame(): void;
-  loadMotion(): void;
+  loadMotion(left: number, top: number, right: number, bottom: number): void;
   trace(count: number): void;
 }
 
@@ -82,12 +82,13 @@ export async function loadKernel(): Promise<MakeKernel> {
       endFrame: (into = new Int16Array(packed.length)) => {
         film.endFrame();
         into.set(packed);
-        return { data: into, most: [most[0]!, most[1]!, most[2]!] };
+        return { data: into, most: [most[0]!, most[1]!, most[2]!], box: boxOf(into, grid) };
       },
       load: (motion) => {
         packed.set(motion.data);
         most.set(motion.most);
-        film.loadMotion();
+        const { left, top, right, bottom } = motion.box;
+        film.loadMotion(left, top, right, bottom);
       },
       trace: (count) => film.trace(count),
     };

@@ -1,5 +1,6 @@
 import {
   addSpin,
+  boxOf,
   type FilmKernel,
   type MakeKernel,
   type Motion,
@@ -121,7 +122,11 @@ test('samples are traced as the twin traces them, off the grid too', () => {
       (data, places) => {
         const both = [make(GRID, 64), plainKernel(GRID, 64)] as const;
         for (const k of both) {
-          k.load({ data: Int16Array.from(data), most: [3, 2, 0.5] });
+          k.load({
+            data: Int16Array.from(data),
+            most: [3, 2, 0.5],
+            box: boxOf(Int16Array.from(data), GRID),
+          });
           places.forEach(([x, y, z], i) => {
             k.samples.x[i] = x * 26 - 1;
             k.samples.y[i] = y * 18 - 1;

@@ -105,7 +105,16 @@ function request({ preview: { scene, palette }, view }: Wanted, settleMs: number
   job++;
   clearTimeout(settling);
   settling = setTimeout(
-    () => ask({ kind: 'show', job, scene, palette, pixels: pixelsFor(devicePixelRatio), view }),
+    () =>
+      ask({
+        kind: 'show',
+        job,
+        scene,
+        palette,
+        pixels: pixelsFor(devicePixelRatio),
+        view,
+        soon: true,
+      }),
     settleMs,
   );
 }

@@ -48,9 +48,8 @@ export function* accountOf(pour: Pour, kernel: FilmKernel): Generator<number, Ac
   const count = (births: Births, m3: Float64Array, kind: keyof Whereabouts) => {
     for (let i = 0; i < m3.length; i++)
       if (births.source[i] !== NONE) births.wave[i] = strata.wave(births, i);
-    const { stratum } = strata.place(births);
     for (let i = 0; i < m3.length; i++) {
-      const at = sums.get(mixOf[stratum[i]!] ?? '');
+      const at = sums.get(mixOf[strata.at(births, i)] ?? '');
       if (at) at[kind] += m3[i]! * 1e6;
       else unfound += m3[i]! * 1e6;
     }

@@ -1,8 +1,9 @@
 import { BANDS, WX, WY, WZ } from '../optics/observer';
 import type { Spectrum } from '../optics/spectrum';
 import { encode, xyzToLinear } from '../optics/srgb';
-import { DEPTHS, type Plate } from './develop';
-import { NONE } from './trace';
+import { byRows } from './by-rows';
+import { BOTTOM, MOST_RUNS } from './columns';
+import type { Plate } from './develop';
 
 /** A mix as the picture needs it: K/S by band, and scatter per µm of wet film. */
 export interface Ink {
@@ -56,37 +57,37 @@ interface Column {
 }
 
 const emptyColumn = (): Column => ({
-  inks: new Uint8Array(DEPTHS.length + 1),
-  bins: new Uint8Array(DEPTHS.length),
+  inks: new Uint8Array(MOST_RUNS),
+  bins: new Uint8Array(MOST_RUNS),
   count: 0,
 });
 
 /** Reads a pixel's column: a film for each run of one ink, down to where no more of what lies below is seen. */
-function readColumn(plate: Plate, i: number, { inkAt, films }: Inking, column: Column): void {
+function readColumn(
+  { columns: { count: runs, strata, ends }, filmUm }: Plate,
+  i: number,
+  { inkAt, films }: Inking,
+  column: Column,
+): void {
   const { inks, bins } = column;
-  const whole = plate.filmUm[i]!;
+  const perStep = filmUm[i]! / BOTTOM;
+  const first = i * MOST_RUNS;
+  const past = first + runs[i]!;
   let count = 0;
   let from = 0;
   // What of the light gets down to here and back.
   let left = 1;
-  for (let d = 0; d < DEPTHS.length; d++) {
-    const stratum = plate.strata[d]![i]!;
-    // Below an edge the lattice may know nothing; what lies on top goes down then.
-    const ink = stratum === NONE ? inks[count]! : inkAt[stratum]!;
-    if (d > 0 && ink !== inks[count]) {
-      const level = changeAt(d - 1, plate.changes[d - 1]![i]!);
-      const above = films[inks[count]!]!;
-      const bin = Math.min(binOf((level - from) * whole), above.hidesFrom);
-      bins[count++] = bin;
-      left *= above.through[bin]!;
-      if (left < UNSEEN) break;
-      from = level;
-    }
+  for (let n = first; n < past; n++) {
+    const ink = inkAt[strata[n]!]!;
+    // Strata of one mix are one film.
+    if (n + 1 < past && inkAt[strata[n + 1]!] === ink) continue;
+    const own = films[ink]!;
+    const bin = Math.min(binOf((ends[n]! - from) * perStep), own.hidesFrom);
     inks[count] = ink;
-    if (d === DEPTHS.length - 1) {
-      bins[count] = Math.min(binOf((1 - from) * whole), films[ink]!.hidesFrom);
-      count++;
-    }
+    bins[count++] = bin;
+    left *= own.through[bin]!;
+    if (left < UNSEEN) break;
+    from = ends[n]!;
   }
   column.count = count;
 }
@@ -103,8 +104,9 @@ export function* colourPlate(
   mixOf: readonly string[],
   palette: Palette,
 ): Generator<void, Uint8ClampedArray<ArrayBuffer>> {
+  const { width, height, on, cover, columns } = plate;
   const inking = inkingOf(mixOf, palette);
-  const { films, names } = inking;
+  const { films } = inking;
   const column = emptyColumn();
   const { inks, bins } = column;
   const ground = paired(Float64Array.from(palette.ground)).map((sum) => sum / 2);
@@ -115,42 +117,42 @@ export function* colourPlate(
   const keys = new Float64Array(SLOTS).fill(-1);
   const bytes = new Uint8Array(3 * SLOTS);
 
-  const out = new Uint8ClampedArray(plate.width * plate.height * 4);
-  for (let i = 0; i < plate.on.length; i++) {
-    if (i % YIELD_PIXELS === YIELD_PIXELS - 1) yield;
-    if (!plate.on[i]) continue;
+  const out = new Uint8ClampedArray(width * height * 4);
+  const colourPixel = (i: number) => {
     const to = 4 * i;
-    out[to + 3] = plate.on[i]!;
-    const cover = plate.cover[i]!;
-    if (cover === 0 || plate.strata[0]![i] === NONE) {
-      out[to] = bare[0]!;
-      out[to + 1] = bare[1]!;
-      out[to + 2] = bare[2]!;
-      continue;
-    }
-    readColumn(plate, i, inking, column);
-    const { count } = column;
-    let key = 0;
-    let hash = 0;
-    for (let n = 0; n < count; n++) {
-      const own = inks[n]! * BINS + bins[n]!;
-      key = key * names.length * BINS + own;
-      hash = Math.imul(hash, 0x2c1b3c6d) + Math.imul(own + 1, 0x297a2d39);
-    }
-    const slot = hash >>> (32 - SLOT_BITS);
-    const at = 3 * slot;
-    // Three films make a key that a number holds exactly; deeper columns are reckoned each time.
-    const full = count > KEYED ? -1 : key * KEYED + count;
-    if (full < 0 || keys[slot] !== full) {
-      keys[slot] = full;
-      light.set(ground);
-      for (let n = count - 1; n >= 0; n--) cast(light, films[inks[n]!]!, bins[n]!);
-      writeBytes(light, bytes, at);
+    out[to + 3] = on[i]!;
+    const covered = columns.count[i] === 0 ? 0 : cover[i]!;
+    let at = 0;
+    if (covered > 0) {
+      readColumn(plate, i, inking, column);
+      const { count } = column;
+      let hash = count;
+      let check = 0;
+      for (let n = 0; n < count; n++) {
+        const own = inks[n]! * BINS + bins[n]! + 1;
+        hash = Math.imul(hash ^ own, 0x2c1b3c6d) + Math.imul(own, 0x297a2d39);
+        check = Math.imul(check + own, 0x8da6b343 | 0) ^ (check >>> 13);
+      }
+      // Fifty-two bits tell columns apart: two of a picture's that are taken for one would be a chance in a hundred thousand.
+      const key = (hash >>> 0) * 0x100000 + (check >>> 12);
+      const slot = (hash ^ (hash >>> 15)) & (SLOTS - 1);
+      at = 3 * slot;
+      if (keys[slot] !== key) {
+        keys[slot] = key;
+        light.set(ground);
+        for (let n = count - 1; n >= 0; n--) cast(light, films[inks[n]!]!, bins[n]!);
+        writeBytes(light, bytes, at);
+      }
     }
     for (let c = 0; c < 3; c++)
       out[to + c] =
-        cover === 255 ? bytes[at + c]! : bare[c]! + ((bytes[at + c]! - bare[c]!) * cover) / 255;
-  }
+        covered === 255
+          ? bytes[at + c]!
+          : bare[c]! + (((covered > 0 ? bytes[at + c]! : bare[c]!) - bare[c]!) * covered) / 255;
+  };
+  yield* byRows(height, (y) => {
+    for (let i = y * width; i < (y + 1) * width; i++) if (on[i]) colourPixel(i);
+  });
   return out;
 }
 
@@ -172,7 +174,7 @@ export function seenShares(
   for (let k = 0; k < Math.floor(plate.on.length / step / step); k++) {
     const across = Math.ceil(plate.width / step);
     const i = Math.floor(k / across) * step * plate.width + (k % across) * step;
-    if (!(plate.cover[i]! >= 128) || plate.strata[0]![i] === NONE) continue;
+    if (!(plate.cover[i]! >= 128) || plate.columns.count[i] === 0) continue;
     readColumn(plate, i, inking, column);
     pixels++;
     let left = 1;
@@ -188,19 +190,8 @@ export function seenShares(
   );
 }
 
-/** Pixels coloured between two yields: some milliseconds' worth. */
-const YIELD_PIXELS = 12_000;
 /** Columns kept at a time: enough for most of a picture, small enough to stay near. */
-const SLOT_BITS = 15;
-const SLOTS = 1 << SLOT_BITS;
-/** Films in a column that is remembered: (names · BINS)³ stays below 2⁵³ for all a pour has. */
-const KEYED = 3;
-
-/** Depth of a change, as a share of the film from the surface: `change` 0..255 of the way from one depth to the next. */
-const changeAt = (d: number, change: number): number => {
-  const [top, low] = [1 - DEPTHS[d]!, 1 - DEPTHS[d + 1]!];
-  return top + ((low - top) * change) / 255;
-};
+const SLOTS = 1 << 16;
 
 /** Light through one more film: `light` is the reflectance of what lies below, and becomes that of all. */
 function cast(light: Float64Array, { r, t2 }: Films, bin: number): void {

@@ -1,6 +1,6 @@
 export { accountOf, type Account, type Whereabouts } from './account';
 export { colourPlate, type Ink, type Palette } from './colour';
-export { develop, type Developed, type Plate } from './develop';
+export { develop, type Plate } from './develop';
 export { addSpin, bareFilm, type Film, RIM_M, volumeM3 } from './film';
 export { FILM_GREYS, FILM_STEPS_UM, filmMap } from './film-map';
 export { type Drive, GRAVITY, type Grid, tilted } from './grid';
@@ -17,7 +17,7 @@ export {
   workbench,
 } from './job';
 export { type FilmKernel, type MakeKernel, plainKernel } from './kernel';
-export { type Motion, WHOLE } from './motion';
+export { boxOf, type Motion, WHOLE } from './motion';
 export { type Outcome, outcomeOf } from './outcome';
 export type { Act, Face } from './act';
 export { birthsKey } from './births-key';

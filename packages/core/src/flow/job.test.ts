@@ -21,12 +21,18 @@ const kinds = (told: Iterable<Told>) =>
   );
 
 test('a job pours, looks, and shows coarse before fine, each picture with its outcome', () => {
-  const told = kinds(pourJob(bench(), ask));
-  expect(told.slice(0, 2)).toEqual(['pouring', 'looking']);
-  expect(told.filter((k) => k === 'picture').length).toBe(
-    told.filter((k) => k === 'outcome').length,
-  );
-  expect(told.at(-2)).toBe('picture');
+  const one = ['picture', 'outcome'];
+  expect(kinds(pourJob(bench(), ask))).toEqual(['pouring', 'looking', ...one, ...one]);
+});
+
+test('to somebody who waits a coarse pour is shown first, without figures; the end is the same', () => {
+  const large = { ...ask, pixels: [168], cells: 24 };
+  const soon = [...pourJob(bench(), { ...large, soon: true })];
+  expect(kinds(soon)).toEqual(['pouring', 'picture', 'looking', 'picture', 'outcome']);
+  const pictures = soon.flatMap((t) => (typeof t !== 'number' && t.kind === 'picture' ? [t] : []));
+  expect(pictures.map((p) => p.finished)).toEqual([false, true]);
+  expect(pictures[0]!.width).toBeLessThan(pictures[1]!.width);
+  expect(sumOf(pictures[1]!.rgba)).toBe(sumOf(finish(bench(), large).rgba));
 });
 
 test('only colours changed: nothing is poured again, the fine picture comes at once', () => {

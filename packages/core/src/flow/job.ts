@@ -1,6 +1,6 @@
 import { birthsKey } from './births-key';
 import { colourPlate, type Palette } from './colour';
-import { develop, type Plate } from './develop';
+import { develop, FEW_HEIGHTS, type Plate } from './develop';
 import { filmMap } from './film-map';
 import { layGrid } from './ground';
 import type { FilmKernel, MakeKernel } from './kernel';
@@ -19,6 +19,8 @@ export interface PourAsk {
   readonly view?: 'picture' | 'film';
   /** Cells along the longer side of the film's grid; pictures of one plan all use the usual. */
   readonly cells?: number;
+  /** Somebody waits for it: something is to be seen soon, from a coarse film, while the pour itself is computed. */
+  readonly soon?: boolean;
 }
 
 export type Doing = 'pouring' | 'looking';
@@ -53,6 +55,9 @@ export interface Workbench {
 
 const SAMPLES = 65_536;
 
+/** The film and the picture of what is shown soon. Another grid is another pour, so its figures are not told. */
+const SOON = { cells: 64, pixels: 160, samples: 16_384 };
+
 export const workbench = (make: MakeKernel, samples = SAMPLES): Workbench => ({ make, samples });
 
 /**
@@ -66,13 +71,15 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
   const have = bench.plate?.key === key ? bench.plate : undefined;
   yield { kind: 'doing', doing: bench.poured?.key === key ? 'looking' : 'pouring' };
   // Same births, other colours: what is developed is coloured anew, at once.
-  if (have) yield* shown(bench, ask, have.plate, have.pixels >= finest);
+  if (have && bench.poured)
+    yield* judged(bench.poured.pour, ask, have.plate, have.pixels >= finest);
   if (have && have.pixels >= finest) return;
 
   if (bench.poured?.key !== key) {
     const spare = bench.poured ? motionsOf(bench.poured.pour) : [];
     bench.poured = undefined;
     bench.plate = undefined;
+    if (ask.soon && finest > SOON.pixels) yield* soonOf(bench.make, ask);
     const site = layGrid(scene, cells);
     const kernel = bench.make(site.grid, bench.samples);
     const pour = yield* pourOn(kernel, scene, site, spare);
@@ -82,32 +89,49 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
   const { pour, kernel } = bench.poured;
   for (const pixels of ask.pixels) {
     if (have && have.pixels >= pixels) continue;
-    for (const step of develop(pour, kernel, pixels)) {
-      if (typeof step === 'number') {
-        yield step;
-        continue;
-      }
-      // A coarse picture after a fine one would be a step back.
-      if (!step.last && bench.plate?.key === key) continue;
-      if (step.last) bench.plate = { key, pixels, plate: step.plate };
-      yield* shown(bench, ask, step.plate, step.last && pixels === finest);
-    }
+    const plate = yield* develop(pour, kernel, pixels);
+    bench.plate = { key, pixels, plate };
+    yield* judged(pour, ask, plate, pixels === finest);
   }
 }
 
-/** Colours a plate and judges it. */
-function* shown(
-  { poured }: Workbench,
+/** A picture of the pour on a coarse film. */
+function* soonOf(make: MakeKernel, ask: PourAsk): Generator<Told, void> {
+  const site = layGrid(ask.scene, SOON.cells);
+  const kernel = make(site.grid, SOON.samples);
+  const pour = yield* silent(pourOn(kernel, ask.scene, site));
+  const plate = yield* silent(develop(pour, kernel, SOON.pixels, FEW_HEIGHTS));
+  yield* pictured(ask, plate, false);
+}
+
+/** Work whose progress would count for nothing beside what follows. */
+function* silent<T>(work: Generator<number, T>): Generator<number, T> {
+  let step = work.next();
+  while (!step.done) {
+    yield 0;
+    step = work.next();
+  }
+  return step.value;
+}
+
+/** Colours a plate and judges it. The pour may be an older one with the same births, whose corners are the same too. */
+function* judged(pour: Pour, ask: PourAsk, plate: Plate, finished: boolean): Generator<Told, void> {
+  yield* pictured(ask, plate, finished);
+  yield {
+    kind: 'outcome',
+    outcome: outcomeOf(pour, plate, mixesOf(ask.scene), ask.palette),
+  };
+}
+
+function* pictured(
   { scene, palette, view }: PourAsk,
   plate: Plate,
   finished: boolean,
 ): Generator<Told, void> {
-  if (!poured) return;
-  const mixes = mixesOf(scene);
   let rgba: Uint8ClampedArray<ArrayBuffer>;
   if (view === 'film') rgba = filmMap(plate);
   else {
-    const colouring = colourPlate(plate, mixes, palette);
+    const colouring = colourPlate(plate, mixesOf(scene), palette);
     let step = colouring.next();
     while (!step.done) {
       yield 1;
@@ -117,8 +141,6 @@ function* shown(
   }
   const { width, height } = plate;
   yield { kind: 'picture', width, height, rgba, finished };
-  // The pour may be an older one with the same births, whose corners are the same too.
-  yield { kind: 'outcome', outcome: outcomeOf(poured.pour, plate, mixes, palette) };
 }
 
 /** What came of a job that was run to its end. */

@@ -1,6 +1,6 @@
 import { bareFilm, type Film } from './film';
 import type { Drive, Grid } from './grid';
-import { type Motion, motionOf, motionSpace, unpack } from './motion';
+import { type Box, type Motion, motionOf, motionSpace, unpack } from './motion';
 import { stepFilm, sweepLines } from './sweep';
 import { CHANNELS, type Samples, traceFrame } from './trace-frame';
 
@@ -33,6 +33,7 @@ export const plainKernel: MakeKernel = (grid, sampleCount) => {
   const space = motionSpace(grid);
   const before = new Float64Array(film.h.length);
   const field = new Float64Array(film.h.length * CHANNELS);
+  let box: Box = { left: 0, top: 0, right: grid.nx - 1, bottom: grid.ny - 1 };
   const floats = () => new Float64Array(sampleCount);
   const samples = { x: floats(), y: floats(), z: floats() };
   return {
@@ -45,7 +46,10 @@ export const plainKernel: MakeKernel = (grid, sampleCount) => {
       film.fluxY.fill(0);
     },
     endFrame: (into) => motionOf(film, before, space, into),
-    load: (motion) => unpack(motion, field),
-    trace: (count) => traceFrame(field, grid, samples, count),
+    load: (motion) => {
+      unpack(motion, field);
+      box = motion.box;
+    },
+    trace: (count) => traceFrame(field, grid, samples, count, box),
   };
 };

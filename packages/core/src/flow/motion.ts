@@ -9,6 +9,35 @@ import type { Grid } from './grid';
 export interface Motion {
   readonly data: Int16Array;
   readonly most: readonly [number, number, number];
+  /** Where anything moves: samples elsewhere stay where they are. */
+  readonly box: Box;
+}
+
+/** Cells from `left`, `top` to `right`, `bottom`, these among them; none where `right` is before `left`. */
+export interface Box {
+  readonly left: number;
+  readonly top: number;
+  readonly right: number;
+  readonly bottom: number;
+}
+
+/** The cells of a packed motion in which anything moves. */
+export function boxOf(data: Int16Array, { nx, ny }: Pick<Grid, 'nx' | 'ny'>): Box {
+  const n = nx * ny;
+  const moves = (i: number) => (data[i]! | data[n + i]! | data[2 * n + i]!) !== 0;
+  const inRow = (y: number) => {
+    for (let x = 0; x < nx; x++) if (moves(y * nx + x)) return true;
+    return false;
+  };
+  let [top, bottom] = [0, ny - 1];
+  while (top < ny && !inRow(top)) top++;
+  while (bottom > top && !inRow(bottom)) bottom--;
+  let [left, right] = [nx, -1];
+  for (let y = top; y <= bottom; y++) {
+    for (let x = 0; x < left; x++) if (moves(y * nx + x)) left = x;
+    for (let x = nx - 1; x > right; x--) if (moves(y * nx + x)) right = x;
+  }
+  return { left, top, right, bottom };
 }
 
 /** The largest number of a plane. */
@@ -113,7 +142,7 @@ export function motionOf(
       }
   }
   for (let pass = 0; pass < PASSES; pass++) smooth(space, count, nx);
-  return packed(space, n, into);
+  return packed(space, film.grid, into);
 }
 
 /** Each listed cell takes the mean of the nine around it, weighted by height; one that had nothing takes a little weight along. */
@@ -147,14 +176,15 @@ function smooth({ ux, uy, dv, weight, list, fresh }: MotionSpace, count: number,
   }
 }
 
-function packed({ ux, uy, dv }: MotionSpace, n: number, data: Int16Array): Motion {
+function packed({ ux, uy, dv }: MotionSpace, grid: Grid, data: Int16Array): Motion {
+  const n = ux.length;
   const most = [ux, uy, dv].map((plane, p) => {
     let top = LEAST;
     for (let i = 0; i < n; i++) top = Math.max(top, Math.abs(plane[i]!));
     for (let i = 0; i < n; i++) data[p * n + i] = Math.round((plane[i]! * WHOLE) / top);
     return top;
   });
-  return { data, most: most as [number, number, number] };
+  return { data, most: most as [number, number, number], box: boxOf(data, grid) };
 }
 
 /** Whether a cell beside this one, across corners too, has any weight. */

@@ -3,12 +3,13 @@ import { paintOptics } from '../optics/reserve';
 import { hexToSpectrum, spectrumToHex } from '../optics/spectrum';
 import type { Paint } from '../paint/schema';
 import { colourPlate, type Ink, type Palette, seenShares } from './colour';
-import { DEPTHS, develop, type Plate } from './develop';
+import { emptyColumns, goOn, MOST_RUNS } from './columns';
+import { develop, type Plate } from './develop';
 import { filmMap } from './film-map';
 import { maskOf } from './mask';
 import { outcomeOf } from './outcome';
 import { birthsKey } from './births-key';
-import { BASE, endOf, flipped, lastOf, poured, scene } from './scene.test-data';
+import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
 import { coreAt } from './spot';
 import { mixesOf } from './strata';
 
@@ -33,12 +34,14 @@ const INKS = {
   c: inkOf('#3b444c', 'opaque'),
 };
 
-/** A plate of one pixel with these strata from the surface down. */
-const pixel = (strata: readonly number[], filmUm: number, change = 128): Plate => ({
+/** A plate of one pixel with these strata from the surface down, each beginning so deep. */
+const pixel = (strata: readonly number[], filmUm: number, from = [0, 10 / 255, 0.5]): Plate => ({
   width: 1,
   height: 1,
-  strata: DEPTHS.map((_, d) => Uint16Array.of(strata[d] ?? strata.at(-1)!)),
-  changes: DEPTHS.slice(1).map(() => Uint8Array.of(change)),
+  columns: strata.reduce((columns, stratum, n) => {
+    goOn(columns, 0, stratum, from[n]!);
+    return columns;
+  }, emptyColumns(1)),
   filmUm: Float32Array.of(filmUm),
   cover: Uint8Array.of(255),
   on: Uint8Array.of(255),
@@ -65,8 +68,8 @@ test.each([
 
 test('a stack is one film on the other', () => {
   const um = 900;
-  // Damson over quince: the change lies half way between the first and the second depth.
-  const top = ((1 - DEPTHS[1]) / 2) * um;
+  // A little damson over quince.
+  const top = (10 / 255) * um;
   const under = filmSpectrum({ q: Float64Array.from(INKS.a.q), s: INKS.a.s }, um - top, WHITE);
   const expected = bytesOf(
     spectrumToHex(filmSpectrum({ q: Float64Array.from(INKS.b.q), s: INKS.b.s }, top, under)),
@@ -100,16 +103,15 @@ const FLIP = scene([BASE, flipped([100, 100], 25, 4), { kind: 'rest', s: 30 }]);
 
 test('a developed picture: every wet pixel has its strata, colour and film', () => {
   const { pour, kernel } = poured(FLIP);
-  const { plate, last } = lastOf(develop(pour, kernel, 60));
-  expect(last).toBe(true);
+  const plate = endOf(develop(pour, kernel, 60));
   expect([plate.width, plate.height]).toEqual([60, 60]);
   const mix = mixesOf(FLIP);
   expect(mix).toEqual(['base', 'a', 'b', 'c', 'd']);
   plate.cover.forEach((cover, i) => {
-    if (cover === 255) expect(plate.strata[0]![i]!).toBeLessThan(mix.length);
+    if (cover === 255) expect(plate.columns.count[i]).toBeGreaterThan(0);
   });
   // The last in first out of four equal layers: d touches the surface first and lies outermost, a in the middle.
-  const at = (x: number) => mix[plate.strata[0]![30 * 60 + x]!];
+  const at = (x: number) => mix[plate.columns.strata[(30 * 60 + x) * MOST_RUNS]!];
   expect([at(30), at(2)]).toEqual(['a', 'base']);
   const inks = { a: INKS.a, b: INKS.b, c: INKS.c, d: INKS.a, base: INKS.c };
   const rgba = coloured(plate, mix, { inks, ground: WHITE });
@@ -127,7 +129,7 @@ test('a developed picture: every wet pixel has its strata, colour and film', () 
 test('bare corners are told, with what is covered', () => {
   const small = scene([flipped([100, 100], 20), { kind: 'rest', s: 60 }]);
   const { pour, kernel } = poured(small);
-  const { plate } = lastOf(develop(pour, kernel, 40));
+  const plate = endOf(develop(pour, kernel, 40));
   const outcome = outcomeOf(pour, plate, mixesOf(small), { inks: {}, ground: WHITE });
   expect(outcome.bareMm).toHaveLength(4);
   expect(outcome.coveredShare).toBeLessThan(0.6);

@@ -67,14 +67,6 @@ export function poured(
   return { pour: endOf(pourOn(kernel, what, site)), kernel, site };
 }
 
-/** The last plate of a picture, `pixels` along its longer side. */
-export function lastOf<T>(work: Generator<number | T, void>): T {
-  let last: T | undefined;
-  for (const step of work) if (typeof step !== 'number') last = step;
-  if (last === undefined) throw new Error('nothing was developed');
-  return last;
-}
-
 /** What a generator returns in the end. */
 export function endOf<T>(work: Generator<unknown, T>): T {
   let step = work.next();

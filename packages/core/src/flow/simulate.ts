@@ -57,6 +57,7 @@ export function* pourOn(
   layGround(film, site, scene);
   const steps: Step[] = [];
   const firstWet = new Uint32Array(film.h.length).fill(NEVER);
+  let dry = 1;
   const margin = marginOf(film, site, scene);
   const missedM3 = [0, 0, 0, 0];
   const missed: Missed[] = [];
@@ -88,7 +89,7 @@ export function* pourOn(
   let done = 0;
   for (const [source, act] of scene.acts.entries())
     for (const step of actOf(act).run(act, Object.assign(under, { source }))) {
-      noteWet(film.h, steps.length, firstWet);
+      if (dry > 0) dry = noteWet(film.h, site.inside, steps.length, firstWet);
       steps.push(step);
       done += step.weight;
       yield expected > 0 ? Math.min(1, done / expected) : 1;
@@ -112,9 +113,15 @@ export function* pourOn(
   };
 }
 
-function noteWet(h: Floats, step: number, firstWet: Uint32Array): void {
-  for (let i = 0; i < h.length; i++)
-    if (firstWet[i] === NEVER && h[i]! >= DRY_M) firstWet[i] = step;
+/** Notes cells that are wet for the first time after a step; returns how many of the surface are not yet. */
+function noteWet(h: Floats, inside: Uint8Array, step: number, firstWet: Uint32Array): number {
+  let dry = 0;
+  for (let i = 0; i < h.length; i++) {
+    if (firstWet[i] !== NEVER || !inside[i]) continue;
+    if (h[i]! >= DRY_M) firstWet[i] = step;
+    else dry++;
+  }
+  return dry;
 }
 
 /** The motions of a pour that is given up, for their memory. */

@@ -46,11 +46,11 @@ export function* coreAt(
   );
   const strata = strataOf(pour.scene);
   for (let i = 0; i < LEVELS; i++) births.wave[i] = strata.wave(births, i);
-  const { stratum } = strata.place(births);
   const layers: SpotLayer[] = [];
   for (let i = 0; i < LEVELS; i++) {
-    if (stratum[i] === NONE) continue;
-    const mix = mixOf[stratum[i]!]!;
+    const stratum = strata.at(births, i);
+    if (stratum === NONE) continue;
+    const mix = mixOf[stratum]!;
     const last = layers.at(-1);
     if (last?.mix === mix) layers[layers.length - 1] = { mix, um: last.um + um / LEVELS };
     else layers.push({ mix, um: um / LEVELS });

@@ -1,4 +1,5 @@
 import { type Act, actOf, type ActStrata } from './act';
+import type { Rings } from './rings';
 import type { PourScene } from './scene';
 import { nthOf } from './simulate';
 import { type Births, NONE } from './trace';
@@ -21,18 +22,16 @@ export const mixesOf = ({ acts }: PourScene): readonly string[] => acts.flatMap(
 export interface Strata {
   /** The wave of the layers where a birth left its act, −1..1; smooth, so it may be taken between births that agree. */
   readonly wave: (births: Births, index: number) => number;
-  /** Finds where births lie in their cups. */
-  readonly place: (births: Births) => Placed;
-  /** How far down from one birth to another of the same act the stratum changes, 0..1; half way where that cannot be told. */
-  readonly change: (source: number, topBin: number, lowBin: number) => number;
-}
-
-/** Where births lie in their cups, one entry each. */
-export interface Placed {
-  /** Its stratum; `NONE` for none. */
-  readonly stratum: Uint16Array;
-  /** How much of its stream had left, waves and all, in bins of `STREAM_BINS`; 0 where it came from no stream. */
-  readonly bin: Float32Array;
+  /** How much of its act's paint had left with a birth, waves and all, in bins of `STREAM_BINS`; 0 where it came from no stream. */
+  readonly binOf: (births: Births, index: number) => number;
+  /** The stratum of a birth; `NONE` for none. */
+  readonly at: (births: Births, index: number) => number;
+  /** See `ActStrata.rings`; the numbers of its strata begin at `first`. */
+  readonly ringsOf: (
+    source: number,
+  ) => { readonly rings: Rings; readonly first: number } | undefined;
+  /** The stratum a share of the way from one birth to another of the same act. */
+  readonly between: (from: Births, to: Births, index: number, share: number) => number;
 }
 
 /** @throws RangeError where there are more strata than two bytes tell apart, `NONE` left out */
@@ -45,22 +44,27 @@ export function strataOf(scene: PourScene): Strata {
     count += mixesIn(act).length;
     return actOf(act).strata?.(act, scene.seed, nth[i]!);
   });
+  const rings = acts.map((act, i) => act?.rings && { rings: act.rings, first: first[i]! });
   if (count > NONE) throw new RangeError(`a pour holds ${NONE} strata at the most, not ${count}`);
   return {
     wave: ({ source, s, xi, eta }, i) => acts[source[i]!]?.wave(s[i]!, xi[i]!, eta[i]!) ?? 0,
-    place: ({ source, s, xi, wave }) => {
-      const stratum = new Uint16Array(source.length).fill(NONE);
-      const bins = new Float32Array(source.length);
-      for (let i = 0; i < source.length; i++) {
-        const from = source[i]!;
-        const act = acts[from];
-        if (!act) continue;
-        const bin = act.bin(s[i]!, wave[i]!);
-        bins[i] = bin;
-        stratum[i] = first[from]! + act.stratum(bin, s[i]!, xi[i]!, wave[i]!);
-      }
-      return { stratum, bin: bins };
+    binOf: ({ source, s, wave }, i) => acts[source[i]!]?.bin(s[i]!, wave[i]!) ?? 0,
+    at: ({ source, s, xi, wave }, i) => {
+      const from = source[i]!;
+      const act = acts[from];
+      return act ? first[from]! + act.stratum(act.bin(s[i]!, wave[i]!), xi[i]!, wave[i]!) : NONE;
     },
-    change: (source, topBin, lowBin) => acts[source]?.change(topBin, lowBin) ?? 0.5,
+    ringsOf: (source) => rings[source],
+    between: (a, b, i, share) => {
+      const from = a.source[i]!;
+      const act = acts[from];
+      if (!act) return NONE;
+      const wave = mid(a.wave, b.wave, i, share);
+      const bin = act.bin(mid(a.s, b.s, i, share), wave);
+      return first[from]! + act.stratum(bin, mid(a.xi, b.xi, i, share), wave);
+    },
   };
 }
+
+const mid = (from: Float32Array, to: Float32Array, i: number, share: number): number =>
+  from[i]! + (to[i]! - from[i]!) * share;

@@ -1,5 +1,6 @@
 import type { Floats } from './film';
 import type { Grid } from './grid';
+import type { Box } from './motion';
 
 /** Channels of a frame's field, interleaved cell by cell. */
 export const CHANNELS = 4;
@@ -15,23 +16,37 @@ export interface Samples {
  * Takes the first `count` samples back through one frame, in place. A film under gravity moves at depth z with
  * f = 3z − 1.5z² of its mean velocity (Nusselt's parabola), and what flows apart lowers a level by (z − F)·div Q/h,
  * F = ∫f = 1.5z² − 0.5z³ (incompressibility); z = 0 and z = 1 stay where they are. Midpoint rule (Runge 1895).
+ * Samples outside `box`, where nothing moves, are left alone.
  * @param field for each cell: cells the mean flow moves along x and along y in the frame, div Q·T/h, wet height
  */
-export function traceFrame(field: Floats, grid: Grid, { x, y, z }: Samples, count: number): void {
+export function traceFrame(
+  field: Floats,
+  grid: Grid,
+  { x, y, z }: Samples,
+  count: number,
+  box: Box,
+): void {
   const at = new Float64Array(3);
   for (let k = 0; k < count; k++) {
+    if (!reaches(box, x[k]!, y[k]!)) continue;
     const zk = z[k]!;
     fieldAt(field, grid, x[k]!, y[k]!, at);
     const half = 0.5 * zk * (3 - 1.5 * zk);
     const rise = 0.5 * (zk - zk * zk * (1.5 - 0.5 * zk));
     const zm = Math.min(Math.max(zk - rise * at[2]!, 0), 1);
-    fieldAt(field, grid, x[k]! - half * at[0]!, y[k]! - half * at[1]!, at);
+    const [midX, midY] = [x[k]! - half * at[0]!, y[k]! - half * at[1]!];
+    if (reaches(box, midX, midY)) fieldAt(field, grid, midX, midY, at);
+    else at.fill(0);
     const whole = zm * (3 - 1.5 * zm);
     x[k] = x[k]! - whole * at[0]!;
     y[k] = y[k]! - whole * at[1]!;
     z[k] = Math.min(Math.max(zk - (zm - zm * zm * (1.5 - 0.5 * zm)) * at[2]!, 0), 1);
   }
 }
+
+/** Whether what is between four cells' middles at a place has a cell of the box among them. */
+const reaches = ({ left, top, right, bottom }: Box, x: number, y: number): boolean =>
+  x >= left - 0.5 && x <= right + 1.5 && y >= top - 0.5 && y <= bottom + 1.5;
 
 /** First three channels at a place, bilinear between the four cells around it; held at the border. */
 function fieldAt(field: Floats, { nx, ny }: Grid, x: number, y: number, out: Float64Array): void {

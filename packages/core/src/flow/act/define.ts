@@ -1,6 +1,7 @@
 import type { Site } from '../ground';
 import type { Spot } from '../disc';
 import type { FilmKernel } from '../kernel';
+import type { Rings } from '../rings';
 import type { Margin } from '../margin';
 import type { Step } from '../step';
 
@@ -44,9 +45,9 @@ export interface ActStrata {
   readonly wave: (s: number, xi: number, eta: number) => number;
   /** How far its paint had left, waves and all, in bins of `STREAM_BINS`; 0 where it has no course. */
   readonly bin: (s: number, wave: number) => number;
-  readonly stratum: (bin: number, s: number, xi: number, wave: number) => number;
-  /** How far down from one birth to another the stratum changes, 0..1; half way where that cannot be told. */
-  readonly change: (topBin: number, lowBin: number) => number;
+  readonly stratum: (bin: number, xi: number, wave: number) => number;
+  /** Where strata follow one another and nothing else parts them: which comes when. */
+  readonly rings?: Rings;
 }
 
 /**

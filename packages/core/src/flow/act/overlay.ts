@@ -55,5 +55,5 @@ export const overlay: ActDefinition<Overlay> = {
       },
     };
   },
-  strata: () => ({ wave: () => 0, bin: () => 0, stratum: () => 0, change: () => 0.5 }),
+  strata: () => ({ wave: () => 0, bin: () => 0, stratum: () => 0 }),
 };

@@ -4,7 +4,8 @@ import { addFootprint, meet, spotAt, underM3 } from '../disc';
 import { frames } from '../frames';
 import { tilted } from '../grid';
 import { fractal } from '../noise';
-import type { ActDefinition } from './define';
+import { ringsOf } from '../rings';
+import type { ActDefinition, ActStrata } from './define';
 
 /** Paint arriving from above on a disc that may move. */
 export interface Stream {
@@ -37,7 +38,7 @@ const WAVE_S = 0.028;
 const WAVE_L = 0.075;
 /** Parts of a bin rings are told to, and how many of those a ring of part-mixed paint is thick (tuned: thin enough to be drawn into threads). */
 const FINE = 4;
-const RING = 5;
+const RING = 4;
 /** Waves round the stream, and along its paint. */
 const ROUND = 1.6;
 const ALONG = 5;
@@ -93,22 +94,13 @@ export const stream: ActDefinition<Stream> = {
   },
   strata: (act, seed, nth) => {
     const own = seed + NEXT_SEED * nth;
-    const { stratumAt, changes } = act.lamination === 'rings' ? asRings(act) : asStack(act);
     return {
       wave: (s, xi, eta) => fractal(ROUND * xi, ROUND * eta, ALONG * s, own),
       bin: (s, wave) => clampBin((s + WAVE_S * wave) * STREAM_BINS),
-      stratum: (bin, _, xi, wave) => stratumAt(bin, xi, wave),
-      change: (topBin, lowBin) => changes(topBin, lowBin),
+      ...(act.lamination === 'rings' ? asRings(act) : { stratum: asStack(act) }),
     };
   },
 };
-
-/** How strata lie in what leaves a cup, so that of each as much is found as there is in it. */
-interface Lay {
-  readonly stratumAt: (bin: number, xi: number, wave: number) => number;
-  /** See `ActStrata.change`. */
-  readonly changes: (topBin: number, lowBin: number) => number;
-}
 
 const clampBin = (bin: number): number => Math.min(STREAM_BINS - 1e-3, Math.max(0, bin));
 
@@ -116,7 +108,7 @@ const clampBin = (bin: number): number => Math.min(STREAM_BINS - 1e-3, Math.max(
  * Strata of a mixed portion as rings, one after the other: each goes on until it has had a ring more than its share, then the one
  * that most is owed to follows. So in the long run each has exactly what it brings, whatever else is mixed with it.
  */
-function asRings(act: Stream): Lay {
+function asRings(act: Stream): Pick<ActStrata, 'stratum' | 'rings'> {
   const width = act.strata.length;
   const leaves = withdraw(act.strata, act.stir, act.outlet);
   const rings = new Uint8Array(STREAM_BINS * FINE);
@@ -133,37 +125,14 @@ function asRings(act: Stream): Lay {
     owed[at] = owed[at]! - 1;
     rings[n] = at;
   }
-  return {
-    stratumAt: (bin) => rings[Math.floor(bin * FINE)]!,
-    changes: (topBin, lowBin) => {
-      const [top, low] = [Math.floor(topBin * FINE), Math.floor(lowBin * FINE)];
-      const way = low > top ? 1 : -1;
-      for (let n = top; n !== low; n += way)
-        if (rings[n + way] !== rings[top])
-          return Math.min(1, Math.max(0, (n + (way > 0 ? 1 : 0) - topBin * FINE) / (low - top)));
-      return 0.5;
-    },
-  };
+  return { rings: ringsOf(rings), stratum: (bin) => rings[Math.floor(bin * FINE)]! };
 }
 
 /** Strata side by side across the stream in the order they went in, each as wide as its part of the paint that falls there. */
-function asStack(act: Stream): Lay {
+function asStack(act: Stream): ActStrata['stratum'] {
   const upTo = cumulative(act);
   const width = act.strata.length;
-  return {
-    stratumAt: (bin, xi, wave) =>
-      stratumIn(upTo, width, bin, folded(fallenBefore(xi) + WAVE_L * wave)),
-    changes: (topBin, lowBin) => {
-      if (topBin === lowBin) return 0.5;
-      const middle = (bin: number) => stratumIn(upTo, width, bin, 0.5);
-      const way = lowBin > topBin ? 1 : -1;
-      const from = Math.floor(topBin);
-      for (let bin = from; bin !== Math.floor(lowBin) + way; bin += way)
-        if (middle(bin) !== middle(from))
-          return Math.min(1, Math.max(0, (bin + (way < 0 ? 1 : 0) - topBin) / (lowBin - topBin)));
-      return 0.5;
-    },
-  };
+  return (bin, xi, wave) => stratumIn(upTo, width, bin, folded(fallenBefore(xi) + WAVE_L * wave));
 }
 
 /** Share of a stream that falls to one side of a line across it, −1..1: the integral of its parabolic footprint. */

@@ -66,10 +66,10 @@ function outcome(scene: PourScene, cells: number) {
   let step = work.next();
   while (!step.done) step = work.next();
   const strata = mixesOf(scene);
-  for (const seen of develop(step.value, kernel, 24))
-    if (typeof seen !== 'number' && seen.last)
-      return outcomeOf(step.value, seen.plate, strata, { inks: {}, ground: new Float64Array(36) });
-  throw new Error('nothing was developed');
+  const developing = develop(step.value, kernel, 24);
+  let plate = developing.next();
+  while (!plate.done) plate = developing.next();
+  return outcomeOf(step.value, plate.value, strata, { inks: {}, ground: new Float64Array(36) });
 }
 
 // The run-off estimate is science.md's: what is laid less 0.8 mm that stays.
