@@ -8,5 +8,6 @@ run('node', ['bench/first-screen.mjs']);
 run('npx', ['tsx', 'bench/drag.mjs']);
 run('npx', ['tsx', 'bench/kernel.ts']);
 run('node', ['bench/preview.mjs']);
+run('npx', ['tsx', 'bench/columns.ts']);
 run('node', ['bench/files.mjs']);
 run('node', ['bench/scale.mjs']);

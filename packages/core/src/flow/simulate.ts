@@ -14,7 +14,7 @@ export interface Pour {
   readonly steps: readonly Step[];
   /** Wet height at the end, m, cell by cell. */
   readonly h: Float32Array;
-  /** The step in which each cell was first wet; `NEVER` where none was. */
+  /** The step in which each cell was first wet; beyond all of them where it never was. */
   readonly firstWet: Uint32Array;
   /** What ran off each of `SIDES`, mL: over the edge and not on it, or beside the surface from the first. */
   readonly spiltMl: readonly [number, number, number, number];
@@ -31,8 +31,8 @@ export interface Missed extends Spot {
   readonly m3: number;
 }
 
-/** Of `Pour.firstWet`. */
-export const NEVER = 0xffffffff;
+/** Of `Pour.firstWet`: no step was the first. */
+const NEVER = 0xffffffff;
 
 /** As many acts as a birth's source can tell apart, `NONE` left out; a plan of 400 moves needs two or three for each. */
 export const MOST_ACTS = 0xfffe;

@@ -1,8 +1,10 @@
 // How far pictures are from fully traced columns: for each demo plan and size, the mean ΔE00 over places of the face and the share of
-// them that is off by more than 5. The reference traces 96 depths at each place and casts light through every one.
+// them that is off by more than 5. The reference traces 96 heights at each place and casts light through every one.
+// PLACES and SIZES in the environment: how many places, and pixels along the longer side.
 import { readFileSync, readdirSync } from 'node:fs';
 import {
   layGrid,
+  type MakeKernel,
   mixesOf,
   plainKernel,
   type PourScene,
@@ -26,7 +28,7 @@ const LEVELS = 96;
 const PLACES = Number(process.env.PLACES ?? 1500);
 const SIZES = (process.env.SIZES ?? '512,1024').split(',').map(Number);
 
-const endOf = <T,>(work: Generator<unknown, T>): T => {
+const endOf = <T>(work: Generator<unknown, T>): T => {
   let step = work.next();
   while (!step.done) step = work.next();
   return step.value;
@@ -34,14 +36,16 @@ const endOf = <T,>(work: Generator<unknown, T>): T => {
 const hexAt = (rgba: Uint8ClampedArray, i: number) =>
   `#${[0, 1, 2].map((c) => rgba[4 * i + c]!.toString(16).padStart(2, '0')).join('')}`;
 
-const make = await loadKernel().catch(() => plainKernel);
-for (const file of readdirSync(FOLDER)) {
-  const plan = JSON.parse(readFileSync(`${FOLDER}/${file}`, 'utf8'));
-  const { scene, palette } = previewOf(plan, brief(plan));
-  measure(file.replace('.pour.json', ''), scene, palette);
+async function main(): Promise<void> {
+  const make = await loadKernel().catch(() => plainKernel);
+  for (const file of readdirSync(FOLDER)) {
+    const plan = JSON.parse(readFileSync(`${FOLDER}/${file}`, 'utf8'));
+    const { scene, palette } = previewOf(plan, brief(plan));
+    measure(make, file.replace('.pour.json', ''), scene, palette);
+  }
 }
 
-function measure(name: string, scene: PourScene, palette: Palette): void {
+function measure(make: MakeKernel, name: string, scene: PourScene, palette: Palette): void {
   const site = layGrid(scene);
   const kernel = make(site.grid, 65_536);
   let t = performance.now();
@@ -117,3 +121,5 @@ function measure(name: string, scene: PourScene, palette: Palette): void {
     return { mean: sum / at.length, off: off / at.length };
   }
 }
+
+void main();
