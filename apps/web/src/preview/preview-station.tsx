@@ -1,5 +1,5 @@
 import type { SpotLayer } from '@potter/core/flow';
-import { edit as edits } from '@potter/core/plan';
+import { edit as edits, notPictured } from '@potter/core/plan';
 import { shapeOf } from '@potter/core/surface';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -45,6 +45,7 @@ export function PreviewStation() {
   const drilled = spot && spot.of === pour.of ? spot : undefined;
   const [x, y] = drilled?.at ?? [widthMm / 2, heightMm / 2];
   const kept = plan.seed ?? 1;
+  const unseen = notPictured(plan);
   return (
     <StationScreen station="preview">
       <View className="-mx-4 wide:mx-0">
@@ -71,6 +72,7 @@ export function PreviewStation() {
         onStop={pourHost.stop}
         onAgain={pourHost.again}
       />
+      {unseen.length > 0 ? <Small>Not in the picture: {unseen.join(', ')}.</Small> : null}
       <View className="flex-row flex-wrap items-end justify-between gap-3">
         <Choice
           label="Show"

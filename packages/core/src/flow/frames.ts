@@ -38,9 +38,7 @@ export interface Span {
   readonly forces?: (t: number, seconds: number) => void;
   /** Paint that arrives meanwhile. */
   readonly pours?: {
-    /** Whether it lies on what is there. */
-    readonly onto: boolean;
-    /** Fills the film to the ground where it stands; see `Disc`. */
+    /** Fills the film to the ground where it stands; else it lies on what is there. */
     readonly core: boolean;
     /** Where its disc is, with the film as it is then. */
     readonly spotAt: (t: number) => Spot;
@@ -70,7 +68,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     if (s - t - seconds < 0.25 * seconds) seconds = s - t;
     from ??= pours?.spotAt(t);
     span.forces?.(t, seconds);
-    const before = pours?.onto ? Float32Array.from(film.h) : undefined;
+    const before = pours && !pours.core ? Float32Array.from(film.h) : undefined;
     kernel.beginFrame();
     const during = driveAt(t + seconds / 2);
     const steps = from ? stepsFor(film, drive.nu, seconds, from.r) : STEPS;

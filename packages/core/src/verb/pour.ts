@@ -53,6 +53,12 @@ export const pour = defineVerb({
     }
     return { acts, takes };
   },
+  unseen: ({ heightMm, own }) =>
+    heightMm > HIGH_MM
+      ? 'a fall of more than 30 cm'
+      : own
+        ? 'the seconds you gave a pour'
+        : undefined,
   empties: pouredThrough,
   marks: ({ atMm }) => [{ kind: 'disc', atMm, rMm: 0 }],
   label: () => 'pour',

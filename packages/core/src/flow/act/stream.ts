@@ -49,7 +49,7 @@ export const stream: ActDefinition<Stream> = {
   id: 'stream',
   weight: ({ s }) => s,
   brings: ({ strata }) => strata,
-  key: (act) => ({ ...act, strata: act.strata.map(({ ml, dive }) => [ml, dive]) }),
+  key: (act) => ({ ...act, strata: act.strata.map(({ ml, dive, sinks = 0 }) => [ml, dive, sinks]) }),
   began: (act, { site, seed }) => {
     const { x, y } = spotAt(act, 0, site, seed);
     return [x, y];
@@ -72,7 +72,6 @@ export const stream: ActDefinition<Stream> = {
         return Math.min(act.s / LEAST_FRAMES, (STREAM_SHARE * r) / Math.max(cellsPerS, 1e-9));
       },
       pours: {
-        onto: !act.core,
         core: act.core,
         spotAt: (t) => {
           const spot = spotAt(act, t / act.s, site, seed);
