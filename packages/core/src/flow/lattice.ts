@@ -228,6 +228,11 @@ export class Lattice {
   row(y: number, out: Births): void {
     const { across, down, known } = this;
     const pixels = known * this.unit;
+    if (pixels === 1) {
+      // Every pixel is known: nothing lies between.
+      for (let x = 0; x < this.view.width; x++) copy(this.births, y * across + x, out, x);
+      return;
+    }
     const cy = Math.min(Math.floor(y / pixels) * known, down - 1 - known);
     const v = (y / this.unit - cy) / known;
     for (let cx = 0; cx < across - known; cx += known) {

@@ -212,12 +212,12 @@ function leftOf(
   return pot && use && mix !== undefined ? [{ use, mix, ...pot }] : [];
 }
 
-/** Mean of what is brought: ln μ by volume (Arrhenius; Grunberg and Nissan 1949 without interaction), density by volume. */
+/** Mean of what flows: ln μ by volume (Arrhenius; Grunberg and Nissan 1949 without interaction), density by volume. */
 function meanOf(acts: readonly Act[], { scene, viscosityOf }: Table, face: Face) {
   const brought = new Map<string, number>();
   for (const act of acts)
-    for (const { mix, ml } of actOf(act).brings(act, face))
-      brought.set(mix, (brought.get(mix) ?? 0) + ml);
+    for (const { mix, ml, sidesMl = 0 } of actOf(act).brings(act, face))
+      brought.set(mix, (brought.get(mix) ?? 0) + ml - sidesMl);
   let ml = 0;
   let g = 0;
   let logMu = 0;

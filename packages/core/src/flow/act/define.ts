@@ -37,6 +37,8 @@ export interface Face {
 export interface Brought {
   readonly mix: string;
   readonly ml: number;
+  /** What of it goes on the sides at once and takes no part in what flows. */
+  readonly sidesMl?: number;
 }
 
 /** How births of one act find their stratum. Strata are counted from 0 in the order `brings` names mixes. */

@@ -19,7 +19,8 @@ export const overlay: ActDefinition<Overlay> = {
   brings: ({ mix, filmMm, bandMm, sidesCm2 = 0 }, { areaCm2, outlineMm }) => {
     const coveredCm2 =
       bandMm === undefined ? areaCm2 : Math.min(areaCm2, (outlineMm * bandMm) / 100);
-    return [{ mix, ml: (filmMm * (coveredCm2 + sidesCm2)) / 10 }];
+    const sidesMl = (filmMm * sidesCm2) / 10;
+    return [{ mix, ml: (filmMm * coveredCm2) / 10 + sidesMl, ...(sidesMl > 0 ? { sidesMl } : {}) }];
   },
   key: (act) => ({ ...act, mix: '' }),
   *run(act, { kernel: { film }, site, source, laid, onSides }) {

@@ -49,7 +49,10 @@ export const stream: ActDefinition<Stream> = {
   id: 'stream',
   weight: ({ s }) => s,
   brings: ({ strata }) => strata,
-  key: (act) => ({ ...act, strata: act.strata.map(({ ml, dive, sinks = 0 }) => [ml, dive, sinks]) }),
+  key: (act) => ({
+    ...act,
+    strata: act.strata.map(({ ml, dive, sinks = 0 }) => [ml, dive, sinks]),
+  }),
   began: (act, { site, seed }) => {
     const { x, y } = spotAt(act, 0, site, seed);
     return [x, y];
