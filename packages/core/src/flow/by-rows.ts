@@ -1,5 +1,5 @@
-/** Rows worked through between two yields: some milliseconds' worth. */
-const ROWS = 48;
+/** Rows worked through between two yields: a few milliseconds' worth of the slowest work. */
+const ROWS = 6;
 
 /**
  * Works through rows, yielding every few. The loop along a row stands in a plain function: the same loop in a generator's body takes
