@@ -88,7 +88,7 @@ export function latticesAt(
   unit: number,
 ): readonly Lattice[] {
   const [across, down] = [view.width, view.height].map(
-    (pixels) => coarse * Math.ceil(Math.ceil((pixels - 1) / unit) / coarse) + 1,
+    (pixels) => coarse * Math.max(1, Math.ceil(Math.ceil((pixels - 1) / unit) / coarse)) + 1,
   ) as [number, number];
   const field = emptyBirths(across * down * heights.length);
   return heights.map((z, n) => new Lattice(view, strata, z, unit, across, down, field, n));
@@ -237,7 +237,9 @@ export class Lattice {
     const v = (y / this.unit - cy) / known;
     for (let cx = 0; cx < across - known; cx += known) {
       const from = cx * this.unit;
-      const upTo = Math.min(from + pixels, this.view.width);
+      // The last cell has the place at its end too.
+      const { width } = this.view;
+      const upTo = cx + 2 * known < across ? Math.min(from + pixels, width) : width;
       const alike = this.alike(cx, cy, known);
       for (let x = from; x < upTo; x++)
         this.between(out, x, cx, cy, known, (x - from) / pixels, v, alike);

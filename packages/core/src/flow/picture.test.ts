@@ -3,7 +3,7 @@ import { paintOptics } from '../optics/reserve';
 import { hexToSpectrum, spectrumToHex } from '../optics/spectrum';
 import type { Paint } from '../paint/schema';
 import { colourPlate, type Ink, type Palette, seenShares } from './colour';
-import { emptyColumns, goOn, MOST_RUNS } from './columns';
+import { BOTTOM, emptyColumns, goOn, MOST_RUNS } from './columns';
 import { develop, type Plate } from './develop';
 import { filmMap } from './film-map';
 import { maskOf } from './mask';
@@ -134,6 +134,23 @@ test('bare corners are told, with what is covered', () => {
   expect(outcome.bareMm).toHaveLength(4);
   expect(outcome.coveredShare).toBeLessThan(0.6);
 });
+
+test.each([1, 2, 9, 17, 33])(
+  'at %d px no wet pixel is left without a column, to its ground',
+  (px) => {
+    const { pour, kernel } = poured(FLIP, 32);
+    const { columns, cover, on } = endOf(develop(pour, kernel, px));
+    expect(cover).toHaveLength(px * px);
+    cover.forEach((covered, i) => {
+      const runs = columns.count[i]!;
+      if (!covered || !on[i]) return;
+      expect(runs).toBeGreaterThan(0);
+      const ends = columns.ends.slice(i * MOST_RUNS, i * MOST_RUNS + runs);
+      expect([...ends]).toEqual([...ends].sort((a, b) => a - b));
+      expect(ends.at(-1)).toBe(BOTTOM);
+    });
+  },
+);
 
 test('a core holds the film of its spot, bare ground none', () => {
   const { pour, kernel } = poured(FLIP);

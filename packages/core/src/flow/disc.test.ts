@@ -1,0 +1,35 @@
+import fc from 'fast-check';
+import { bareFilm } from './film';
+import { addFootprint, underM3 } from './disc';
+import { layGrid } from './ground';
+import { scene } from './scene.test-data';
+
+const site = layGrid(scene([]), 40);
+const { nx, ny, dx } = site.grid;
+const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+test('all of a stream lands: on cells of the face, or beside it on the side it is nearest to', () => {
+  fc.assert(
+    fc.property(number(-20, 70), number(-20, 70), number(0.1, 12), (x, y, r) => {
+      const source = new Float64Array(nx * ny);
+      const missed = addFootprint(source, { x, y, r, s: 0 }, site, 5e-6);
+      const landed = source.reduce((sum, v) => sum + v, 0) * dx * dx;
+      const off = missed.reduce((sum, share) => sum + share, 0);
+      expect(landed / 5e-6 + off).toBeCloseTo(1, 9);
+      source.forEach((v, i) => expect(v === 0 || site.inside[i] === 1).toBe(true));
+      // Far to the left nothing comes in on the right.
+      if (x + r < 0) expect([off, missed[0]]).toEqual([expect.closeTo(1, 9), 0]);
+    }),
+  );
+});
+
+test('under a disc stands its area times the height of an even film, within a per cent', () => {
+  const film = bareFilm(site.grid);
+  film.h.fill(2e-3);
+  fc.assert(
+    fc.property(number(15, 25), number(15, 25), number(4, 12), (x, y, r) => {
+      const expected = Math.PI * (r * dx) ** 2 * 2e-3;
+      expect(Math.abs(underM3(film, { x, y, r, s: 0 }) / expected - 1)).toBeLessThan(0.01);
+    }),
+  );
+});
