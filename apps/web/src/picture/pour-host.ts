@@ -31,6 +31,8 @@ interface Wanted {
 
 /** Pictures wanted of a pour, longer side in px: a good one soon, then one for screens that can show it. */
 const pixelsFor = (screen: number): readonly number[] => (screen > 1.5 ? [512, 1024] : [512]);
+/** The first look: the coarsest film whose bands lie where the finished one has them, give or take. */
+const SOON = { cells: 64, pixels: 160 };
 /** A change is waited out this long, so that typing a number does not begin three pours, ms. */
 const SETTLE_MS = 40;
 /** Nobody looking for this long: the worker and its memory are let go, ms. */
@@ -113,7 +115,7 @@ function request({ preview: { scene, palette }, view }: Wanted, settleMs: number
         palette,
         pixels: pixelsFor(devicePixelRatio),
         view,
-        soon: true,
+        soon: SOON,
       }),
     settleMs,
   );

@@ -19,8 +19,11 @@ export interface PourAsk {
   readonly view?: 'picture' | 'film';
   /** Cells along the longer side of the film's grid; pictures of one plan all use the usual. */
   readonly cells?: number;
-  /** Somebody waits for it: something is to be seen soon, from a coarse film, while the pour itself is computed. */
-  readonly soon?: boolean;
+  /**
+   * Somebody waits for it: something is to be seen soon, from a film so coarse, while the pour itself is computed. Another grid is another
+   * pour, so its figures are not told.
+   */
+  readonly soon?: { readonly cells: number; readonly pixels: number };
 }
 
 export type Doing = 'pouring' | 'looking';
@@ -55,9 +58,6 @@ export interface Workbench {
 
 const SAMPLES = 65_536;
 
-/** The film and the picture of what is shown soon. Another grid is another pour, so its figures are not told. */
-const SOON = { cells: 64, pixels: 160, samples: 16_384 };
-
 export const workbench = (make: MakeKernel, samples = SAMPLES): Workbench => ({ make, samples });
 
 /**
@@ -79,7 +79,7 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
     const spare = bench.poured ? motionsOf(bench.poured.pour) : [];
     bench.poured = undefined;
     bench.plate = undefined;
-    if (ask.soon && finest > SOON.pixels) yield* soonOf(bench.make, ask);
+    if (ask.soon && finest > ask.soon.pixels) yield* soonOf(bench, ask, ask.soon);
     const site = layGrid(scene, cells);
     const kernel = bench.make(site.grid, bench.samples);
     const pour = yield* pourOn(kernel, scene, site, spare);
@@ -96,11 +96,15 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
 }
 
 /** A picture of the pour on a coarse film. */
-function* soonOf(make: MakeKernel, ask: PourAsk): Generator<Told, void> {
-  const site = layGrid(ask.scene, SOON.cells);
-  const kernel = make(site.grid, SOON.samples);
+function* soonOf(
+  { make, samples }: Workbench,
+  ask: PourAsk,
+  { cells, pixels }: NonNullable<PourAsk['soon']>,
+): Generator<Told, void> {
+  const site = layGrid(ask.scene, cells);
+  const kernel = make(site.grid, samples);
   const pour = yield* silent(pourOn(kernel, ask.scene, site));
-  const plate = yield* silent(develop(pour, kernel, SOON.pixels, FEW_HEIGHTS));
+  const plate = yield* silent(develop(pour, kernel, pixels, FEW_HEIGHTS));
   yield* pictured(ask, plate, false);
 }
 
