@@ -7,6 +7,7 @@ import {
   type PourScene,
   type Whereabouts,
 } from '@potter/core/flow';
+import { BASE, endOf, flipped, scene } from '../../core/src/flow/scene.test-data';
 import { loadKernel } from './index';
 
 // On the grid pictures use in the full run, on a coarser one in the short: there a trace misses a little more.
@@ -21,28 +22,11 @@ beforeAll(async () => {
 type Stream = Extract<Act, { kind: 'stream' }>;
 type Points = Stream['pathMm'];
 
-const BASE: Act = { kind: 'overlay', mix: 'base', filmMm: 1 };
 const TILT: Act = { kind: 'tilt', towardDeg: 30, angleDeg: 9, s: 8 };
 const REST: Act = { kind: 'rest', s: 20 };
 
 /** A cup of four equal layers, turned over or led along a path. */
-const cup = (ml: number, change: Partial<Stream> = {}): Stream => ({
-  kind: 'stream',
-  pathMm: [[100, 100]],
-  radiusMm: [
-    { at: 0, mm: 30 },
-    { at: 0.4, mm: 30 },
-    { at: 1, mm: 6 },
-  ],
-  strayMm: 0,
-  s: 8,
-  core: true,
-  strata: ['a', 'b', 'c', 'd'].map((mix) => ({ mix, ml: ml / 4, dive: 0 })),
-  stir: 0,
-  outlet: { from: 'top', reach: 0.03, cling: 0.1 },
-  lamination: 'rings',
-  ...change,
-});
+const cup = (ml: number, change: Partial<Stream> = {}) => flipped([100, 100], ml, 4, change);
 const led = (pathMm: Points, ml: number): Stream =>
   cup(ml, { pathMm, radiusMm: [{ at: 0, mm: 7 }], s: 12, core: false, lamination: 'stack' });
 const flipAt = (x: number, ml: number) => cup(ml, { pathMm: [[x, 100]] });
@@ -65,26 +49,11 @@ const ZIG_ZAG: Points = [60, 100, 140].flatMap((y, i): [number, number][] =>
 const HOLED = { rings: [circle(100, 72).flat(), circle(30, 36).flat()] };
 
 function counted(acts: readonly Act[], change: Partial<PourScene> = {}) {
-  const scene: PourScene = {
-    widthMm: 200,
-    heightMm: 200,
-    rings: [[0, 0, 200, 0, 200, 200, 0, 200]],
-    reachesMm: [],
-    nu: 1.1e-3,
-    acts,
-    seed: 7,
-    ...change,
-  };
-  const site = layGrid(scene, CELLS);
+  const what = scene(acts, { reachesMm: [], ...change });
+  const site = layGrid(what, CELLS);
   const kernel = make(site.grid, 16_384);
-  const pour = endOf(pourOn(kernel, scene, site));
+  const pour = endOf(pourOn(kernel, what, site));
   return { pour, account: endOf(accountOf(pour, kernel)) };
-}
-
-function endOf<T>(work: Generator<unknown, T>): T {
-  let step = work.next();
-  while (!step.done) step = work.next();
-  return step.value;
 }
 
 const WHERE = ['faceMl', 'edgesMl', 'runOffMl'] as const;

@@ -137,7 +137,8 @@ export function AllAlike() {
       {plan.budget.partsToG === undefined ? null : (
         <Small>
           A little more is made, so that paint and medium are such as {plan.budget.partsToG * 2} g
-          and {plan.budget.partsToG} g. What is over goes into the cups.
+          and {plan.budget.partsToG} g. What is over goes into the cups. A mix with no such amount
+          near stays as reckoned.
         </Small>
       )}
       {apart.map(({ mix, index }) => (

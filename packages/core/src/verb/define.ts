@@ -132,7 +132,7 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   /** What stands beside its mark on a template. */
   readonly label?: (move: M, scene: Scene) => string;
   /** What it says that does not act in the picture yet, in words. */
-  readonly unseen?: (move: M & Pick<MoveBase, 'own'>) => string | undefined;
+  readonly unseen?: (move: M & Pick<MoveBase, 'own'>) => readonly string[];
   /** What has to stand ready for it, beside paint and cups. */
   readonly ready?: (move: M, at: { readonly runsOffG: number }) => string | undefined;
 }

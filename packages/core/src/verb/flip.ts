@@ -55,7 +55,7 @@ export const flip = defineVerb({
       takes: [{ cup, ml: held.ml, g: held.g }],
     };
   },
-  unseen: ({ own }) => (own ? 'the seconds you gave a flip' : undefined),
+  unseen: ({ own }) => (own ? ['the seconds a flip takes'] : []),
   empties: () => ({
     outlet: TURNED_OVER,
     first: 'touches the surface first, runs outward',

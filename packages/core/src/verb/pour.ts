@@ -53,12 +53,10 @@ export const pour = defineVerb({
     }
     return { acts, takes };
   },
-  unseen: ({ heightMm, own }) =>
-    heightMm > HIGH_MM
-      ? 'a fall of more than 30 cm'
-      : own
-        ? 'the seconds you gave a pour'
-        : undefined,
+  unseen: ({ heightMm, own }) => [
+    ...(heightMm > HIGH_MM ? ['a fall of more than 30 cm'] : []),
+    ...(own ? ['the seconds a pour takes'] : []),
+  ],
   empties: pouredThrough,
   marks: ({ atMm }) => [{ kind: 'disc', atMm, rMm: 0 }],
   label: () => 'pour',

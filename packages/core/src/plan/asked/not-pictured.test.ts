@@ -32,7 +32,7 @@ test('a plan that says nothing unseen is told nothing', () => {
 
 test.each([
   ['which side a cup is poured from', ringed],
-  ['the seconds you gave a flip', given],
+  ['the seconds a flip takes', given],
   ['what a raw ground drinks', raw],
   ['moves done at the same time', together],
 ] as const)('%s is told, and does not change what flows', (says, change) => {
