@@ -1,7 +1,8 @@
 // The film kernel: one film and one block of samples in one memory, laid out by `layOut`.
+import { carryIn, setFluidity } from './layers';
 import { motion, placeMotion, unpackField } from './motion';
 import { drive, sweepColumns, transpose } from './sweep';
-import { keepWithin, traceSamples } from './trace';
+import { keepWithin, traceLayered, traceSamples } from './trace';
 
 /** Less than this is dropped, m: numbers near nothing are denormal, and those cost a processor a hundredfold. */
 const TRACE: f32 = 1e-13;
@@ -15,6 +16,8 @@ let cells: usize = 0;
 let h: usize = 0;
 let ground: usize = 0;
 let source: usize = 0;
+let lower: usize = 0;
+let lnNu: usize = 0;
 let pushX: usize = 0;
 let pushY: usize = 0;
 let shearX: usize = 0;
@@ -32,7 +35,15 @@ let turnedGround: usize = 0;
 let turnedFlux: usize = 0;
 let turnedPush: usize = 0;
 let turnedShear: usize = 0;
+let turnedLower: usize = 0;
+let turnedLnNu: usize = 0;
+let fluidity: usize = 0;
+let turnedFluidity: usize = 0;
 let lines: usize = 0;
+let carried: usize = 0;
+
+/** Whether the motion loaded is of two films. */
+let layered: bool = false;
 
 let end: usize = 0;
 
@@ -45,8 +56,8 @@ function take(bytes: usize): usize {
 
 /**
  * Lays out the memory for a grid (both sides multiples of four) and a block of samples (a multiple of four); returns
- * where it starts. First, for the host to read and write: h, ground, source, the four fields of force (a float a cell), x, y, z of the samples,
- * the packed motion (three planes of sixteen bits) and the three numbers its largest stand for.
+ * where it starts. First, for the host to read and write: h, ground, source, lower, lnNu, the four fields of force (a float a cell), x, y, z of the samples,
+ * the packed motion (four planes of sixteen bits) and the three numbers its largest stand for.
  */
 export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   nx = nx_;
@@ -60,12 +71,14 @@ export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   h = take(cells);
   ground = take(cells);
   source = take(cells);
+  lower = take(cells);
+  lnNu = take(cells);
   pushX = take(cells);
   pushY = take(cells);
   shearX = take(cells);
   shearY = take(cells);
   samples = take(3 * sampleBytes);
-  packed = take(6 * n);
+  packed = take(8 * n);
   most = take(16);
   fluxX = take(cells);
   fluxY = take(cells);
@@ -76,8 +89,13 @@ export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   turnedFlux = take(cells);
   turnedPush = take(cells);
   turnedShear = take(cells);
-  lines = take((<usize>max(nx, ny) + 1) << 6);
-  placeMotion(field, take(cells), take(n), take(cells), take(4 * cells));
+  turnedLower = take(cells);
+  turnedLnNu = take(cells);
+  fluidity = take(cells);
+  turnedFluidity = take(cells);
+  lines = take((<usize>max(nx, ny) + 2) << 6);
+  carried = take((<usize>max(nx, ny) + 2) * 48);
+  placeMotion(field, take(cells), take(n), take(cells), take(4 * cells), take(cells));
   const pages = <i32>((end + 0xffff) >>> 16) - memory.size();
   if (pages > 0) memory.grow(pages);
   memory.fill(start, 0, end - start);
@@ -91,27 +109,53 @@ export function step(
   gy: f32,
   gz: f32,
   fields: bool,
+  layered: bool,
+  lowerNu: f32,
+  arrivingLnNu: f32,
   dt: f32,
   xFirst: bool,
 ): void {
+  if (layered) carryIn(h, lower, lnNu, source, cells, arrivingLnNu, dt);
   const over = f32x4.splat(dt);
   const trace = f32x4.splat(TRACE);
   for (let i: usize = 0; i < cells; i += 16) {
     const fed = f32x4.add(v128.load(h + i), f32x4.mul(over, v128.load(source + i)));
     v128.store(h + i, v128.and(fed, f32x4.ge(fed, trace)));
   }
-  drive(nu, gz, dx, dt);
-  if (xFirst) sweepRows(gx, fields);
-  sweepColumns(h, ground, fluxY, lines, nx, ny, gy, fields, pushY, shearY);
-  if (!xFirst) sweepRows(gx, fields);
+  if (layered) setFluidity(h, lower, lnNu, fluidity, cells, lowerNu);
+  drive(nu, lowerNu, gz, dx, dt);
+  if (xFirst) sweepRows(gx, fields, layered);
+  sweepColumns(
+    h,
+    ground,
+    fluxY,
+    lines,
+    nx,
+    ny,
+    gy,
+    fields,
+    pushY,
+    shearY,
+    layered,
+    fluidity,
+    lower,
+    lnNu,
+    carried,
+  );
+  if (!xFirst) sweepRows(gx, fields, layered);
 }
 
-function sweepRows(gx: f32, fields: bool): void {
+function sweepRows(gx: f32, fields: bool, layered: bool): void {
   transpose(h, turnedH, nx, ny);
   transpose(ground, turnedGround, nx, ny);
   if (fields) {
     transpose(pushX, turnedPush, nx, ny);
     transpose(shearX, turnedShear, nx, ny);
+  }
+  if (layered) {
+    transpose(fluidity, turnedFluidity, nx, ny);
+    transpose(lower, turnedLower, nx, ny);
+    transpose(lnNu, turnedLnNu, nx, ny);
   }
   sweepColumns(
     turnedH,
@@ -124,8 +168,17 @@ function sweepRows(gx: f32, fields: bool): void {
     fields,
     turnedPush,
     turnedShear,
+    layered,
+    turnedFluidity,
+    turnedLower,
+    turnedLnNu,
+    carried,
   );
   transpose(turnedH, h, ny, nx);
+  if (layered) {
+    transpose(turnedLower, lower, ny, nx);
+    transpose(turnedLnNu, lnNu, ny, nx);
+  }
 }
 
 /** Begins a frame: notes the heights and sums fluxes anew. */
@@ -136,21 +189,25 @@ export function beginFrame(): void {
 }
 
 /** Works out how the film moved since, into `packed` and `most`. */
-export function endFrame(): void {
+export function endFrame(layered: bool, lowerNu: f32): void {
   transpose(turnedFlux, fluxX, ny, nx);
-  motion(h, before, ground, fluxX, fluxY, nx, ny, dx, packed, most);
+  motion(h, before, ground, fluxX, fluxY, nx, ny, dx, packed, most, layered, lower, lnNu, lowerNu);
 }
 
 /** Makes the motion in `packed` and `most` the one `trace` goes through; outside these cells nothing moves. */
-export function loadMotion(left: i32, top: i32, right: i32, bottom: i32): void {
+export function loadMotion(left: i32, top: i32, right: i32, bottom: i32, layered_: bool): void {
+  layered = layered_;
   keepWithin(left, top, right, bottom);
   // Between cells' middles the rows beside the box have a say too.
   const from = max(0, top - 1) * nx;
   const upTo = min(ny, bottom + 2) * nx;
-  if (from < upTo) unpackField(packed, most, nx * ny, from, upTo);
+  if (from < upTo) unpackField(packed, most, nx * ny, from, upTo, layered);
 }
 
 /** Takes the first `n` samples back through the loaded motion. */
 export function trace(n: i32): void {
-  traceSamples(field, nx, ny, samples, samples + sampleBytes, samples + 2 * sampleBytes, n);
+  const ys = samples + sampleBytes;
+  const zs = ys + sampleBytes;
+  if (layered) traceLayered(field, nx, ny, samples, ys, zs, n);
+  else traceSamples(field, nx, ny, samples, ys, zs, n);
 }

@@ -9,9 +9,14 @@ const PASSES: i32 = 3;
 const LEAST: f32 = 1e-12;
 const WHOLE: f32 = 32766;
 
+import { setExcess } from './layers';
+
 // Where its work space lies: `field` four floats a cell, the motion and a one, so that weighted sums bring their weights
 // along; `weight` a float, `soft` a byte, `list` a whole number, `fresh` four floats.
-let field: usize, weight: usize, soft: usize, list: usize, fresh: usize;
+let field: usize, weight: usize, soft: usize, list: usize, fresh: usize, excess: usize;
+
+/** See `MOST_EXCESS`. */
+const MOST_EXCESS: f32 = 0.5;
 
 export function placeMotion(
   field_: usize,
@@ -19,19 +24,21 @@ export function placeMotion(
   soft_: usize,
   list_: usize,
   fresh_: usize,
+  excess_: usize,
 ): void {
   field = field_;
   weight = weight_;
   soft = soft_;
   list = list_;
   fresh = fresh_;
+  excess = excess_;
 }
 
 function faceHeight(ground: v128, height: v128, own: v128): v128 {
   return v128.bitselect(height, own, f32x4.ge(ground, f32x4.splat(0)));
 }
 
-/** See `motionOf`. Writes the three planes at `packed` and what their largest number stands for at `most`. */
+/** See `motionOf`. Writes the planes at `packed` and what their largest number stands for at `most`. */
 export function motion(
   h: usize,
   before: usize,
@@ -43,6 +50,10 @@ export function motion(
   dx: f32,
   packed: usize,
   most: usize,
+  layered: bool,
+  lower: usize,
+  lnNu: usize,
+  lowerNu: f32,
 ): void {
   const n = nx * ny;
   const bytes = (<usize>n) << 2;
@@ -123,11 +134,13 @@ export function motion(
     const w = v128.load(weight + i);
     v128.store(weight + i, v128.and(w, f32x4.ge(w, dry)));
   }
+  if (layered) setExcess(h, lower, lnNu, weight, excess, bytes, lowerNu, MOST_EXCESS);
   for (let y = 1; y < ny - 1; y++)
     for (let x = 1; x < nx - 1; x++) {
       const i = y * nx + x;
       const at = weight + ((<usize>i) << 2);
       if (load<f32>(at) != 0 || load<u8>(soft + i) || !touches(at, row)) continue;
+      if (layered) spreadExcess((<usize>i) << 2, row);
       store<u8>(soft + i, 1);
       store<i32>(list + ((<usize>count) << 2), i);
       count++;
@@ -149,6 +162,7 @@ export function motion(
   }
   for (let pass = 0; pass < PASSES; pass++) smooth(count, row);
   pack(packed, most, n);
+  if (layered) packExcess(packed + 3 * ((<usize>n) << 1), n);
 }
 
 /** Four cells' vectors of four channels each, from four channels of four cells. */
@@ -237,16 +251,48 @@ function pack(packed: usize, most: usize, n: i32): void {
   }
 }
 
+/** A cell beside wet ones has the mean of their excess, so that it does not change at a front or an edge. */
+function spreadExcess(at: usize, row: usize): void {
+  let wet: f32 = 0;
+  let sum: f32 = 0;
+  let line = at - row - 4;
+  for (let r = 0; r < 3; r++) {
+    for (let c: usize = 0; c < 12; c += 4)
+      if (load<f32>(weight + line + c) != 0) {
+        wet += 1;
+        sum += load<f32>(excess + line + c);
+      }
+    line += row;
+  }
+  store<f32>(excess + at, sum / wet);
+}
+
+function packExcess(plane: usize, n: i32): void {
+  const scale = f32x4.splat(WHOLE / MOST_EXCESS);
+  for (let i: usize = 0; i < (<usize>n) << 1; i += 8) {
+    const es = whole(f32x4.mul(scale, v128.load(excess + (i << 1))));
+    v128.store64_lane(plane + i, i16x8.narrow_i32x4_s(es, es), 0);
+  }
+}
+
 function whole(v: v128): v128 {
   return i32x4.trunc_sat_f32x4_s(f32x4.nearest(v));
 }
 
 /** The packed planes as the interleaved field the trace reads. */
-export function unpackField(packed: usize, most: usize, n: i32, from: i32, upTo: i32): void {
+export function unpackField(
+  packed: usize,
+  most: usize,
+  n: i32,
+  from: i32,
+  upTo: i32,
+  layered: bool,
+): void {
   const x = f32x4.splat(load<f32>(most) / WHOLE);
   const y = f32x4.splat(load<f32>(most, 4) / WHOLE);
   const z = f32x4.splat(load<f32>(most, 8) / WHOLE);
   const plane = (<usize>n) << 1;
+  const e = f32x4.splat(MOST_EXCESS / WHOLE);
   const zero = f32x4.splat(0);
   const end = (<usize>upTo) << 1;
   for (let i = (<usize>from) << 1; i < end; i += 8) {
@@ -256,7 +302,7 @@ export function unpackField(packed: usize, most: usize, n: i32, from: i32, upTo:
       f32x4.mul(x, f32x4.convert_i32x4_s(v128.load16x4_s(at))),
       f32x4.mul(y, f32x4.convert_i32x4_s(v128.load16x4_s(at + plane))),
       f32x4.mul(z, f32x4.convert_i32x4_s(v128.load16x4_s(at + 2 * plane))),
-      zero,
+      layered ? f32x4.mul(e, f32x4.convert_i32x4_s(v128.load16x4_s(at + 3 * plane))) : zero,
     );
   }
 }

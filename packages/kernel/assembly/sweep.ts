@@ -6,10 +6,11 @@ const NOTHING: f32 = 1e-8;
 const DRY: f32 = 20e-6;
 
 /** What one sweep needs beside the arrays; along the axis it sweeps. */
-let nu: f32, gz: f32, dx: f32, dt: f32;
+let nu: f32, lowerNu: f32, gz: f32, dx: f32, dt: f32;
 
-export function drive(nu_: f32, gz_: f32, dx_: f32, dt_: f32): void {
+export function drive(nu_: f32, lowerNu_: f32, gz_: f32, dx_: f32, dt_: f32): void {
   nu = nu_;
+  lowerNu = lowerNu_;
   gz = gz_;
   dx = dx_;
   dt = dt_;
@@ -17,7 +18,9 @@ export function drive(nu_: f32, gz_: f32, dx_: f32, dt_: f32): void {
 
 /**
  * Sweeps every column of arrays `width` wide and `n` long. `lines` holds four vectors a row:
- * upper, right, ahead and back of the face below the row. `push` and `shear` are read only where `fields` says so.
+ * upper, right, ahead and back of the face below the row. `push` and `shear` are read only where `fields` says so; `fluidity`, `lower` and
+ * `lnNu` where `layered` does, and then `carried` holds three more vectors a row: the lower film's pace, the upper one's height before, and what
+ * crossed the face above the row.
  */
 export function sweepColumns(
   h: usize,
@@ -30,6 +33,11 @@ export function sweepColumns(
   fields: bool,
   push: usize,
   shear: usize,
+  layered: bool,
+  fluidity: usize,
+  lower: usize,
+  lnNu: usize,
+  carried: usize,
 ): void {
   const stride = (<usize>width) << 2;
   const rate = f32x4.splat(dt / dx);
@@ -39,27 +47,32 @@ export function sweepColumns(
   const nothing = f32x4.splat(NOTHING);
   const dry = f32x4.splat(DRY);
   const slope = f32x4.splat(gz / dx);
-  const spreading = f32x4.splat(gz / dx / (6 * nu));
+  const spreading = f32x4.splat(gz / dx / 6);
   const gzOverDx = f32x4.splat(gz / dx);
-  const thirdNu = f32x4.splat(1 / (3 * nu));
+  const third = f32x4.splat(<f32>(1.0 / 3));
+  const alike = f32x4.splat(1 / nu);
+  const twiceLower = f32x4.splat(2 * lowerNu);
+  const three = f32x4.splat(3);
   const step = f32x4.splat(dt);
   const half = f32x4.splat(0.5);
-  const threeNu = f32x4.splat(3 * nu);
-  const twiceNu = f32x4.splat(2 * nu);
   const asPush = f32x4.splat(1.5);
   // Where no field acts, the pull is one number, and what is made of it too.
   const uniform = f32x4.splat(tilt);
   const uniformForth = f32x4.gt(uniform, zero);
-  const uniformDrift = f32x4.splat(abs(tilt) / (3 * nu));
+  const uniformDrift = f32x4.splat(abs(tilt) / 3);
   for (let x: usize = 0; x < stride; x += 16) {
     let at = h + x;
     let groundAt = ground + x;
     let pushAt = push + x;
     let shearAt = shear + x;
+    let fluidityAt = fluidity + x;
+    let lowerAt = lower + x;
     let line = lines;
+    let extra = carried;
     let left = v128.load(at);
     let groundLeft = v128.load(groundAt);
     let insideLeft = f32x4.ge(groundLeft, zero);
+    let runsLeft = layered ? v128.load(fluidityAt) : alike;
     let aheadBefore = zero;
     let backBefore = zero;
     let upperBefore = zero;
@@ -70,6 +83,19 @@ export function sweepColumns(
       let next = zero;
       let groundNext = zero;
       let insideNext = zero;
+      let runsNext = alike;
+      if (layered) {
+        // The pace of the lower film here, r(3 − r)/2ν1 ÷ fluidity.
+        const low = v128.load(lowerAt);
+        const share = v128.and(f32x4.div(low, left), f32x4.gt(left, zero));
+        v128.store(
+          extra,
+          f32x4.div(f32x4.mul(share, f32x4.sub(three, share)), f32x4.mul(twiceLower, runsLeft)),
+        );
+        v128.store(extra, f32x4.sub(left, low), 16);
+        extra += 48;
+        if (i + 1 < n) runsNext = v128.load(fluidityAt + stride);
+      }
       if (i + 1 < n) {
         next = v128.load(at + stride);
         groundNext = v128.load(groundAt + stride);
@@ -86,7 +112,7 @@ export function sweepColumns(
               f32x4.mul(half, f32x4.add(v128.load(pushAt), v128.load(pushAt + stride))),
             );
             forth = f32x4.gt(pull, zero);
-            drifting = f32x4.div(f32x4.abs(pull), threeNu);
+            drifting = f32x4.mul(f32x4.abs(pull), third);
             drag = f32x4.mul(half, f32x4.add(v128.load(shearAt), v128.load(shearAt + stride)));
           }
           const left2 = f32x4.mul(left, left);
@@ -94,18 +120,24 @@ export function sweepColumns(
           const both = v128.and(v128.and(insideLeft, insideNext), active);
           const spread = f32x4.mul(
             spreading,
-            f32x4.add(f32x4.mul(left2, left), f32x4.mul(next2, next)),
+            f32x4.add(
+              f32x4.mul(f32x4.mul(left2, left), runsLeft),
+              f32x4.mul(f32x4.mul(next2, next), runsNext),
+            ),
           );
           ahead = spread;
           back = spread;
-          const drift = f32x4.mul(drifting, v128.bitselect(left2, next2, forth));
+          const drift = f32x4.mul(
+            drifting,
+            v128.bitselect(f32x4.mul(left2, runsLeft), f32x4.mul(next2, runsNext), forth),
+          );
           ahead = f32x4.add(ahead, v128.and(drift, forth));
           back = f32x4.add(back, v128.andnot(drift, forth));
           if (fields) {
             const dragForth = f32x4.gt(drag, zero);
             const dragged = f32x4.mul(
-              f32x4.div(f32x4.abs(drag), twiceNu),
-              v128.bitselect(left, next, dragForth),
+              f32x4.mul(f32x4.abs(drag), half),
+              v128.bitselect(f32x4.mul(left, runsLeft), f32x4.mul(next, runsNext), dragForth),
             );
             ahead = f32x4.add(ahead, v128.and(dragged, dragForth));
             back = f32x4.add(back, v128.andnot(dragged, dragForth));
@@ -147,7 +179,7 @@ export function sweepColumns(
             inward = f32x4.max(zero, inward);
             const overLeft = f32x4.add(left, groundNext);
             const spillLeft = f32x4.mul(
-              f32x4.mul(left2, thirdNu),
+              f32x4.mul(f32x4.mul(left2, runsLeft), third),
               f32x4.add(outward, f32x4.mul(slope, overLeft)),
             );
             ahead = v128.bitselect(
@@ -157,7 +189,7 @@ export function sweepColumns(
             );
             const overNext = f32x4.add(next, groundLeft);
             const spillNext = f32x4.mul(
-              f32x4.mul(next2, thirdNu),
+              f32x4.mul(f32x4.mul(next2, runsNext), third),
               f32x4.add(inward, f32x4.mul(slope, overNext)),
             );
             back = v128.bitselect(
@@ -188,6 +220,9 @@ export function sweepColumns(
       left = next;
       groundLeft = groundNext;
       insideLeft = insideNext;
+      runsLeft = runsNext;
+      fluidityAt += stride;
+      lowerAt += stride;
       at += stride;
       groundAt += stride;
       pushAt += stride;
@@ -207,12 +242,118 @@ export function sweepColumns(
         v128.store(fluxAt, f32x4.add(v128.load(fluxAt), f32x4.mul(step, q)));
         // What crosses a face is taken here and given there; see the twin.
         const crossed = f32x4.mul(rate, q);
+        if (layered) v128.store(carried + <usize>(i + 1) * 48, crossed, 32);
         v128.store(at + stride, f32x4.max(zero, f32x4.add(v128.load(at + stride), crossed)));
         v128.store(at, f32x4.sub(v128.load(at), crossed));
       }
       fluxAt -= stride;
       beyond = value;
     }
+    if (layered) {
+      v128.store(carried, zero, 32);
+      carryColumns(h + x, lower + x, lnNu + x, lines, carried, stride, n);
+    }
+  }
+}
+
+/** Twin of `carryLine` of the core, four columns at once. `lines` and `carried` as the sweep left them; the first three vectors a row of `lines` are used again. */
+function carryColumns(
+  h: usize,
+  lower: usize,
+  lnNu: usize,
+  lines: usize,
+  carried: usize,
+  stride: usize,
+  n: i32,
+): void {
+  const zero = f32x4.splat(0);
+  const nothing = f32x4.splat(1e-12);
+  let at: usize = 0;
+  let line = lines;
+  let extra = carried;
+  let paceBefore = zero;
+  let upperBefore = zero;
+  let rightBefore = zero;
+  let crossed = zero;
+  for (let i = 0; i < n; i++) {
+    const pace = v128.load(extra);
+    const leaves = i + 1 < n ? v128.load(extra, 80) : zero;
+    const gave = f32x4.sub(f32x4.max(leaves, zero), f32x4.min(crossed, zero));
+    const fromLeft = f32x4.neg(f32x4.mul(f32x4.max(crossed, zero), paceBefore));
+    const fromRight = i + 1 < n ? f32x4.mul(f32x4.min(leaves, zero), v128.load(extra, 48)) : zero;
+    const pivot = f32x4.sub(
+      f32x4.add(f32x4.add(v128.load(h + at), f32x4.mul(pace, gave)), nothing),
+      f32x4.mul(fromLeft, upperBefore),
+    );
+    const known = f32x4.sub(v128.load(lower + at), f32x4.mul(fromLeft, rightBefore));
+    upperBefore = f32x4.div(fromRight, pivot);
+    rightBefore = f32x4.div(known, pivot);
+    v128.store(line, upperBefore);
+    v128.store(line, rightBefore, 16);
+    paceBefore = pace;
+    crossed = leaves;
+    line += 64;
+    extra += 48;
+    at += stride;
+  }
+  let beyond = zero;
+  let lowNext = zero;
+  for (let i = n - 1; i >= 0; i--) {
+    line -= 64;
+    extra -= 48;
+    at -= stride;
+    const share = f32x4.sub(v128.load(line, 16), f32x4.mul(v128.load(line), beyond));
+    let low = v128.load(lower + at);
+    if (i < n - 1) {
+      const over = v128.load(extra, 80);
+      const took = f32x4.mul(
+        over,
+        v128.bitselect(
+          f32x4.mul(v128.load(extra), share),
+          f32x4.mul(v128.load(extra, 48), beyond),
+          f32x4.gt(over, zero),
+        ),
+      );
+      lowNext = f32x4.add(lowNext, took);
+      v128.store(
+        lower + at + stride,
+        f32x4.min(v128.load(h + at + stride), f32x4.max(zero, lowNext)),
+      );
+      low = f32x4.sub(low, took);
+      // What of the upper film went over, for the second half.
+      v128.store(line, f32x4.sub(over, took), 96);
+    }
+    lowNext = low;
+    beyond = share;
+  }
+  v128.store(lower, f32x4.min(v128.load(h), f32x4.max(zero, lowNext)));
+  v128.store(lines, zero, 32);
+
+  upperBefore = zero;
+  rightBefore = zero;
+  for (let i = 0; i < n; i++) {
+    const fromLeft = f32x4.max(v128.load(line, 32), zero);
+    const fromRight = i + 1 < n ? f32x4.max(f32x4.neg(v128.load(line, 96)), zero) : zero;
+    const was = f32x4.add(f32x4.max(zero, v128.load(extra, 16)), nothing);
+    const pivot = f32x4.sub(
+      f32x4.add(f32x4.add(was, fromLeft), fromRight),
+      f32x4.mul(fromLeft, upperBefore),
+    );
+    const known = f32x4.add(f32x4.mul(was, v128.load(lnNu + at)), f32x4.mul(fromLeft, rightBefore));
+    upperBefore = f32x4.div(fromRight, pivot);
+    rightBefore = f32x4.div(known, pivot);
+    v128.store(line, upperBefore);
+    v128.store(line, rightBefore, 16);
+    line += 64;
+    extra += 48;
+    at += stride;
+  }
+  beyond = zero;
+  for (let i = n - 1; i >= 0; i--) {
+    line -= 64;
+    at -= stride;
+    beyond = f32x4.add(v128.load(line, 16), f32x4.mul(v128.load(line), beyond));
+    v128.store(lnNu + at, beyond);
   }
 }
 

@@ -1,4 +1,4 @@
-import { boxOf, type MakeKernel, RIM_M } from '@potter/core/flow';
+import { boxOf, LAYERED_PLANES, type MakeKernel, PLANES, RIM_M } from '@potter/core/flow';
 import { FILM_WASM } from './generated/film-wasm';
 
 /** What the module of `assembly/index.ts` exports. */
@@ -11,12 +11,15 @@ interface FilmModule {
     gy: number,
     gz: number,
     fields: boolean,
+    layered: boolean,
+    lowerNu: number,
+    arrivingLnNu: number,
     dtS: number,
     xFirst: boolean,
   ): void;
   beginFrame(): void;
-  endFrame(): void;
-  loadMotion(left: number, top: number, right: number, bottom: number): void;
+  endFrame(layered: boolean, lowerNu: number): void;
+  loadMotion(left: number, top: number, right: number, bottom: number, layered: boolean): void;
   trace(count: number): void;
 }
 
@@ -49,12 +52,14 @@ export async function loadKernel(): Promise<MakeKernel> {
     const h = floats(cells);
     const ground = floats(cells);
     const source = floats(cells);
+    const lower = floats(cells);
+    const lnNu = floats(cells);
     const pushX = floats(cells);
     const pushY = floats(cells);
     const shearX = floats(cells);
     const shearY = floats(cells);
     const samples = { x: floats(room), y: floats(room), z: floats(room) };
-    const packed = take(Int16Array, 3 * cells, 2);
+    const packed = take(Int16Array, LAYERED_PLANES * cells, 2);
     const most = floats(3);
     const none = new Float32Array(0);
     for (let i = 0; i < cells; i++) {
@@ -62,12 +67,15 @@ export async function loadKernel(): Promise<MakeKernel> {
       if (x === 0 || y === 0 || x === nx - 1 || y === ny - 1) ground[i] = -RIM_M;
     }
     return {
-      // Fluxes stay inside: they are read as motion.
+      // Fluxes and fluidity stay inside: they are read as motion.
       film: {
         grid,
         h,
         ground,
         source,
+        lower,
+        lnNu,
+        fluidity: none,
         pushX,
         pushY,
         shearX,
@@ -76,19 +84,30 @@ export async function loadKernel(): Promise<MakeKernel> {
         fluxY: none,
       },
       samples,
-      step: ({ nu, gx, gy, gz, fields = false }, dtS, xFirst) =>
-        film.step(nu, gx, gy, gz, fields, dtS, xFirst),
+      step: ({ nu, gx, gy, gz, layers, fields = false }, dtS, xFirst) =>
+        film.step(
+          nu,
+          gx,
+          gy,
+          gz,
+          fields,
+          layers !== undefined,
+          layers?.lowerNu ?? nu,
+          Math.log(layers?.arrivingNu ?? nu),
+          dtS,
+          xFirst,
+        ),
       beginFrame: () => film.beginFrame(),
-      endFrame: (into = new Int16Array(packed.length)) => {
-        film.endFrame();
-        into.set(packed);
+      endFrame: (layers, into = new Int16Array((layers ? LAYERED_PLANES : PLANES) * cells)) => {
+        film.endFrame(layers !== undefined, layers?.lowerNu ?? 1);
+        into.set(packed.subarray(0, into.length));
         return { data: into, most: [most[0]!, most[1]!, most[2]!], box: boxOf(into, grid) };
       },
       load: (motion) => {
         packed.set(motion.data);
         most.set(motion.most);
         const { left, top, right, bottom } = motion.box;
-        film.loadMotion(left, top, right, bottom);
+        film.loadMotion(left, top, right, bottom, motion.data.length === packed.length);
       },
       trace: (count) => film.trace(count),
     };

@@ -53,6 +53,17 @@ export const MIX = [
     taughtBy: 'tests of one mix before and after it stood',
   },
   {
+    id: 'thins-warmer',
+    says: 'a mix gets thinner with each degree of the room by',
+    unit: 'share',
+    usual: 0.02,
+    least: 0,
+    most: 0.1,
+    source:
+      'from memory: water loses about 2.4 % of its viscosity a degree near 20 °C; no paint was measured',
+    taughtBy: 'tests of one mix on a cool and on a warm day',
+  },
+  {
     id: 'bubbles-leave',
     says: 'bubbles of shaken or freshly stirred mixes have left after',
     unit: 'min',

@@ -1,6 +1,10 @@
 import type { FilmKernel } from './kernel';
+import { MOST_EXCESS } from './layers';
 import type { Over } from './margin';
+import { LAYERED_PLANES, PLANES, WHOLE } from './motion';
+import { levelOfFlux } from './profile';
 import type { Missed, Pour } from './simulate';
+import type { Step } from './step';
 import { mixesOf, strataOf } from './strata';
 import { ALWAYS, type Births, emptyBirths, NONE, type Places, traceBirths } from './trace';
 
@@ -120,7 +124,7 @@ function overEdge({ steps, site }: Pour, of: 'sideM3' | 'offM3'): Weighed {
     const [x, y] = brinkPlace(site, k, turn(n, 1));
     places.x[n] = x;
     places.y[n] = y;
-    places.z[n] = levelOfFlux(turn(n, 0));
+    places.z[n] = levelOfFlux(turn(n, 0), excessBy(site, steps[step]!, x, y));
     places.since[n] = step;
   });
   return { places, m3: Float64Array.from(at, (a) => a.m3) };
@@ -161,11 +165,11 @@ function brinkPlace({ brink, inside, grid }: Pour['site'], k: number, along: num
   return inside[i - grid.nx] ? ([x + along, y] as const) : ([x + along, y + 1] as const);
 }
 
-/** The level below which a share of a film's flux runs: F(z) = 1.5 z² − 0.5 z³ turned round (Nusselt's parabola). */
-function levelOfFlux(share: number): number {
-  let z = share;
-  for (let n = 0; n < 6; n++) z -= (z * z * (1.5 - 0.5 * z) - share) / (z * (3 - 1.5 * z) + 1e-9);
-  return Math.min(1, Math.max(0, z));
+/** Excess of the profile with which paint passed a place, where it was told. */
+function excessBy({ grid: { nx, ny } }: Pour['site'], { motion }: Step, x: number, y: number) {
+  if (motion?.data.length !== LAYERED_PLANES * nx * ny) return 0;
+  const cell = Math.floor(y) * nx + Math.floor(x);
+  return (motion.data[PLANES * nx * ny + cell]! * MOST_EXCESS) / WHOLE;
 }
 
 const turn = (n: number, axis: 0 | 1): number => (0.5 + n * R2[axis]) % 1;

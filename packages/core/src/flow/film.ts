@@ -17,6 +17,11 @@ export interface Film {
   readonly ground: Floats;
   /** Paint arriving from above, m/s. */
   readonly source: Floats;
+  /** Of the wet height, what the lower of two films makes, m, and ln of the upper one's kinematic viscosity, m²/s; see `Layers`. */
+  readonly lower: Floats;
+  readonly lnNu: Floats;
+  /** 1/ν of an even film that would run as this cell's does, s/m²; worked out at each step. */
+  readonly fluidity: Floats;
   /**
    * Forces that differ from place to place, told where a `Drive` says so. Push: acceleration of the paint along the surface,
    * m/s² (air pressing, a turntable). Shear: what drags at its surface, τ/ρ, m²/s² (air blowing along it, a string).
@@ -47,6 +52,9 @@ export function bareFilm(
     h: make(n),
     ground: make(n),
     source: make(n),
+    lower: make(n),
+    lnNu: make(n),
+    fluidity: make(n),
     pushX: make(n),
     pushY: make(n),
     shearX: make(n),

@@ -3,6 +3,7 @@ import type { Disc, Spot } from './disc';
 import type { Film } from './film';
 import { type Drive, GRAVITY } from './grid';
 import type { Site } from './ground';
+import { fluidityOf, type Layers } from './layers';
 import type { Motion } from './motion';
 import type { Step, Traced } from './step';
 
@@ -40,6 +41,8 @@ export interface Span {
   readonly pours?: {
     /** Fills the film to the ground where it stands; else it lies on what is there. */
     readonly core: boolean;
+    /** How thick what arrives then is: its kinematic viscosity, m²/s. */
+    readonly nuAt: (t: number) => number;
     /** Where its disc is, with the film as it is then. */
     readonly spotAt: (t: number) => Spot;
     /** Sets the film's source for a step that takes so long. */
@@ -59,7 +62,15 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
   let next = Infinity;
   let from: Spot | undefined;
   while (t < s - 1e-6) {
-    const drive = driveAt(t + Math.min(next, RAMP_S / 3) / 2);
+    const layers: Layers | undefined =
+      under.lowerNu === undefined
+        ? undefined
+        : {
+            lowerNu: under.lowerNu,
+            arrivingNu: pours?.nuAt(t + (next === Infinity ? 0 : next / 2)) ?? under.nu,
+          };
+    const driven = (at: number): Drive => ({ ...driveAt(at), ...(layers && { layers }) });
+    const drive = driven(t + Math.min(next, RAMP_S / 3) / 2);
     if (next === Infinity) span.forces?.(t, 0);
     // The film's own estimate at the start of a span, what the last frame showed after that.
     let seconds = next === Infinity ? firstFrame(film, site, drive) : next;
@@ -70,15 +81,16 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     span.forces?.(t, seconds);
     const before = pours && !pours.core ? Float32Array.from(film.h) : undefined;
     kernel.beginFrame();
-    const during = driveAt(t + seconds / 2);
+    const during = driven(t + seconds / 2);
     const steps = from ? stepsFor(film, drive.nu, seconds, from.r) : STEPS;
     for (let step = 0; step < steps; step++) {
       pours?.feed(t + (step * seconds) / steps, seconds / steps);
       kernel.step(during, seconds / steps, under.xFirst);
       under.xFirst = !under.xFirst;
+      if (under.drinksM > 0) holdFast(film, site, under.drinksM);
       under.margin.collect();
     }
-    const motion = kernel.endFrame(under.spare.pop());
+    const motion = kernel.endFrame(layers, under.spare.pop());
     const h = before?.map((was, i) => 0.5 * (was + film.h[i]!));
     const to = pours?.spotAt(t + seconds);
     const disc: Disc | undefined = pours &&
@@ -133,7 +145,8 @@ function stepsFor({ h, grid }: Film, nu: number, seconds: number, r: number): nu
 }
 
 /** Seconds in which the surface moves at most a frame's cells, from heights, slopes and forces as they are. */
-function firstFrame(film: Film, { inside, grid }: Site, { nu, gx, gy, fields }: Drive): number {
+function firstFrame(film: Film, { inside, grid }: Site, drive: Drive): number {
+  const { gx, gy, fields, layers } = drive;
   let fastest = 0;
   for (let i = 0; i < inside.length; i++) {
     const h = film.h[i]!;
@@ -146,6 +159,7 @@ function firstFrame(film: Film, { inside, grid }: Site, { nu, gx, gy, fields }: 
       (GRAVITY / grid.dx);
     const pull =
       Math.abs(gx) + Math.abs(gy) + steepest(i - 1, i + 1) + steepest(i - grid.nx, i + grid.nx);
+    const nu = layers ? nuAt(film, i, layers) : drive.nu;
     let speed = (h * h * pull) / (2 * nu);
     if (fields)
       speed +=
@@ -154,4 +168,16 @@ function firstFrame(film: Film, { inside, grid }: Site, { nu, gx, gy, fields }: 
     fastest = Math.max(fastest, speed);
   }
   return (FRAME_CELLS * grid.dx) / Math.max(fastest, 1e-12);
+}
+
+/** Viscosity of the even film that would run as two do at a cell. */
+function nuAt({ h, lower, lnNu }: Film, i: number, { lowerNu }: Layers): number {
+  const upper = 1 - Math.min(1, lower[i]! / h[i]!);
+  return 1 / fluidityOf(upper, lowerNu, Math.exp(lnNu[i]!));
+}
+
+/** What a raw ground holds of whatever stands on it. */
+function holdFast({ h, lower }: Film, { inside }: Site, drinksM: number): void {
+  for (let i = 0; i < inside.length; i++)
+    if (inside[i] && lower[i]! < drinksM) lower[i] = Math.min(h[i]!, drinksM);
 }

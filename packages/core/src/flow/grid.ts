@@ -1,3 +1,5 @@
+import type { Layers } from './layers';
+
 /** A square-celled grid over a surface. Row-major: cell (x, y) is at index y·nx + x; x to the right, y down. */
 export interface Grid {
   readonly nx: number;
@@ -8,8 +10,10 @@ export interface Grid {
 
 /** What drives the whole film alike between two moments, SI units. Forces that differ from place to place are fields of the film. */
 export interface Drive {
-  /** Kinematic viscosity μ/ρ, m²/s. */
+  /** Kinematic viscosity μ/ρ, m²/s; where there are layers, about what it is. */
   readonly nu: number;
+  /** What there is of two films, one on the other, of viscosities that differ; absent where all is of one. */
+  readonly layers?: Layers;
   /** Acceleration across the surface, m/s²: along +x and +y. */
   readonly gx: number;
   readonly gy: number;

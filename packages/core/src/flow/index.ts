@@ -17,7 +17,7 @@ export {
   workbench,
 } from './job';
 export { type FilmKernel, type MakeKernel, plainKernel } from './kernel';
-export { boxOf, type Motion, WHOLE } from './motion';
+export { boxOf, LAYERED_PLANES, type Motion, PLANES, WHOLE } from './motion';
 export { type Outcome, outcomeOf } from './outcome';
 export type { Act, Face } from './act';
 export { birthsKey } from './births-key';

@@ -1,5 +1,6 @@
 import { DRY_M, type Film, type Floats } from './film';
 import type { Grid } from './grid';
+import { excessOf, type Layers, MOST_EXCESS } from './layers';
 
 /**
  * How the film moved over a stretch of time, stored small: three planes of `nx·ny` sixteen-bit numbers (it changes
@@ -20,6 +21,10 @@ export interface Box {
   readonly right: number;
   readonly bottom: number;
 }
+
+/** Planes of a motion, without and with layers. */
+export const PLANES = 3;
+export const LAYERED_PLANES = 4;
 
 /** The cells of a packed motion in which anything moves. */
 export function boxOf(data: Int16Array, { nx, ny }: Pick<Grid, 'nx' | 'ny'>): Box {
@@ -63,6 +68,7 @@ export interface MotionSpace {
   readonly soft: Uint8Array;
   readonly list: Int32Array;
   readonly fresh: Float32Array;
+  readonly excess: Float32Array;
 }
 
 export function motionSpace({ nx, ny }: Grid): MotionSpace {
@@ -76,6 +82,7 @@ export function motionSpace({ nx, ny }: Grid): MotionSpace {
     soft: new Uint8Array(n),
     list: new Int32Array(n),
     fresh: new Float32Array(3 * n),
+    excess: floats(),
   };
 }
 
@@ -88,7 +95,8 @@ export function motionOf(
   film: Film,
   before: Floats,
   space: MotionSpace,
-  into: Int16Array = new Int16Array(3 * film.h.length),
+  layers?: Layers,
+  into: Int16Array = new Int16Array((layers ? LAYERED_PLANES : PLANES) * film.h.length),
 ): Motion {
   const { h, ground, fluxX, fluxY } = film;
   const { nx, ny, dx } = film.grid;
@@ -129,6 +137,7 @@ export function motionOf(
       soft[i] = 1;
       list[count++] = i;
     }
+  if (layers) setExcess(film, layers, space);
   let from = 0;
   for (let ring = 1; ring < RINGS; ring++) {
     const to = count;
@@ -143,6 +152,34 @@ export function motionOf(
   }
   for (let pass = 0; pass < PASSES; pass++) smooth(space, count, nx);
   return packed(space, film.grid, into);
+}
+
+/** The excess of every wet cell, and beside them that of what they touch, so that it does not change at a front or an edge. */
+function setExcess(
+  { h, lower, lnNu, grid: { nx, ny } }: Film,
+  { lowerNu }: Layers,
+  { weight, excess }: MotionSpace,
+): void {
+  excess.fill(0);
+  for (let i = 0; i < excess.length; i++)
+    if (weight[i] !== 0 && h[i]! > 0) {
+      const upper = 1 - Math.min(1, lower[i]! / h[i]!);
+      excess[i] = excessOf(upper, lowerNu, Math.exp(lnNu[i]!));
+    }
+  for (let y = 1; y < ny - 1; y++)
+    for (let x = 1; x < nx - 1; x++) {
+      const i = y * nx + x;
+      if (weight[i] !== 0 || !touches(weight, i, nx)) continue;
+      let wet = 0;
+      let sum = 0;
+      for (let row = i - nx; row <= i + nx; row += nx)
+        for (let j = row - 1; j <= row + 1; j++)
+          if (weight[j] !== 0) {
+            wet++;
+            sum += excess[j]!;
+          }
+      excess[i] = sum / wet;
+    }
 }
 
 /** Each listed cell takes the mean of the nine around it, weighted by height; one that had nothing takes a little weight along. */
@@ -176,7 +213,7 @@ function smooth({ ux, uy, dv, weight, list, fresh }: MotionSpace, count: number,
   }
 }
 
-function packed({ ux, uy, dv }: MotionSpace, grid: Grid, data: Int16Array): Motion {
+function packed({ ux, uy, dv, excess }: MotionSpace, grid: Grid, data: Int16Array): Motion {
   const n = ux.length;
   const most = [ux, uy, dv].map((plane, p) => {
     let top = LEAST;
@@ -184,6 +221,9 @@ function packed({ ux, uy, dv }: MotionSpace, grid: Grid, data: Int16Array): Moti
     for (let i = 0; i < n; i++) data[p * n + i] = Math.round((plane[i]! * WHOLE) / top);
     return top;
   });
+  if (data.length === LAYERED_PLANES * n)
+    for (let i = 0; i < n; i++)
+      data[PLANES * n + i] = Math.round((excess[i]! * WHOLE) / MOST_EXCESS);
   return { data, most: most as [number, number, number], box: boxOf(data, grid) };
 }
 
@@ -198,13 +238,16 @@ const touches = (weight: Float32Array, i: number, nx: number): boolean =>
   weight[i + nx - 1]! > 0 ||
   weight[i + nx + 1]! > 0;
 
-/** Unpacks a motion into the field `traceFrame` goes through. */
-export function unpack({ data, most }: Motion, field: Floats): void {
-  const n = data.length / 3;
+/** Unpacks a motion into the field `traceFrame` goes through; returns whether it has layers. */
+export function unpack({ data, most }: Motion, field: Floats): boolean {
+  const n = field.length / 4;
+  const layered = data.length === LAYERED_PLANES * n;
   const [x, y, z] = [most[0] / WHOLE, most[1] / WHOLE, most[2] / WHOLE];
   for (let i = 0; i < n; i++) {
     field[4 * i] = data[i]! * x;
     field[4 * i + 1] = data[n + i]! * y;
     field[4 * i + 2] = data[2 * n + i]! * z;
+    field[4 * i + 3] = layered ? (data[3 * n + i]! * MOST_EXCESS) / WHOLE : 0;
   }
+  return layered;
 }

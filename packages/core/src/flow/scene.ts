@@ -17,12 +17,16 @@ export interface PourScene {
   readonly reachesMm: readonly (readonly [number, number])[];
   /** Height of a raised rim, mm: what stands higher runs over it. Absent where the edge is open. */
   readonly rimMm?: number;
+  /** Of the film on it, what a raw ground holds fast, mm. Absent where it is sealed or primed. */
+  readonly drinksMm?: number;
   /** Sides that are part of the piece: how far down, and what film stays on them. Absent where what runs over is lost. */
   readonly edge?: { readonly depthMm: number; readonly filmMm: number };
   /** What holds paint back, where it is not as usual. */
   readonly holds?: Holds;
-  /** Kinematic viscosity, m²/s: one for the whole pour. */
+  /** Kinematic viscosity, m²/s: the mean of all that is poured. */
   readonly nu: number;
+  /** That of each mix; absent where they are all alike. */
+  readonly nuOf?: Readonly<Record<string, number>>;
   /** What happens to the film, in order; at most `MOST_ACTS`. */
   readonly acts: readonly Act[];
   readonly seed: number;

@@ -4,6 +4,7 @@ import { layGround, type Site } from './ground';
 import { DRY_M, type Floats } from './film';
 import type { FilmKernel } from './kernel';
 import { marginOf } from './margin';
+import { LAYERED_PLANES, PLANES } from './motion';
 import type { PourScene } from './scene';
 import type { Step } from './step';
 
@@ -34,6 +35,9 @@ export interface Missed extends Spot {
 /** Of `Pour.firstWet`: no step was the first. */
 const NEVER = 0xffffffff;
 
+/** What a ground holds fast does not run at all, m²/s. */
+const SOLID_NU = 1e3;
+
 /** As many acts as a birth's source can tell apart, `NONE` left out; a plan of 400 moves needs two or three for each. */
 export const MOST_ACTS = 0xfffe;
 
@@ -53,6 +57,8 @@ export function* pourOn(
     throw new RangeError(`a pour holds ${MOST_ACTS} acts at the most, not ${scene.acts.length}`);
   const { film } = kernel;
   film.h.fill(0);
+  film.lower.fill(0);
+  film.lnNu.fill(Math.log(scene.nu));
   film.source.fill(0);
   layGround(film, site, scene);
   const steps: Step[] = [];
@@ -63,13 +69,19 @@ export function* pourOn(
   const missed: Missed[] = [];
   const onSides: { source: number; m3: number }[] = [];
   let laidM3 = 0;
+  const layered = scene.nuOf !== undefined || (scene.drinksMm ?? 0) > 0;
   const under: Omit<UnderWay, 'source'> & { source: number } = {
     source: 0,
     kernel,
     site,
     nu: scene.nu,
+    nuOf: (mix) => scene.nuOf?.[mix] ?? scene.nu,
+    lowerNu: layered ? SOLID_NU : undefined,
+    drinksM: (scene.drinksMm ?? 0) / 1000,
     seed: scene.seed,
-    spare: spare.filter((data) => data.length === 3 * film.h.length),
+    spare: spare.filter(
+      (data) => data.length === (layered ? LAYERED_PLANES : PLANES) * film.h.length,
+    ),
     laid: (m3) => (laidM3 += m3),
     margin,
     missed: (shares, m3, spot) => {

@@ -13,7 +13,8 @@ const mixesIn = (act: Act): string[] =>
     .map((b) => b.mix);
 
 /** Mix of every stratum of a scene by its number: those of its acts in turn. */
-export const mixesOf = ({ acts }: PourScene): readonly string[] => acts.flatMap(mixesIn);
+export const mixesOf = ({ acts }: Pick<PourScene, 'acts'>): readonly string[] =>
+  acts.flatMap(mixesIn);
 
 /**
  * Every stratum of a scene by one number, as `mixesOf` counts them. A birth names a stratum, so mixes can change their

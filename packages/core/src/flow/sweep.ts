@@ -1,28 +1,45 @@
+import { carryIn, carryLine } from './carry';
 import { DRY_M, type Film } from './film';
 import type { Drive } from './grid';
+import { fluidityOf, type Layers, paceOfLower } from './layers';
 
 /** Below this a face carries nothing, m: it keeps single-precision heights from becoming denormal numbers. */
 const NOTHING_M = 1e-8;
 
-/** Lines of a sweep, made once for a grid: the tridiagonal system of one row or column, and its faces' coefficients. */
+/**
+ * Lines of a sweep, made once for a grid: the tridiagonal system of one row or column, its faces' coefficients and what crossed them, m.
+ * Where two films run: the pace of the lower one and the height of the upper one before the sweep.
+ */
 export interface SweepLines {
   readonly upper: Float64Array;
   readonly right: Float64Array;
   readonly ahead: Float64Array;
   readonly back: Float64Array;
+  readonly crossed: Float64Array;
+  readonly pace: Float64Array;
+  readonly upperWas: Float64Array;
 }
 
 export function sweepLines({ nx, ny }: { nx: number; ny: number }): SweepLines {
   const n = Math.max(nx, ny) + 1;
   const line = () => new Float64Array(n);
-  return { upper: line(), right: line(), ahead: line(), back: line() };
+  return {
+    upper: line(),
+    right: line(),
+    ahead: line(),
+    back: line(),
+    crossed: line(),
+    pace: line(),
+    upperWas: line(),
+  };
 }
 
 /**
  * One step of the film's height, in place: h_t + div Q = S with Q = h³/(3ν)·G + τ/ρ·h²/(2ν), G the slope, tilt and push, τ the
  * shear at its surface (lubrication theory). Each direction is swept on its own, linearly implicit with mobility from the old height and
  * upwind transport, so that heights stay positive and volume is kept for any `dtS`. The sweeps change order with
- * `xFirst`; alternate it to keep both directions alike. The kernel of `@potter/kernel` does the same in single precision.
+ * `xFirst`; alternate it to keep both directions alike. Where the drive has layers, the fluidity is each cell's own and both films are
+ * carried along. The kernel of `@potter/kernel` does the same in single precision.
  */
 export function stepFilm(
   film: Film,
@@ -33,7 +50,11 @@ export function stepFilm(
 ): void {
   const { nx, ny } = film.grid;
   const { h, source } = film;
+  const { layers } = drive;
+  if (layers) carryIn(film, layers, dtS);
   for (let i = 0; i < h.length; i++) if (source[i] !== 0) h[i] = h[i]! + source[i]! * dtS;
+  if (layers) setFluidity(film, layers);
+  else film.fluidity.fill(1 / drive.nu);
   const sweepX = () => {
     for (let y = 0; y < ny; y++) sweepLine(film, y * nx, 1, nx, drive, dtS, true, lines);
   };
@@ -45,6 +66,15 @@ export function stepFilm(
   if (!xFirst) sweepX();
 }
 
+/** How each cell's two films run together; none stands higher than all of it. */
+function setFluidity({ h, lower, lnNu, fluidity }: Film, { lowerNu }: Layers): void {
+  for (let i = 0; i < h.length; i++) {
+    lower[i] = Math.min(lower[i]!, h[i]!);
+    const upper = h[i]! > 0 ? 1 - lower[i]! / h[i]! : 1;
+    fluidity[i] = fluidityOf(upper, lowerNu, Math.exp(lnNu[i]!));
+  }
+}
+
 /** Solves one row or column. Face i lies between cells i − 1 and i; faces 0 and n are never crossed: both sides are outside. */
 function sweepLine(
   film: Film,
@@ -54,11 +84,12 @@ function sweepLine(
   drive: Drive,
   dtS: number,
   alongX: boolean,
-  { upper, right, ahead, back }: SweepLines,
+  lines: SweepLines,
 ): void {
-  const { h, ground } = film;
+  const { upper, right, ahead, back, crossed, pace, upperWas } = lines;
+  const { h, ground, fluidity, lower } = film;
   const { dx } = film.grid;
-  const { nu, gz, fields } = drive;
+  const { gz, fields, layers } = drive;
   const flux = alongX ? film.fluxX : film.fluxY;
   const rate = dtS / dx;
   const tilt = alongX ? drive.gx : drive.gy;
@@ -79,16 +110,25 @@ function sweepLine(
     const drag = fields ? 0.5 * (shear[a]! + shear[b]!) : 0;
     if (groundLeft >= 0 && groundNext >= 0) {
       // Spreading by the slope of the surface, mean mobility so that fronts can move onto dry ground.
-      const spread = (slope * (left * left * left + next * next * next)) / (6 * nu);
-      const upwind = pull > 0 ? left : next;
-      const drift = (pull * upwind * upwind) / (3 * nu);
-      const dragged = (drag * (drag > 0 ? left : next)) / (2 * nu);
+      const runsLeft = fluidity[a]!;
+      const runsNext = fluidity[b]!;
+      const spread = (slope * (left * left * left * runsLeft + next * next * next * runsNext)) / 6;
+      const drift = (pull * (pull > 0 ? left * left * runsLeft : next * next * runsNext)) / 3;
+      const dragged = (drag * (drag > 0 ? left * runsLeft : next * runsNext)) / 2;
       const stop = arrest(left, next, groundLeft, groundNext, pull, drag, slope, gz, dx);
       ahead[i] = stop * (spread + Math.max(drift, 0) + Math.max(dragged, 0));
       back[i] = stop * (spread - Math.min(drift, 0) - Math.min(dragged, 0));
-    } else if (groundLeft >= 0) ahead[i] = spill(left, -groundNext, pull, drag, slope, nu);
-    else if (groundNext >= 0) back[i] = spill(next, -groundLeft, -pull, -drag, slope, nu);
+    } else if (groundLeft >= 0)
+      ahead[i] = spill(left, -groundNext, pull, drag, slope, fluidity[a]!);
+    else if (groundNext >= 0) back[i] = spill(next, -groundLeft, -pull, -drag, slope, fluidity[b]!);
   }
+  if (layers)
+    for (let i = 0; i < n; i++) {
+      const at = start + i * stride;
+      const share = h[at]! > 0 ? lower[at]! / h[at]! : 0;
+      pace[i] = paceOfLower(share, layers.lowerNu, fluidity[at]!);
+      upperWas[i] = h[at]! - lower[at]!;
+    }
   // h' + rate·(q right − q left) = h with q = ahead·h'(left) − back·h'(right): diagonally dominant, so Thomas is safe.
   for (let i = 0; i < n; i++) {
     const toLeft = -rate * ahead[i]!;
@@ -107,14 +147,17 @@ function sweepLine(
     const value = right[i]! - upper[i]! * beyond;
     // What crosses the face ahead is taken from this cell and given to that one, to the last bit: heights solved for would
     // each be rounded by itself, and a tray would gain or lose over an hour.
-    const crossed = i < n - 1 ? ahead[i + 1]! * value - back[i + 1]! * beyond : 0;
     if (i < n - 1) {
-      flux[at + stride] = flux[at + stride]! + dtS * crossed;
-      h[at + stride] = Math.max(0, h[at + stride]! + rate * crossed);
-      h[at] = h[at]! - rate * crossed;
+      const rises = rate * (ahead[i + 1]! * value - back[i + 1]! * beyond);
+      crossed[i + 1] = rises;
+      flux[at + stride] = flux[at + stride]! + dx * rises;
+      h[at + stride] = Math.max(0, h[at + stride]! + rises);
+      h[at] = h[at]! - rises;
     }
     beyond = value;
   }
+  crossed[0] = crossed[n] = 0;
+  if (layers) carryLine(film, start, stride, n, lines);
 }
 
 /**
@@ -153,9 +196,9 @@ function spill(
   pull: number,
   drag: number,
   slope: number,
-  nu: number,
+  fluidity: number,
 ): number {
   if (height <= lip) return 0;
   const outward = Math.max(0, pull + (1.5 * drag) / height);
-  return (height * height * (outward + slope * (height - lip))) / (3 * nu);
+  return (height * height * fluidity * (outward + slope * (height - lip))) / 3;
 }

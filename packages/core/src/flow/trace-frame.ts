@@ -1,6 +1,7 @@
 import type { Floats } from './film';
 import type { Grid } from './grid';
 import type { Box } from './motion';
+import { excessFlux, fluxBelow, paceAt } from './profile';
 
 /** Channels of a frame's field, interleaved cell by cell. */
 export const CHANNELS = 4;
@@ -13,11 +14,11 @@ export interface Samples {
 }
 
 /**
- * Takes the first `count` samples back through one frame, in place. A film under gravity moves at depth z with
- * f = 3z − 1.5z² of its mean velocity (Nusselt's parabola), and what flows apart lowers a level by (z − F)·div Q/h,
- * F = ∫f = 1.5z² − 0.5z³ (incompressibility); z = 0 and z = 1 stay where they are. Midpoint rule (Runge 1895).
- * Samples outside `box`, where nothing moves, are left alone.
- * @param field for each cell: cells the mean flow moves along x and along y in the frame, div Q·T/h, wet height
+ * Takes the first `count` samples back through one frame, in place. A film moves at depth z with f of its mean velocity (see `paceAt`), and
+ * what flows apart lowers a level: Dz/Dt = [(z − F)·div Q − Q·∇F]/h, F = ∫f (incompressibility); z = 0 and z = 1 stay where they are.
+ * ∇F is not 0 where the profile differs from place to place. Midpoint rule (Runge 1895). Samples outside `box`, where nothing moves,
+ * are left alone.
+ * @param field for each cell: cells the mean flow moves along x and along y in the frame, div Q·T/h, excess of the profile
  */
 export function traceFrame(
   field: Floats,
@@ -26,29 +27,32 @@ export function traceFrame(
   count: number,
   box: Box,
 ): void {
-  const at = new Float64Array(3);
+  const at = new Float64Array(6);
   for (let k = 0; k < count; k++) {
     if (!reaches(box, x[k]!, y[k]!)) continue;
     const zk = z[k]!;
     fieldAt(field, grid, x[k]!, y[k]!, at);
-    const half = 0.5 * zk * (3 - 1.5 * zk);
-    const rise = 0.5 * (zk - zk * zk * (1.5 - 0.5 * zk));
-    const zm = Math.min(Math.max(zk - rise * at[2]!, 0), 1);
+    const half = 0.5 * paceAt(zk, at[3]!);
+    const zm = Math.min(Math.max(zk - 0.5 * rise(zk, at), 0), 1);
     const [midX, midY] = [x[k]! - half * at[0]!, y[k]! - half * at[1]!];
     if (reaches(box, midX, midY)) fieldAt(field, grid, midX, midY, at);
     else at.fill(0);
-    const whole = zm * (3 - 1.5 * zm);
+    const whole = paceAt(zm, at[3]!);
     x[k] = x[k]! - whole * at[0]!;
     y[k] = y[k]! - whole * at[1]!;
-    z[k] = Math.min(Math.max(zk - (zm - zm * zm * (1.5 - 0.5 * zm)) * at[2]!, 0), 1);
+    z[k] = Math.min(Math.max(zk - rise(zm, at), 0), 1);
   }
 }
+
+/** How far a level rises in the frame, as a share of the wet height, for what `fieldAt` found there. */
+const rise = (z: number, [u, v, div, excess, alongX, alongY]: Float64Array): number =>
+  (z - fluxBelow(z, excess!)) * div! - z * z * excessFlux(z) * (u! * alongX! + v! * alongY!);
 
 /** Whether what is between four cells' middles at a place has a cell of the box among them. */
 const reaches = ({ left, top, right, bottom }: Box, x: number, y: number): boolean =>
   x >= left - 0.5 && x <= right + 1.5 && y >= top - 0.5 && y <= bottom + 1.5;
 
-/** First three channels at a place, bilinear between the four cells around it; held at the border. */
+/** The channels at a place, bilinear between the four cells around it, held at the border; then how the last changes along x and y. */
 function fieldAt(field: Floats, { nx, ny }: Grid, x: number, y: number, out: Float64Array): void {
   const px = Math.min(Math.max(x - 0.5, 0), nx - 1.001);
   const py = Math.min(Math.max(y - 0.5, 0), ny - 1.001);
@@ -58,9 +62,13 @@ function fieldAt(field: Floats, { nx, ny }: Grid, x: number, y: number, out: Flo
   const fy = py - iy;
   const above = (iy * nx + ix) * CHANNELS;
   const below = above + nx * CHANNELS;
-  for (let c = 0; c < 3; c++) {
-    const top = field[above + c]! + fx * (field[above + CHANNELS + c]! - field[above + c]!);
-    const low = field[below + c]! + fx * (field[below + CHANNELS + c]! - field[below + c]!);
+  for (let c = 0; c < CHANNELS; c++) {
+    const alongTop = field[above + CHANNELS + c]! - field[above + c]!;
+    const alongLow = field[below + CHANNELS + c]! - field[below + c]!;
+    const top = field[above + c]! + fx * alongTop;
+    const low = field[below + c]! + fx * alongLow;
     out[c] = top + fy * (low - top);
+    out[CHANNELS] = alongTop + fy * (alongLow - alongTop);
+    out[CHANNELS + 1] = low - top;
   }
 }

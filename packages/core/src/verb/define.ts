@@ -65,8 +65,8 @@ export interface InCup {
 export interface Desk extends Scene {
   /** Undefined where there is no such cup; one that has been emptied holds 0 mL. */
   readonly inCup: (id: string) => InCup | undefined;
-  /** Kinematic viscosity of the pour, m²/s. */
-  readonly nu: number;
+  /** Kinematic viscosity of a mix, m²/s. */
+  readonly nuOf: (mix: string) => number;
   readonly factors: Factors;
   /** What the pot of a use and mix still holds for one piece, mL. */
   readonly inPot: (use: 'base' | 'edge', mix: string) => number;
@@ -122,7 +122,7 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly coats?: boolean;
   /** Which way paint is let run off by it, degrees clockwise from +x. */
   readonly sheds?: (move: M) => number;
-  readonly does?: (move: M & { readonly s: number }, desk: Desk) => Done;
+  readonly does?: (move: M & Pick<MoveBase, 'own'> & { readonly s: number }, desk: Desk) => Done;
   /** How it empties a cup with this outlet; absent where it empties none. */
   readonly empties?: (outlet: Cup['outlet']) => Empties;
   /** What goes with a change of one of its values, where that was only what is usual. */

@@ -1,6 +1,7 @@
 import { TURNED_OVER } from '../cup/outlets';
 import { defineVerb } from './define';
 import { placeWords } from './place';
+import { meanNu } from './thickness';
 
 /** How long a lifted cup takes to let its paint go: slower for more of it and for thicker. Stated for 80 mL of medium paint. */
 const emptiesS = (ml: number, nu: number, statedS: number): number =>
@@ -27,7 +28,7 @@ export const flip = defineVerb({
   says: (move, { cupName, widthMm, heightMm }) =>
     `Turn ${cupName(move.cup)} over on ${placeWords(move.atMm, widthMm, heightMm)}` +
     (move.restS ? `, let it stand ${move.restS} s, then lift it slowly.` : ' and lift it slowly.'),
-  does: ({ cup, atMm, restS }, { inCup, mouthMm, nu, factors }) => {
+  does: ({ cup, atMm, restS, s, own }, { inCup, mouthMm, nuOf, factors }) => {
     const held = inCup(cup);
     if (!held || held.ml <= 0) return {};
     const rim = mouthMm(cup) / 2;
@@ -44,7 +45,7 @@ export const flip = defineVerb({
             { at: 1, mm: rim / 5 },
           ],
           strayMm: factors['lift-strays'],
-          s: emptiesS(held.ml, nu, factors['cup-lets-go']),
+          s: own ? s : emptiesS(held.ml, meanNu(held.strata, nuOf), factors['cup-lets-go']),
           core: true,
           strata: held.strata,
           stir: held.stir,
@@ -55,7 +56,6 @@ export const flip = defineVerb({
       takes: [{ cup, ml: held.ml, g: held.g }],
     };
   },
-  unseen: ({ own }) => (own ? ['the seconds a flip takes'] : []),
   empties: () => ({
     outlet: TURNED_OVER,
     first: 'touches the surface first, runs outward',

@@ -2,6 +2,7 @@ import type { Factors } from '../factor';
 import { type Act, actOf, type Face } from '../flow/act';
 import type { Desk, InCup, Scene, Take } from './define';
 import { cupsOf, type Move, secondsOf, verbOf } from './move';
+import { meanNu } from './thickness';
 
 /** What stands on the table before the first move. */
 export interface Table {
@@ -35,6 +36,8 @@ interface Flow {
   readonly acts: readonly Act[];
   /** Mean of all that these acts bring: kinematic viscosity, m²/s, and density. */
   readonly nu: number;
+  /** The viscosity of each mix they bring, where these are not all alike. */
+  readonly nuOf?: Readonly<Record<string, number>>;
   readonly densityGPerMl: number;
 }
 
@@ -47,23 +50,19 @@ export interface Ledger {
   readonly full: readonly { readonly cup: string; readonly ml: number; readonly g: number }[];
 }
 
-/** Where nothing is poured nothing flows; any number does. */
-const ANY_NU = 1e-3;
+/** Mixes nearer than this, as a factor of their viscosities, run as one. */
+const ALIKE = 1.02;
 /** Less than this is nothing, mL. */
 const NOTHING_ML = 1e-6;
 
 /** Folds the moves over the table. A move takes from cups and pots as they are by then. */
 export function keepLedger(moves: readonly Move[], table: Table): Ledger {
   const { areaCm2, outlineMm } = table.scene;
-  const { entries, full, acts } = fold(moves, table, ANY_NU);
+  const { entries, full, acts } = fold(moves, table);
   return {
     entries,
     full,
-    flow: () => {
-      // How long a cup takes to empty hangs on the viscosity of all that is poured: once for that, once for what is done.
-      const mean = meanOf(acts, table, { areaCm2, outlineMm });
-      return { ...mean, acts: fold(moves, table, mean.nu).acts };
-    },
+    flow: () => ({ acts, ...meansOf(acts, table, { areaCm2, outlineMm }) }),
   };
 }
 
@@ -73,7 +72,7 @@ interface Group {
   readonly cups: ReadonlyMap<string, InCup>;
 }
 
-function fold(moves: readonly Move[], table: Table, nu: number) {
+function fold(moves: readonly Move[], table: Table) {
   const { scene } = table;
   let groups: readonly Group[] = [
     { pieces: Array.from({ length: scene.pieces }, (_, i) => i + 1), cups: table.cups },
@@ -88,7 +87,7 @@ function fold(moves: readonly Move[], table: Table, nu: number) {
   let only: number | undefined;
   const desk: Desk = {
     ...scene,
-    nu,
+    nuOf: nuIn(table),
     factors: table.factors,
     inPot: (use, mix) => {
       const [all, left] = [started, pots].map((p) => p.get(`${use} ${mix}`)?.ml ?? 0);
@@ -212,23 +211,27 @@ function leftOf(
   return pot && use && mix !== undefined ? [{ use, mix, ...pot }] : [];
 }
 
-/** Mean of what flows: ln μ by volume (Arrhenius; Grunberg and Nissan 1949 without interaction), density by volume. */
-function meanOf(acts: readonly Act[], { scene, viscosityOf }: Table, face: Face) {
+/** Kinematic viscosity of a mix, m²/s; 1 g/mL = 1000 kg/m³. */
+const nuIn =
+  ({ scene, viscosityOf }: Table) =>
+  (mix: string): number =>
+    viscosityOf(mix) / (1000 * scene.densityOf(mix));
+
+/** What flows, all in all: viscosity by logarithm and density, both by volume. */
+function meansOf(acts: readonly Act[], table: Table, face: Face): Omit<Flow, 'acts'> {
   const brought = new Map<string, number>();
   for (const act of acts)
     for (const { mix, ml, sidesMl = 0 } of actOf(act).brings(act, face))
       brought.set(mix, (brought.get(mix) ?? 0) + ml - sidesMl);
-  let ml = 0;
-  let g = 0;
-  let logMu = 0;
-  for (const [mix, volume] of brought) {
-    ml += volume;
-    g += volume * scene.densityOf(mix);
-    logMu += volume * Math.log(viscosityOf(mix));
-  }
-  // Water would do.
-  if (ml <= 0) return { nu: ANY_NU, densityGPerMl: 1 };
-  const densityGPerMl = g / ml;
-  // 1 g/mL = 1000 kg/m³.
-  return { nu: Math.exp(logMu / ml) / (1000 * densityGPerMl), densityGPerMl };
+  const parts = [...brought].map(([mix, ml]) => ({ mix, ml }));
+  const ml = parts.reduce((sum, p) => sum + p.ml, 0);
+  const g = parts.reduce((sum, p) => sum + p.ml * table.scene.densityOf(p.mix), 0);
+  const nuOf = Object.fromEntries(parts.map(({ mix }) => [mix, nuIn(table)(mix)]));
+  const nus = Object.values(nuOf);
+  return {
+    nu: meanNu(parts, nuIn(table)),
+    ...(Math.max(...nus) > ALIKE * Math.min(...nus) ? { nuOf } : {}),
+    // Water would do where nothing is poured.
+    densityGPerMl: ml > 0 ? g / ml : 1,
+  };
 }

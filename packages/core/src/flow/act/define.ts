@@ -9,8 +9,13 @@ import type { Step } from '../step';
 export interface UnderWay {
   readonly kernel: FilmKernel;
   readonly site: Site;
-  /** Kinematic viscosity, m²/s. */
+  /** Kinematic viscosity, m²/s: of all, and of a mix. */
   readonly nu: number;
+  readonly nuOf: (mix: string) => number;
+  /** That of the lower of two films, set by the act that lays it; undefined where all mixes are alike and no ground drinks. */
+  lowerNu: number | undefined;
+  /** What a bare ground holds fast of whatever comes to stand on it, m: that is the lower film then. 0 once a film lies all over it. */
+  drinksM: number;
   readonly seed: number;
   /** Which of the scene's acts this is: what its births say they came from. */
   readonly source: number;

@@ -1,3 +1,4 @@
+import { addLower, addUpper } from '../add';
 import { fieldAt } from '../field-at';
 import { bandOf, wetGround } from '../ground';
 import type { ActDefinition } from './define';
@@ -13,6 +14,13 @@ export interface Overlay {
   readonly sidesCm2?: number;
 }
 
+/** The most of a film a ground holds fast. */
+const MOST_HELD = 0.9;
+
+/** Viscosity of a film that runs as one does of which the ground holds a share: what moves is so much thinner, and h³ less. */
+const heldFast = (nu: number, share: number): number =>
+  nu / (1 - Math.min(MOST_HELD, Math.max(0, share))) ** 3;
+
 export const overlay: ActDefinition<Overlay> = {
   id: 'overlay',
   weight: () => 0,
@@ -23,7 +31,9 @@ export const overlay: ActDefinition<Overlay> = {
     return [{ mix, ml: (filmMm * coveredCm2) / 10 + sidesMl, ...(sidesMl > 0 ? { sidesMl } : {}) }];
   },
   key: (act) => ({ ...act, mix: '' }),
-  *run(act, { kernel: { film }, site, source, laid, onSides }) {
+  *run(act, under) {
+    const { kernel, site, source, laid, onSides } = under;
+    const { film } = kernel;
     const { filmMm, bandMm, sidesCm2 = 0 } = act;
     const where = bandMm === undefined ? site.inside : bandOf(site, bandMm);
     // So thick that the cells hold exactly what the act brings: they only come near the outline.
@@ -33,10 +43,16 @@ export const overlay: ActDefinition<Overlay> = {
     const added = Float32Array.from(where, (on) => (on ? filmM : 0));
     const below = Float32Array.from(film.h);
     let m3 = 0;
-    for (let i = 0; i < added.length; i++) {
-      film.h[i] = film.h[i]! + added[i]!;
-      m3 += added[i]! * site.grid.dx ** 2;
+    for (let i = 0; i < added.length; i++) m3 += added[i]! * site.grid.dx ** 2;
+    const ownNu = under.nuOf(act.mix);
+    // Laid on bare ground all over it is what everything else runs on.
+    const lower = bandMm === undefined && !film.h.some((h) => h > 0);
+    if (lower && under.lowerNu !== undefined) {
+      under.lowerNu = heldFast(ownNu, under.drinksM / filmM);
+      under.drinksM = 0;
     }
+    if (lower) addLower(film, added);
+    else addUpper(film, added, ownNu);
     laid(m3);
     // 1 cm² × 1 mm = 1e-7 m³.
     if (sidesCm2 > 0) onSides(filmMm * sidesCm2 * 1e-7);

@@ -64,6 +64,7 @@ export const stream: ActDefinition<Stream> = {
     const level = tilted(under.nu);
     const cellsPerS = lengthOfLine(act.pathMm) / site.cellMm / act.s;
     under.laid(wholeM3);
+    const nuAt = thicknessOf(act, under.nuOf);
     // Of what a mouth on the surface lets go, only what is no longer under it has left; that never grows less.
     let gone = -Infinity;
     yield* frames(under, {
@@ -76,6 +77,7 @@ export const stream: ActDefinition<Stream> = {
       },
       pours: {
         core: act.core,
+        nuAt: (t) => nuAt(t / act.s),
         spotAt: (t) => {
           const spot = spotAt(act, t / act.s, site, seed);
           if (!act.core) return spot;
@@ -103,6 +105,16 @@ export const stream: ActDefinition<Stream> = {
     };
   },
 };
+
+/** Kinematic viscosity of what leaves when a share of a stream has left, m²/s: ln ν by volume of what its portion holds. */
+function thicknessOf({ strata, stir, outlet }: Stream, nuOf: (mix: string) => number) {
+  const lnNu = strata.map(({ mix }) => Math.log(nuOf(mix)));
+  const leaves = withdraw(strata, stir, outlet);
+  return (share: number): number => {
+    const row = Math.floor(clampBin(share * STREAM_BINS)) * lnNu.length;
+    return Math.exp(lnNu.reduce((sum, ln, k) => sum + ln * leaves[row + k]!, 0));
+  };
+}
 
 const clampBin = (bin: number): number => Math.min(STREAM_BINS - 1e-3, Math.max(0, bin));
 

@@ -32,14 +32,37 @@ test('a plan that says nothing unseen is told nothing', () => {
 
 test.each([
   ['which side a cup is poured from', ringed],
-  ['the seconds a flip takes', given],
-  ['what a raw ground drinks', raw],
   ['moves done at the same time', together],
 ] as const)('%s is told, and does not change what flows', (says, change) => {
   const [was, is] = [quiet(), change(quiet())];
   expect(notPictured(is)).toEqual([says]);
   // Should it act one day, this fails, and the word comes out.
   expect(previewOf(is, brief(is)).scene).toEqual(previewOf(was, brief(was)).scene);
+});
+
+const tested = (p: Plan): Plan => ({
+  ...p,
+  readings: [{ mix: p.mixes[0]!.id, on: '2026-11-27T10:00', moundS: [3, 3] }],
+});
+const warm = (p: Plan): Plan => ({ ...p, room: { tempC: 27, rh: 50 } });
+
+test.each([
+  ['seconds of one’s own for a flip', given],
+  ['a raw ground', raw],
+  ['a mix that was tested', tested],
+  ['a warm room', warm],
+] as const)('%s acts, so nothing is said', (_, change) => {
+  const [was, is] = [quiet(), change(quiet())];
+  expect(notPictured(is)).toEqual([]);
+  expect(previewOf(is, brief(is)).scene).not.toEqual(previewOf(was, brief(was)).scene);
+});
+
+test('a warm room thins what is reckoned and not what was tested', () => {
+  const nus = (p: Plan) => previewOf(p, brief(p)).scene.nuOf!;
+  const [cool, hot] = [tested(quiet()), warm(tested(quiet()))].map(nus);
+  const [first, second] = quiet().mixes.map((m) => m.id) as [string, string];
+  expect(hot![first]).toBe(cool![first]);
+  expect(hot![second]).toBeLessThan(0.9 * cool![second]!);
 });
 
 test('oil and a torch are told where there are any', () => {

@@ -9,26 +9,12 @@ interface Unseen {
   readonly said: (plan: Plan, open: OpenPlan) => boolean;
 }
 
-/** Mixes whose viscosities are farther apart than this flow otherwise than one for all of them would. */
-const ALIKE = 1.5;
-/** Rooms this near to the usual temperature change nothing worth a word, °C. */
-const USUAL_C = 20;
-const NEAR_C = 5;
-
 const UNSEEN: readonly Unseen[] = [
   { says: 'cells that oil opens', said: (_, { oily }) => oily },
-  {
-    says: 'that some mixes are thicker than others',
-    said: (plan, { recipe }) => {
-      const all = plan.mixes.map((m) => recipe(m.id).viscosityPaS);
-      return Math.max(...all) > ALIKE * Math.min(...all);
-    },
-  },
   {
     says: 'the sheen of metal, pearl and neon',
     said: ({ paints }) => paints.some((paint) => !blendsTrue(paint)),
   },
-  { says: 'what a raw ground drinks', said: ({ surface }) => surface.absorbency === 'raw' },
   {
     says: 'which side a cup is poured from',
     said: ({ cups }) => cups.some((c) => c.pourSideDeg !== undefined),
@@ -40,10 +26,6 @@ const UNSEEN: readonly Unseen[] = [
   {
     says: 'moves done at the same time',
     said: ({ moves }) => moves.some((m) => m.with !== undefined),
-  },
-  {
-    says: 'how warm the room is',
-    said: ({ room }) => room !== undefined && Math.abs(room.tempC - USUAL_C) > NEAR_C,
   },
 ];
 

@@ -4,6 +4,7 @@ import { shapeOf } from '../../surface/measure';
 import { keepLedger } from '../../verb';
 import type { Brief } from '../brief/brief';
 import { tableOf } from '../brief/table';
+import { pouredViscosity } from './poured-viscosity';
 import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
@@ -17,16 +18,16 @@ export interface Preview {
 
 /**
  * What a plan's moves do to the film of one piece, up to where it is left to dry. Moves of other pieces of a set are left out.
- * The viscosity is one for the whole pour: the mean of what is poured, by volume and logarithm.
+ * Every mix is as thick as its own tests and the room have it.
  */
 export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Preview {
   const { shape, rim } = plan.surface;
   const definition = shapeOf(shape);
   const open = openPlan(plan);
-  const { acts, nu, densityGPerMl } = keepLedger(
-    plan.moves,
-    tableOf(open, brief.surface, brief.budget, brief.cups, brief.factors),
-  ).flow();
+  const { densityGPerMl, ...flow } = keepLedger(plan.moves, {
+    ...tableOf(open, brief.surface, brief.budget, brief.cups, brief.factors),
+    viscosityOf: pouredViscosity(plan, brief),
+  }).flow();
   return {
     scene: {
       ...definition.bounds(shape),
@@ -43,8 +44,8 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
         edgeMm: brief.factors['edge-holds'],
         wetEdgeShare: brief.factors['wet-edge-holds'],
       },
-      nu,
-      acts,
+      ...(plan.surface.absorbency === 'raw' ? { drinksMm: brief.factors['ground-drinks'] } : {}),
+      ...flow,
       seed,
     },
     palette: paletteOf(plan),
