@@ -46,6 +46,8 @@ const ZIG_ZAG: Points = [60, 100, 140].flatMap((y, i): [number, number][] =>
         [40, y],
       ],
 );
+/** A base so many times as viscous as the rest, which is not all alike either. */
+const nus = (base: number) => ({ base: base * 1.1e-3, a: 1.1e-3, b: 0.8e-3, c: 1.6e-3, d: 1.1e-3 });
 const HOLED = { rings: [circle(100, 72).flat(), circle(30, 36).flat()] };
 
 function counted(acts: readonly Act[], change: Partial<PourScene> = {}) {
@@ -75,10 +77,18 @@ const CASES: readonly [string, number, readonly Act[], Partial<PourScene>][] = [
   ['a zig-zag on dry ground', ON_DRY, [led(ZIG_ZAG, 100), TILT], {}],
   ['two cups', ON_BASE, [BASE, flipAt(60, 40), flipAt(140, 40), TILT], {}],
   ['a ring with a hole', ON_BASE, [BASE, led(circle(60, 32), 90), TILT], HOLED],
+  ['a flip on a thin base, tilted', ON_BASE, [BASE, cup(80), TILT, REST], { nuOf: nus(0.5) }],
+  ['a zig-zag on a thick base', ON_BASE, [BASE, led(ZIG_ZAG, 100), TILT], { nuOf: nus(3) }],
   ['a tray', ON_BASE, [BASE, cup(80), TILT], { rimMm: 10 }],
 ];
 // The short run takes one of each sort: turned over, led, on dry ground, with a hole.
-const SHORT = ['a flip, tilted', 'a ring', 'a zig-zag on dry ground', 'a ring with a hole'];
+const SHORT = [
+  'a flip, tilted',
+  'a zig-zag on a thick base',
+  'a ring',
+  'a zig-zag on dry ground',
+  'a ring with a hole',
+];
 
 test.each(CASES.filter(([name]) => FULL || SHORT.includes(name)))(
   '%s: each mix is found, on the face and in the run-off',

@@ -4,7 +4,9 @@ import type { Stream } from './act/stream';
 import { fieldAt } from './field-at';
 import type { Film } from './film';
 import { type Site, sideAt } from './ground';
-import { type Motion, WHOLE } from './motion';
+import { MOST_EXCESS } from './layers';
+import { LAYERED_PLANES, type Motion, PLANES, WHOLE } from './motion';
+import { fallOf } from './profile';
 import type { Traced } from './step';
 
 /** A stream within one frame: a disc that moves and changes its radius evenly. Places in cells. */
@@ -198,14 +200,14 @@ function risen(
     const across = (px * px + py * py) / mid(from.r, to.r, at) ** 2;
     return (Math.max(0, 1 - across) * disc.peakM) / here;
   };
-  const apart = stretchAt(motion, site, midX, midY);
+  const { apart, excess, across } = movedAt(motion, site, midX, midY);
   // Outside the disc the frame moved it as any other place.
   let level = before.z[k]! + (z[k]! - before.z[k]!) * (1 - tau);
   const part = tau / RISE_STEPS;
   for (let n = 0; n < RISE_STEPS; n++) {
     const was = level;
-    const below = level * level * (1.5 - 0.5 * level);
-    level += part * (level * freshAt(tau - part * (n + 0.5)) - (level - below) * apart);
+    const fresh = level * freshAt(tau - part * (n + 0.5));
+    level += part * (fresh - fallOf(level, apart, excess, across));
     if (level >= 1) {
       const within = level > was ? (1 - was) / (level - was) : 0;
       return tau - part * (n + Math.min(1, Math.max(0, within)));
@@ -215,10 +217,17 @@ function risen(
   return -1;
 }
 
-/** How far the film flows apart in a frame at a place, as a share of its height. */
-function stretchAt({ data, most }: Motion, site: Site, x: number, y: number): number {
-  const plane = data.subarray((2 * data.length) / 3);
-  return (fieldAt(plane, site, x, y) * most[2]) / WHOLE;
+/** What `fallOf` asks of a frame at a place: how far the film flowed apart, and its profile there and along its way. */
+function movedAt({ data, most }: Motion, site: Site, x: number, y: number) {
+  const n = site.inside.length;
+  const at = (plane: number, dx = 0, dy = 0) =>
+    fieldAt(data.subarray(plane * n, (plane + 1) * n), site, x + dx, y + dy) / WHOLE;
+  const apart = at(2) * most[2];
+  if (data.length !== LAYERED_PLANES * n) return { apart, excess: 0, across: 0 };
+  const across =
+    at(0) * most[0] * (at(PLANES, 0.5) - at(PLANES, -0.5)) +
+    at(1) * most[1] * (at(PLANES, 0, 0.5) - at(PLANES, 0, -0.5));
+  return { apart, excess: at(PLANES) * MOST_EXCESS, across: across * MOST_EXCESS };
 }
 
 /** Farther than this from a disc's start no place can meet it within a frame, cells. */

@@ -12,7 +12,15 @@ export const fluxBelow = (z: number, excess: number): number =>
   z * z * (1.5 - 0.5 * z + excess * excessFlux(z));
 
 /** ∂F/∂excess ÷ z². */
-export const excessFlux = (z: number): number => z * (5 - 2 * z) - 3;
+const excessFlux = (z: number): number => z * (5 - 2 * z) - 3;
+
+/**
+ * How much a level falls while the film flows, as a share of the wet height: (z − F)·div Q/h − Q·∇F/h (incompressibility).
+ * @param apart div Q/h over the time
+ * @param across how the excess changes along the mean flow's way in the time
+ */
+export const fallOf = (z: number, apart: number, excess: number, across: number): number =>
+  (z - fluxBelow(z, excess)) * apart - z * z * excessFlux(z) * across;
 
 /** The level below which a share of a film's flux runs: `fluxBelow` turned round, by Newton's rule. */
 export function levelOfFlux(share: number, excess: number): number {

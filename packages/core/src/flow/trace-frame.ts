@@ -1,7 +1,7 @@
 import type { Floats } from './film';
 import type { Grid } from './grid';
 import type { Box } from './motion';
-import { excessFlux, fluxBelow, paceAt } from './profile';
+import { fallOf, paceAt } from './profile';
 
 /** Channels of a frame's field, interleaved cell by cell. */
 export const CHANNELS = 4;
@@ -33,20 +33,20 @@ export function traceFrame(
     const zk = z[k]!;
     fieldAt(field, grid, x[k]!, y[k]!, at);
     const half = 0.5 * paceAt(zk, at[3]!);
-    const zm = Math.min(Math.max(zk - 0.5 * rise(zk, at), 0), 1);
+    const zm = Math.min(Math.max(zk - 0.5 * fall(zk, at), 0), 1);
     const [midX, midY] = [x[k]! - half * at[0]!, y[k]! - half * at[1]!];
     if (reaches(box, midX, midY)) fieldAt(field, grid, midX, midY, at);
     else at.fill(0);
     const whole = paceAt(zm, at[3]!);
     x[k] = x[k]! - whole * at[0]!;
     y[k] = y[k]! - whole * at[1]!;
-    z[k] = Math.min(Math.max(zk - rise(zm, at), 0), 1);
+    z[k] = Math.min(Math.max(zk - fall(zm, at), 0), 1);
   }
 }
 
-/** How far a level rises in the frame, as a share of the wet height, for what `fieldAt` found there. */
-const rise = (z: number, [u, v, div, excess, alongX, alongY]: Float64Array): number =>
-  (z - fluxBelow(z, excess!)) * div! - z * z * excessFlux(z) * (u! * alongX! + v! * alongY!);
+/** How far a level falls in the frame, for what `fieldAt` found there. */
+const fall = (z: number, [u, v, apart, excess, alongX, alongY]: Float64Array): number =>
+  fallOf(z, apart!, excess!, u! * alongX! + v! * alongY!);
 
 /** Whether what is between four cells' middles at a place has a cell of the box among them. */
 const reaches = ({ left, top, right, bottom }: Box, x: number, y: number): boolean =>
