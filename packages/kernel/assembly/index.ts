@@ -2,7 +2,7 @@
 import { carryIn, setFluidity } from './layers';
 import { motion, placeMotion, unpackField } from './motion';
 import { drive, sweepColumns, transpose } from './sweep';
-import { keepWithin, traceLayered, traceSamples } from './trace';
+import { keepWithin, traceSamples } from './trace';
 
 /** Less than this is dropped, m: numbers near nothing are denormal, and those cost a processor a hundredfold. */
 const TRACE: f32 = 1e-13;
@@ -208,6 +208,5 @@ export function loadMotion(left: i32, top: i32, right: i32, bottom: i32, layered
 export function trace(n: i32): void {
   const ys = samples + sampleBytes;
   const zs = ys + sampleBytes;
-  if (layered) traceLayered(field, nx, ny, samples, ys, zs, n);
-  else traceSamples(field, nx, ny, samples, ys, zs, n);
+  traceSamples(field, nx, ny, samples, ys, zs, n, layered);
 }
