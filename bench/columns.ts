@@ -4,15 +4,15 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import {
   layGrid,
-  type MakeKernel,
   mixesOf,
-  plainKernel,
+  type Engine,
+  plainEngine,
   type PourScene,
   pourOn,
   type Palette,
 } from '@potter/core/flow';
 import { brief, previewOf } from '@potter/core/plan';
-import { loadKernel } from '@potter/kernel';
+import { loadEngine } from '@potter/kernel';
 import { colourPlate } from '../packages/core/src/flow/colour';
 import { develop, type Plate } from '../packages/core/src/flow/develop';
 import { filmHeight } from '../packages/core/src/flow/outline';
@@ -37,17 +37,17 @@ const hexAt = (rgba: Uint8ClampedArray, i: number) =>
   `#${[0, 1, 2].map((c) => rgba[4 * i + c]!.toString(16).padStart(2, '0')).join('')}`;
 
 async function main(): Promise<void> {
-  const make = await loadKernel().catch(() => plainKernel);
+  const engine = await loadEngine().catch(() => plainEngine);
   for (const file of readdirSync(FOLDER)) {
     const plan = JSON.parse(readFileSync(`${FOLDER}/${file}`, 'utf8'));
     const { scene, palette } = previewOf(plan, brief(plan));
-    measure(make, file.replace('.pour.json', ''), scene, palette);
+    measure(engine, file.replace('.pour.json', ''), scene, palette);
   }
 }
 
-function measure(make: MakeKernel, name: string, scene: PourScene, palette: Palette): void {
+function measure(engine: Engine, name: string, scene: PourScene, palette: Palette): void {
   const site = layGrid(scene);
-  const kernel = make(site.grid, 65_536);
+  const kernel = engine.make(site.grid, 65_536);
   let t = performance.now();
   const pour = endOf(pourOn(kernel, scene, site));
   const poured = performance.now() - t;
@@ -57,7 +57,7 @@ function measure(make: MakeKernel, name: string, scene: PourScene, palette: Pale
     const plate = endOf(develop(pour, kernel, px));
     const developed = performance.now() - t;
     t = performance.now();
-    const rgba = endOf(colourPlate(plate, mixOf, palette));
+    const rgba = endOf(colourPlate(plate, mixOf, palette, 'dry', engine.makeDye));
     const coloured = performance.now() - t;
     const { mean, off } = apart(plate, rgba);
     console.log(

@@ -4,9 +4,9 @@
 import { createHash } from 'node:crypto';
 import { writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { plainKernel } from '@potter/core/flow';
+import { plainEngine } from '@potter/core/flow';
 import { computePour } from '@potter/core/plan';
-import { loadKernel } from '@potter/kernel';
+import { loadEngine } from '@potter/kernel';
 import { PNG } from 'pngjs';
 import { fail, readPlan, wholeNumber } from './command';
 
@@ -39,8 +39,8 @@ async function main(): Promise<void> {
     values.seed === undefined ? undefined : wholeNumber('seed', values.seed, 0, 2 ** 32 - 1);
 
   const plan = readPlan(file);
-  const make = await loadKernel().catch(() => plainKernel);
-  const { told, finished } = computePour(plan, make, {
+  const engine = await loadEngine().catch(() => plainEngine);
+  const { told, finished } = computePour(plan, engine, {
     px,
     ...(seed === undefined ? {} : { seed }),
   });

@@ -1,3 +1,5 @@
+export { dye, layOutDye } from './dye';
+
 // The film kernel: one film and one block of samples in one memory, laid out by `layOut`.
 import { carryIn, setFluidity } from './layers';
 import { motion, placeMotion, unpackField } from './motion';

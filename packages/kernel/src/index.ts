@@ -1,5 +1,14 @@
-import { boxOf, LAYERED_PLANES, type MakeKernel, PLANES, RIM_M } from '@potter/core/flow';
+import {
+  boxOf,
+  LAYERED_PLANES,
+  type Engine,
+  type MakeKernel,
+  PLANES,
+  RIM_M,
+} from '@potter/core/flow';
+import { dyesOf } from './dye';
 import { FILM_WASM } from './generated/film-wasm';
+import { views } from './views';
 
 /** What the module of `assembly/index.ts` exports. */
 interface FilmModule {
@@ -23,32 +32,34 @@ interface FilmModule {
   trace(count: number): void;
 }
 
+const compiled = (): Promise<WebAssembly.Module> =>
+  WebAssembly.compile(Uint8Array.from(atob(FILM_WASM), (c) => c.charCodeAt(0)));
+
 /**
- * Compiles the film kernel and returns what makes kernels of it, each with a memory of its own.
- * Rejects where the engine has no WebAssembly or no SIMD in it; use `plainKernel` there.
+ * Compiles the kernel and returns what makes films and dyes of it, each with a memory of its own.
+ * Rejects where there is no WebAssembly or no SIMD in it; use `plainEngine` there.
  */
-export async function loadKernel(): Promise<MakeKernel> {
-  const bytes = Uint8Array.from(atob(FILM_WASM), (c) => c.charCodeAt(0));
-  const module = await WebAssembly.compile(bytes);
-  return (grid, sampleCount) => {
+export async function loadEngine(): Promise<Engine> {
+  const module = await compiled();
+  return { make: kernelsOf(module), makeDye: dyesOf(module) };
+}
+
+/** Its films alone. */
+export const loadKernel = async (): Promise<MakeKernel> => kernelsOf(await compiled());
+
+const kernelsOf =
+  (module: WebAssembly.Module): MakeKernel =>
+  (grid, sampleCount) => {
     const { nx, ny, dx } = grid;
     if (nx % 4 !== 0 || ny % 4 !== 0)
       throw new RangeError(`the kernel takes grids of whole fours, not ${nx} × ${ny}`);
     const instance = new WebAssembly.Instance(module, {});
     const film = instance.exports as unknown as FilmModule;
     const room = 4 * Math.ceil(sampleCount / 4);
-    let at = film.layOut(nx, ny, dx, room);
-    const take = <T>(
-      Kind: new (memory: ArrayBuffer, at: number, length: number) => T,
-      length: number,
-      bytes: number,
-    ) => {
-      const view = new Kind(film.memory.buffer, at, length);
-      at = (at + length * bytes + 15) & ~15;
-      return view;
-    };
+    const start = film.layOut(nx, ny, dx, room);
+    const take = views(film.memory.buffer, start);
     const cells = nx * ny;
-    const floats = (length: number) => take(Float32Array, length, 4);
+    const floats = (length: number) => take(Float32Array, length);
     const h = floats(cells);
     const ground = floats(cells);
     const source = floats(cells);
@@ -59,7 +70,7 @@ export async function loadKernel(): Promise<MakeKernel> {
     const shearX = floats(cells);
     const shearY = floats(cells);
     const samples = { x: floats(room), y: floats(room), z: floats(room) };
-    const packed = take(Int16Array, LAYERED_PLANES * cells, 2);
+    const packed = take(Int16Array, LAYERED_PLANES * cells);
     const most = floats(3);
     const none = new Float32Array(0);
     for (let i = 0; i < cells; i++) {
@@ -112,4 +123,3 @@ export async function loadKernel(): Promise<MakeKernel> {
       trace: (count) => film.trace(count),
     };
   };
-}

@@ -1,17 +1,17 @@
 // A thread that computes one pour at a time and posts what came of it.
 import { createHash } from 'node:crypto';
 import { parentPort } from 'node:worker_threads';
-import { plainKernel } from '@potter/core/flow';
+import { plainEngine } from '@potter/core/flow';
 import { computePour } from '@potter/core/plan';
-import { loadKernel } from '@potter/kernel';
+import { loadEngine } from '@potter/kernel';
 import type { PourAnswer, PourAsked } from './told';
 
-const makeKernel = loadKernel().catch(() => plainKernel);
+const loaded = loadEngine().catch(() => plainEngine);
 
 parentPort?.on('message', ({ job, asked }: { job: number; asked: PourAsked }) => {
-  void makeKernel.then((make) => {
+  void loaded.then((engine) => {
     try {
-      const { told, finished } = computePour(asked.plan, make, asked);
+      const { told, finished } = computePour(asked.plan, engine, asked);
       const hash = createHash('sha256').update(finished.rgba).digest('hex');
       const answer: PourAnswer = { ...told, hash };
       parentPort?.postMessage({ job, answer });

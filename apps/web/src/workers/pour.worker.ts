@@ -3,14 +3,14 @@
 import {
   coreAt,
   mixesOf,
-  type MakeKernel,
-  plainKernel,
+  type Engine,
+  plainEngine,
   pourJob,
   type Told,
   type Workbench,
   workbench,
 } from '@potter/core/flow';
-import { loadKernel } from '@potter/kernel';
+import { loadEngine } from '@potter/kernel';
 import type { Answer, Ask, Doing } from './messages';
 
 type Show = Extract<Ask, { kind: 'show' }>;
@@ -27,7 +27,7 @@ const SLICE_MS = 12;
 const TELL_MS = 80;
 
 // Without WebAssembly or its SIMD the twin does the same, slower.
-const makeKernel: Promise<MakeKernel> = loadKernel().catch(() => plainKernel);
+const loaded: Promise<Engine> = loadEngine().catch(() => plainEngine);
 
 let bench: Workbench | undefined;
 let current: Show | undefined;
@@ -49,9 +49,9 @@ host.onmessage = ({ data: ask }) => {
 };
 
 async function show(ask: Show): Promise<void> {
-  const make = await makeKernel;
+  const engine = await loaded;
   if (current !== ask) return;
-  bench ??= workbench(make);
+  bench ??= workbench(engine);
   let doing: Doing = 'pouring';
   let told = -Infinity;
   let until = performance.now() + SLICE_MS;
@@ -95,7 +95,7 @@ const listen = (): Promise<void> =>
   });
 
 async function drill(spot: number, xMm: number, yMm: number): Promise<void> {
-  const make = await makeKernel;
+  const { make } = await loaded;
   const pour = bench?.poured?.pour;
   if (!pour || !current) return;
   // A kernel of its own: the other may be in the middle of a trace.

@@ -24,6 +24,7 @@ const COARSE_CELLS = 1.25;
 export interface Plate extends Pick<View, 'width' | 'height' | 'filmUm' | 'cover' | 'on'> {
   /** Strata of each pixel's column; see `mixesOf` for the numbers. */
   readonly columns: Columns;
+  readonly pxPerMm: number;
 }
 
 /**
@@ -60,7 +61,7 @@ export function* develop(
   const fine = new Columning(view, strata);
   yield* at(0.95, fine.all([surface!, ...below]));
   const { cover, filmUm, on } = view;
-  return { width, height, columns: fine.columns, filmUm, cover, on };
+  return { width, height, pxPerMm: perMm, columns: fine.columns, filmUm, cover, on };
 }
 
 /** Work without a share of its own: told as one share all the while. */

@@ -1,7 +1,22 @@
 export { accountOf, type Account, type Whereabouts } from './account';
-export { colourPlate, type Ink, type Palette } from './colour';
+export { colourPlate } from './colour';
+export { BYTES, type Dye, type MakeDye, plainDye } from './dye';
+export {
+  BIN_OF,
+  BINS,
+  type Films,
+  filmsOf,
+  type Ink,
+  LIGHT,
+  PAIRS,
+  type Palette,
+  UNSEEN,
+} from './films';
+export { type Look, LOOKS } from './shine';
+export { emptyColumns, goOn, MOST_RUNS } from './columns';
 export { develop, type Plate } from './develop';
 export { addSpin, bareFilm, type Film, RIM_M, volumeM3 } from './film';
+export { type Engine, plainEngine } from './engine';
 export { FILM_GREYS, FILM_STEPS_UM, filmMap } from './film-map';
 export { type Drive, GRAVITY, type Grid, tilted } from './grid';
 export { layGrid, type Side, SIDES } from './ground';

@@ -1,6 +1,6 @@
 import { hexToSpectrum } from '../optics/spectrum';
 import { finish, pourJob, pourSeeds, type Told, workbench } from './job';
-import { plainKernel } from './kernel';
+import { plainEngine } from './engine';
 import { BASE, flipped, scene } from './scene.test-data';
 
 const palette = {
@@ -11,7 +11,7 @@ const palette = {
 };
 const dry = scene([BASE, flipped([100, 100], 30, 2, { strayMm: 5 })]);
 const ask = { scene: dry, palette, pixels: [24, 40], cells: 40 };
-const bench = () => workbench(plainKernel, 4096);
+const bench = () => workbench(plainEngine, 4096);
 /** A sum that any changed byte changes. */
 const sumOf = (bytes: Uint8ClampedArray) =>
   bytes.reduce((sum, byte, i) => (sum * 31 + byte + i) % 4294967291, 7);

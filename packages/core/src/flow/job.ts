@@ -1,12 +1,16 @@
 import { birthsKey } from './births-key';
-import { colourPlate, type Palette } from './colour';
+import { colourPlate } from './colour';
 import { develop, FEW_HEIGHTS, type Plate } from './develop';
+import type { MakeDye } from './dye';
+import type { Engine } from './engine';
 import { filmMap } from './film-map';
+import type { Palette } from './films';
 import { layGrid } from './ground';
-import type { FilmKernel, MakeKernel } from './kernel';
+import type { FilmKernel } from './kernel';
 import { type Outcome, outcomeOf } from './outcome';
 import type { PourScene } from './scene';
 import { motionsOf, type Pour, pourOn } from './simulate';
+import type { Look } from './shine';
 import { mixesOf } from './strata';
 
 /** A preview that is wanted. */
@@ -17,6 +21,8 @@ export interface PourAsk {
   readonly pixels: readonly number[];
   /** As it is seen, or the film as a map. */
   readonly view?: 'picture' | 'film';
+  /** How it is seen; its colours alone where nothing is said. */
+  readonly look?: Look;
   /** Cells along the longer side of the film's grid; pictures of one plan all use the usual. */
   readonly cells?: number;
   /**
@@ -49,7 +55,7 @@ export type Told =
  * more did, the old pour's memory becomes the new one's. One bench serves one job at a time.
  */
 export interface Workbench {
-  readonly make: MakeKernel;
+  readonly engine: Engine;
   /** Places traced at a time. */
   readonly samples: number;
   poured?: { readonly key: string; readonly pour: Pour; readonly kernel: FilmKernel };
@@ -58,7 +64,7 @@ export interface Workbench {
 
 const SAMPLES = 65_536;
 
-export const workbench = (make: MakeKernel, samples = SAMPLES): Workbench => ({ make, samples });
+export const workbench = (engine: Engine, samples = SAMPLES): Workbench => ({ engine, samples });
 
 /**
  * Simulates, develops, colours and judges a pour. Free of any host: a page's worker, a server's thread and a command all run it to
@@ -72,7 +78,7 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
   yield { kind: 'doing', doing: bench.poured?.key === key ? 'looking' : 'pouring' };
   // Same births, other colours: what is developed is coloured anew, at once.
   if (have && bench.poured)
-    yield* judged(bench.poured.pour, ask, have.plate, have.pixels >= finest);
+    yield* judged(bench, bench.poured.pour, ask, have.plate, have.pixels >= finest);
   if (have && have.pixels >= finest) return;
 
   if (bench.poured?.key !== key) {
@@ -81,7 +87,7 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
     bench.plate = undefined;
     if (ask.soon && finest > ask.soon.pixels) yield* soonOf(bench, ask, ask.soon);
     const site = layGrid(scene, cells);
-    const kernel = bench.make(site.grid, bench.samples);
+    const kernel = bench.engine.make(site.grid, bench.samples);
     const pour = yield* pourOn(kernel, scene, site, spare);
     bench.poured = { key, pour, kernel };
     yield { kind: 'doing', doing: 'looking' };
@@ -91,13 +97,13 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
     if (have && have.pixels >= pixels) continue;
     const plate = yield* develop(pour, kernel, pixels);
     bench.plate = { key, pixels, plate };
-    yield* judged(pour, ask, plate, pixels === finest);
+    yield* judged(bench, pour, ask, plate, pixels === finest);
   }
 }
 
 /** A picture of the pour on a coarse film. */
 function* soonOf(
-  { make, samples }: Workbench,
+  { engine: { make, makeDye }, samples }: Workbench,
   ask: PourAsk,
   { cells, pixels }: NonNullable<PourAsk['soon']>,
 ): Generator<Told, void> {
@@ -105,7 +111,7 @@ function* soonOf(
   const kernel = make(site.grid, samples);
   const pour = yield* silent(pourOn(kernel, ask.scene, site));
   const plate = yield* silent(develop(pour, kernel, pixels, FEW_HEIGHTS));
-  yield* pictured(ask, plate, false);
+  yield* pictured(makeDye, ask, plate, false);
 }
 
 /** Work whose progress would count for nothing beside what follows. */
@@ -119,8 +125,14 @@ function* silent<T>(work: Generator<number, T>): Generator<number, T> {
 }
 
 /** Colours a plate and judges it. The pour may be an older one with the same births, whose corners are the same too. */
-function* judged(pour: Pour, ask: PourAsk, plate: Plate, finished: boolean): Generator<Told, void> {
-  yield* pictured(ask, plate, finished);
+function* judged(
+  { engine }: Workbench,
+  pour: Pour,
+  ask: PourAsk,
+  plate: Plate,
+  finished: boolean,
+): Generator<Told, void> {
+  yield* pictured(engine.makeDye, ask, plate, finished);
   yield {
     kind: 'outcome',
     outcome: outcomeOf(pour, plate, mixesOf(ask.scene), ask.palette),
@@ -128,14 +140,15 @@ function* judged(pour: Pour, ask: PourAsk, plate: Plate, finished: boolean): Gen
 }
 
 function* pictured(
-  { scene, palette, view }: PourAsk,
+  makeDye: MakeDye,
+  { scene, palette, view, look }: PourAsk,
   plate: Plate,
   finished: boolean,
 ): Generator<Told, void> {
   let rgba: Uint8ClampedArray<ArrayBuffer>;
   if (view === 'film') rgba = filmMap(plate);
   else {
-    const colouring = colourPlate(plate, mixesOf(scene), palette);
+    const colouring = colourPlate(plate, mixesOf(scene), palette, look, makeDye);
     let step = colouring.next();
     while (!step.done) {
       yield 1;

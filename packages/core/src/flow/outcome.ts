@@ -1,7 +1,8 @@
-import { type Palette, seenShares } from './colour';
 import { DRY_M } from './film';
 import type { Plate } from './develop';
+import type { Palette } from './films';
 import { SIDES, type Side } from './ground';
+import { seenShares } from './seen-shares';
 import type { Pour } from './simulate';
 
 /** What came of a pour, for one piece. */

@@ -2,7 +2,9 @@ import { filmSpectrum } from '../optics/film';
 import { paintOptics } from '../optics/reserve';
 import { hexToSpectrum, spectrumToHex } from '../optics/spectrum';
 import type { Paint } from '../paint/schema';
-import { colourPlate, type Ink, type Palette, seenShares } from './colour';
+import { colourPlate } from './colour';
+import type { Ink, Palette } from './films';
+import { seenShares } from './seen-shares';
 import { BOTTOM, emptyColumns, goOn, MOST_RUNS } from './columns';
 import { develop, type Plate } from './develop';
 import { filmMap } from './film-map';
@@ -38,6 +40,7 @@ const INKS = {
 const pixel = (strata: readonly number[], filmUm: number, from = [0, 10 / 255, 0.5]): Plate => ({
   width: 1,
   height: 1,
+  pxPerMm: 1,
   columns: strata.reduce((columns, stratum, n) => {
     goOn(columns, 0, stratum, from[n]!);
     return columns;

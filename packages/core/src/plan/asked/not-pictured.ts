@@ -1,4 +1,3 @@
-import { blendsTrue } from '../../paint/property';
 import { verbOf } from '../../verb';
 import { type OpenPlan, openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
@@ -12,8 +11,9 @@ interface Unseen {
 const UNSEEN: readonly Unseen[] = [
   { says: 'cells that oil opens', said: (_, { oily }) => oily },
   {
-    says: 'the sheen of metal, pearl and neon',
-    said: ({ paints }) => paints.some((paint) => !blendsTrue(paint)),
+    says: 'how neon glows, and interference turns with the light',
+    said: ({ paints }) =>
+      paints.some(({ finish }) => finish === 'neon' || finish === 'interference'),
   },
   {
     says: 'which side a cup is poured from',

@@ -1,11 +1,13 @@
-import type { Palette } from '../../flow/colour';
+import type { Palette } from '../../flow/films';
 import type { PourScene } from '../../flow/scene';
 import { shapeOf } from '../../surface/measure';
 import { keepLedger } from '../../verb';
 import type { Brief } from '../brief/brief';
 import { tableOf } from '../brief/table';
 import { pouredViscosity } from './poured-viscosity';
-import { openPlan } from '../document/open';
+import type { Mix } from '../../mix/schema';
+import { isMetallic } from '../../paint/property';
+import { type OpenPlan, openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
 /** A plan as the preview needs it: what flows, what colours it has, and what it weighs. */
@@ -58,11 +60,23 @@ export function paletteOf(plan: Plan): Palette {
   const open = openPlan(plan);
   return {
     inks: Object.fromEntries(
-      plan.mixes.map(({ id }) => {
+      plan.mixes.map((mix) => {
+        const { id } = mix;
         const { q, s } = open.tint(id);
-        return [id, { q, s }];
+        const shimmer = shimmerOf(mix, open);
+        return [id, { q, s, ...(shimmer > 0 ? { shimmer } : {}) }];
       }),
     ),
     ground: open.ground,
   };
+}
+
+/** What part of a mix's paint is flakes. */
+function shimmerOf({ paints }: Mix, { paint }: OpenPlan): number {
+  const whole = paints.reduce((sum, p) => sum + p.parts, 0);
+  const flakes = paints.reduce(
+    (sum, p) => sum + (isMetallic(paint(p.paint).finish) ? p.parts : 0),
+    0,
+  );
+  return whole > 0 ? flakes / whole : 0;
 }

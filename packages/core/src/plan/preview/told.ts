@@ -1,6 +1,6 @@
 import { type Account, accountOf, type Whereabouts } from '../../flow/account';
 import { type Finished, finish, workbench } from '../../flow/job';
-import type { MakeKernel } from '../../flow/kernel';
+import type { Engine } from '../../flow/engine';
 import { SIDES, type Side } from '../../flow/ground';
 import { actOf } from '../../flow/act';
 import { runOffOf } from '../../remark';
@@ -77,14 +77,14 @@ function tell(
  */
 export function computePour(
   plan: Plan,
-  make: MakeKernel,
+  engine: Engine,
   { px, seed }: { readonly px: number; readonly seed?: number },
   heard?: (share: number) => void,
 ): { readonly told: PourTold; readonly finished: Finished } {
   const computed = brief(plan);
   const preview = previewOf(plan, computed, seed);
   const { scene, palette } = preview;
-  const bench = workbench(make);
+  const bench = workbench(engine);
   const finished = finish(bench, { scene, palette, pixels: [px] }, heard);
   const { pour, kernel } = bench.poured!;
   const counting = accountOf(pour, kernel);
