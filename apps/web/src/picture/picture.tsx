@@ -1,5 +1,6 @@
 import { createElement, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
+import { drawPicture } from './draw-picture';
 import type { Picture as Pixels } from './pour-host';
 
 interface Props {
@@ -36,12 +37,7 @@ export function Picture({
   const width = Math.max(0, Math.round(widthMm * scale));
   const height = Math.max(0, Math.round(heightMm * scale));
   useEffect(() => {
-    if (!canvas.current || !picture) return;
-    canvas.current.width = picture.width;
-    canvas.current.height = picture.height;
-    canvas.current
-      .getContext('2d')
-      ?.putImageData(new ImageData(picture.rgba, picture.width, picture.height), 0, 0);
+    if (canvas.current && picture) drawPicture(canvas.current, picture);
     // The canvas is there only once there is room for it.
   }, [picture, width]);
   const click = ({ nativeEvent: { offsetX, offsetY } }: { readonly nativeEvent: MouseEvent }) =>

@@ -1,4 +1,4 @@
-import { type Outcome, type SpotLayer } from '@potter/core/flow';
+import type { Contour, Outcome, SpotLayer } from '@potter/core/flow';
 import type { Preview } from '@potter/core/plan';
 import type { Answer, Ask, Doing, View } from '@/workers/messages';
 
@@ -7,6 +7,7 @@ export interface Picture {
   readonly width: number;
   readonly height: number;
   readonly rgba: Uint8ClampedArray<ArrayBuffer>;
+  readonly contours?: readonly Contour[];
 }
 
 export interface Pouring {
@@ -92,6 +93,7 @@ function hear(answer: Answer): void {
           width: answer.width,
           height: answer.height,
           rgba: new Uint8ClampedArray(answer.rgba),
+          ...(answer.contours ? { contours: answer.contours } : {}),
         },
         of: wanted.preview,
         ...(state.outcome === undefined ? {} : { outcome: state.outcome }),

@@ -153,7 +153,7 @@ function Provide({
   );
   const computed = useMemo(() => brief(plan, studio), [plan, studio]);
   const [tried, setTried] = useState<{ readonly kept: number; readonly seed: number }>();
-  const [view, setView] = useState<View>('picture');
+  const [view, setView] = useState<View>('dry');
   const wide = useWide();
   const kept = plan.seed ?? 1;
   // A seed tried is forgotten once another is kept, by an edit or by its undoing.

@@ -151,10 +151,10 @@ function UndoRedo() {
 
 function Vitals() {
   const { brief } = usePlan();
-  const { budget, cups, remarks } = brief;
+  const { budget, stays, cups, remarks } = brief;
   const vitals: Vital[] = [
     { figure: trim(budget.totalG, 0), unit: 'g paint' },
-    { figure: trim(budget.onFaceMm, 1), unit: 'mm film' },
+    { figure: trim(stays.onFaceMm, 1), unit: 'mm film' },
     {
       figure: String(cups.length * (cups[0]?.loads ?? 1)),
       unit: (cups[0]?.loads ?? 1) > 1 ? 'fills' : cups.length === 1 ? 'cup' : 'cups',

@@ -34,7 +34,7 @@ function bubbles(plan: Plan, brief: Brief, now: string): ReadyItem[] {
 
 /** What should stand ready before the first move, from the plan itself (handbook 1 and 9, common practice). */
 export function readyCheck(plan: Plan, brief: Brief, now: string): ReadyItem[] {
-  const at = { runsOffG: brief.budget.runOffG };
+  const at = { runsOffG: brief.stays.runOffG };
   const nameOf = mixNames(plan);
   // What the pour's own moves want beside paint and cups, each once.
   const atHand = new Map(

@@ -78,7 +78,9 @@ export function PreviewStation() {
           label="Show"
           value={view}
           options={[
-            { value: 'picture', label: 'Picture' },
+            { value: 'dry', label: 'Dry' },
+            { value: 'satin', label: 'Satin' },
+            { value: 'wet', label: 'Wet' },
             { value: 'film', label: 'Film' },
           ]}
           onChange={setView}

@@ -9,7 +9,7 @@ import { POT_WORDS } from './pot-words';
 /** What the plan needs, by use, and what film that makes. */
 export function Amounts() {
   const { brief, plan } = usePlan();
-  const { budget, surface } = brief;
+  const { budget, stays, surface } = brief;
   const uses = [...new Set(budget.pots.map((p) => p.use))].map((use) => ({
     use,
     g: budget.pots.filter((p) => p.use === use).reduce((sum, p) => sum + p.g, 0),
@@ -38,8 +38,9 @@ export function Amounts() {
       <Body>
         {trim(surface.areaCm2, 0)} cm²
         {surface.edgeCm2 > 0 ? ` and ${trim(surface.edgeCm2, 0)} cm² of edges` : ''}. Colours lie{' '}
-        {trim(budget.laidMm, 1)} mm thick when poured; about {trim(budget.onFaceMm, 1)} mm stays on
-        the face and {runOffWords(budget)}.
+        {trim(budget.laidMm, 1)} mm thick when poured;{' '}
+        {stays.from === 'preview' ? 'by the preview' : 'about'} {trim(stays.onFaceMm, 1)} mm stays
+        on the face and {runOffWords({ pouredG: budget.pouredG, runOffG: stays.runOffG })}.
         {plan.surface.pieces > 1 ? ` Each piece takes ${trim(budget.perPiece.totalG, 0)} g.` : ''}
       </Body>
     </View>

@@ -137,7 +137,7 @@ export function SurfaceStation() {
         says={
           surface.weighsG === undefined
             ? 'Weigh the blank, and tilt until the scale reads right.'
-            : `Tilt until it reads ${trim(surface.weighsG + brief.budget.staysG, 0)} g.`
+            : `Tilt until it reads ${trim(surface.weighsG + brief.stays.staysG, 0)} g.`
         }
       >
         <QuantityField
@@ -155,10 +155,11 @@ export function SurfaceStation() {
           }
         />
         <Body>
-          About {trim(brief.budget.staysG, 0)} g of paint should stay on it
+          {brief.stays.from === 'preview' ? 'By the preview' : 'About'}{' '}
+          {trim(brief.stays.staysG, 0)} g of paint stay on it
           {surface.weighsG === undefined
             ? '.'
-            : `: tilt until it reads ${trim(surface.weighsG + brief.budget.staysG, 0)} g.`}
+            : `: tilt until it reads ${trim(surface.weighsG + brief.stays.staysG, 0)} g.`}
         </Body>
       </Section>
     </StationScreen>

@@ -1,4 +1,4 @@
-import type { Doing, Outcome, PourAsk, SpotLayer } from '@potter/core/flow';
+import type { Contour, Doing, Outcome, PourAsk, SpotLayer } from '@potter/core/flow';
 
 /** What the page asks of the worker. A later `show` takes the place of an earlier one. */
 export type Ask =
@@ -26,6 +26,7 @@ export type Answer =
       readonly height: number;
       /** Red, green, blue, alpha of each pixel. */
       readonly rgba: ArrayBuffer;
+      readonly contours?: readonly Contour[];
       /** No finer one follows. */
       readonly finished: boolean;
     }

@@ -77,10 +77,11 @@ function post(job: number, step: Exclude<Told, number | { kind: 'doing' }>): voi
     host.postMessage({ kind: 'outcome', job, outcome: step.outcome });
     return;
   }
-  const { width, height, rgba, finished } = step;
-  host.postMessage({ kind: 'picture', job, width, height, rgba: rgba.buffer, finished }, [
-    rgba.buffer,
-  ]);
+  const { kind, width, height, rgba, contours, finished } = step;
+  host.postMessage(
+    { kind, job, width, height, rgba: rgba.buffer, ...(contours ? { contours } : {}), finished },
+    [rgba.buffer],
+  );
 }
 
 const channel = new MessageChannel();

@@ -176,7 +176,7 @@ export const edgesCounted = ({ school, countEdges, pots }: Budget): boolean =>
   SCHOOLS[school].mayCountEdges === true && (countEdges ?? !pots.some((p) => p.use === 'edge'));
 
 /** What runs off, in words: a figure of one account wherever it is told. */
-export const runOffWords = ({ runOffG, pouredG }: Amounts): string =>
+export const runOffWords = ({ runOffG, pouredG }: Pick<Amounts, 'runOffG' | 'pouredG'>): string =>
   pouredG > 0 && runOffG > 0
     ? `about ${Math.round(runOffG)} g (${Math.round((runOffG / pouredG) * 100)} %) run off`
     : 'nothing runs off';

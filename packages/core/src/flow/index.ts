@@ -14,6 +14,7 @@ export {
 } from './films';
 export { type Look, LOOKS } from './shine';
 export { emptyColumns, goOn, MOST_RUNS } from './columns';
+export type { Contour } from './contours';
 export { develop, type Plate } from './develop';
 export { addSpin, bareFilm, type Film, RIM_M, volumeM3 } from './film';
 export { type Engine, plainEngine } from './engine';

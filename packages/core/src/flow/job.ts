@@ -1,6 +1,7 @@
 import { birthsKey } from './births-key';
 import { colourPlate } from './colour';
 import { develop, FEW_HEIGHTS, type Plate } from './develop';
+import { type Contour, contoursOf } from './contours';
 import type { MakeDye } from './dye';
 import type { Engine } from './engine';
 import { filmMap } from './film-map';
@@ -19,10 +20,8 @@ export interface PourAsk {
   readonly palette: Palette;
   /** Longer side of each picture, px, coarse to fine. */
   readonly pixels: readonly number[];
-  /** As it is seen, or the film as a map. */
-  readonly view?: 'picture' | 'film';
-  /** How it is seen; its colours alone where nothing is said. */
-  readonly look?: Look;
+  /** As it is seen, or the film as a map; its colours alone where nothing is said. */
+  readonly view?: Look | 'film';
   /** Cells along the longer side of the film's grid; pictures of one plan all use the usual. */
   readonly cells?: number;
   /**
@@ -44,6 +43,8 @@ export type Told =
       readonly height: number;
       /** Red, green, blue, alpha of each pixel. */
       readonly rgba: Uint8ClampedArray<ArrayBuffer>;
+      /** Lines of equal height, where it is a map. */
+      readonly contours?: readonly Contour[];
       /** No finer one follows. */
       readonly finished: boolean;
     }
@@ -141,14 +142,14 @@ function* judged(
 
 function* pictured(
   makeDye: MakeDye,
-  { scene, palette, view, look }: PourAsk,
+  { scene, palette, view }: PourAsk,
   plate: Plate,
   finished: boolean,
 ): Generator<Told, void> {
   let rgba: Uint8ClampedArray<ArrayBuffer>;
   if (view === 'film') rgba = filmMap(plate);
   else {
-    const colouring = colourPlate(plate, mixesOf(scene), palette, look, makeDye);
+    const colouring = colourPlate(plate, mixesOf(scene), palette, view, makeDye);
     let step = colouring.next();
     while (!step.done) {
       yield 1;
@@ -157,7 +158,8 @@ function* pictured(
     rgba = step.value;
   }
   const { width, height } = plate;
-  yield { kind: 'picture', width, height, rgba, finished };
+  const contours = view === 'film' ? { contours: contoursOf(plate) } : {};
+  yield { kind: 'picture', width, height, rgba, ...contours, finished };
 }
 
 /** What came of a job that was run to its end. */

@@ -6,6 +6,7 @@ import { colourPlate } from './colour';
 import type { Ink, Palette } from './films';
 import { seenShares } from './seen-shares';
 import { BOTTOM, emptyColumns, goOn, MOST_RUNS } from './columns';
+import { contoursOf } from './contours';
 import { develop, type Plate } from './develop';
 import { filmMap } from './film-map';
 import { maskOf } from './mask';
@@ -180,4 +181,32 @@ test('births are the same where only mixes differ, others where an amount or a m
   expect(birthsKey(scene([base, { ...flip, s: 9 }, rest]))).not.toBe(key);
   expect(birthsKey(scene([base, flip]))).not.toBe(key);
   expect(birthsKey({ ...FLIP, seed: 8 })).not.toBe(key);
+});
+
+test('contours lie where the film has their height, inside the paint, and close round a heap', () => {
+  const n = 120;
+  const plate: Plate = {
+    width: n,
+    height: n,
+    pxPerMm: 1,
+    columns: emptyColumns(n * n),
+    // A cone 3.3 mm high, 0.05 mm thinner with each pixel from the middle.
+    filmUm: Float32Array.from({ length: n * n }, (_, i) =>
+      Math.max(0, 3300 - 50 * Math.hypot((i % n) + 0.5 - 60, Math.floor(i / n) + 0.5 - 60)),
+    ),
+    cover: new Uint8Array(n * n).fill(255),
+    on: new Uint8Array(n * n).fill(255),
+  };
+  const found = new Map(contoursOf(plate).map(({ um, lines }) => [um, lines]));
+  for (const um of [1500, 2000, 3000]) {
+    const lines = found.get(um)!;
+    expect(lines).toHaveLength(1);
+    for (let k = 0; k < lines[0]!.length; k += 2) {
+      const r = Math.hypot(n * lines[0]![k]! - 60, n * lines[0]![k + 1]! - 60);
+      expect(Math.abs(r - (3300 - um) / 50)).toBeLessThan(0.7);
+    }
+  }
+  expect(found.get(5000)).toEqual([]);
+  // 58 px from the middle it is still 0.4 mm: the line of 0.25 mm runs off the sides and is there in the corners only.
+  for (const line of found.get(250)!) expect(Math.min(...line)).toBeGreaterThan(0);
 });

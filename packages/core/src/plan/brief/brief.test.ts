@@ -144,7 +144,7 @@ test('the cores of a plan are its cups’ strata, each as high as it stands', ()
   expect(core?.reduce((sum, s) => sum + s.mm, 0)).toBeCloseTo(b.cups[0]!.layers.at(-1)!.toMm, 0);
 });
 
-test('an outcome that comes later brings its remarks, and nothing else is worked out anew', () => {
+test('an outcome that comes later tells what stays and its remarks; what is poured is the very same', () => {
   const p = plan([OAT, SLATE, QUINCE]);
   const bare = {
     coveredShare: 0.9,
@@ -159,7 +159,36 @@ test('an outcome that comes later brings its remarks, and nothing else is worked
   const later = judged(first, bare);
   expect(later.remarks).toEqual(brief(p, {}, bare).remarks);
   expect(later.remarks.length).toBeGreaterThan(first.remarks.length);
-  // The very same objects: only remarks differ.
-  for (const part of ['budget', 'mixes', 'cups', 'run', 'cost'] as const)
+  for (const part of ['budget', 'mixes', 'cups', 'cost'] as const)
     expect(later[part]).toBe(first[part]);
+  expect(first.stays).toMatchObject({ from: 'reckoned', staysG: first.budget.staysG });
+  const gPerMl = first.budget.totalG / first.budget.totalMl;
+  expect(later.stays.from).toBe('preview');
+  expect(later.stays.onFaceMm).toBe(1);
+  expect(later.stays.runOffG).toBeCloseTo(400 * gPerMl, 6);
+  // Laid is what stays and what runs off.
+  expect(later.stays.staysG + later.stays.runOffG).toBeCloseTo(700 * gPerMl, 6);
+});
+
+test('the scale reads, and the film dries, by the preview once there is one', () => {
+  const p = plan([OAT, SLATE, QUINCE]);
+  const weighed: Plan = { ...p, surface: { ...p.surface, weighsG: 500 } };
+  const studio = { today: '2026-11-28' };
+  const thick = {
+    coveredShare: 1,
+    bareMm: [],
+    edgesMl: 0,
+    laidMl: 700,
+    spiltMl: { right: 50, bottom: 50, left: 50, top: 50 },
+    film: { meanMm: 3.1, thinnestMm: 2, thickestMm: 4 },
+    shows: {},
+  };
+  const [before, after] = [brief(weighed, studio), brief(weighed, studio, thick)];
+  const reads = (b: Brief) =>
+    Number(/until it reads (\d+) g/.exec(b.run.map((r) => r.note).join())?.[1]);
+  expect(reads(before)).toBe(Math.round(500 + before.stays.staysG));
+  expect(reads(after)).toBe(Math.round(500 + after.stays.staysG));
+  expect(reads(after)).not.toBe(reads(before));
+  const dryBy = (b: Brief) => b.schedule.find((s) => s.act === 'touch')!.to;
+  expect(dryBy(after) > dryBy(before)).toBe(true);
 });

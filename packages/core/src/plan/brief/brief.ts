@@ -18,6 +18,7 @@ import { type Cost, costOf } from './cost';
 import { type OpenPlan, openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 import type { Studio } from '../document/studio';
+import { previewedStays, reckonedStays, type Stays } from './stays';
 import { tableOf } from './table';
 
 export interface MixBrief {
@@ -41,6 +42,7 @@ export interface MixBrief {
 export interface Brief {
   readonly surface: SurfaceMeasure;
   readonly budget: Amounts;
+  readonly stays: Stays;
   readonly mediums: readonly MediumToMake[];
   readonly mixes: readonly MixBrief[];
   readonly cups: readonly LoadedCup[];
@@ -53,8 +55,8 @@ export interface Brief {
 }
 
 /**
- * Computes a plan. Pure: the same plan and studio give the same brief; with the outcome of its preview there are remarks
- * on that too (see `judged`, where the brief is there already). The plan must have passed `checkPlan`;
+ * Computes a plan. Pure: the same plan and studio give the same brief; with the outcome of its own preview that tells what stays, runs off and
+ * dries, and there are remarks on it too (see `judged`, where the brief is there already). What is to be poured is the same with and without. The plan must have passed `checkPlan`;
  * one that has not may throw a RangeError for a reference to nothing.
  */
 export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief {
@@ -104,7 +106,7 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
 
   const table = tableOf(open, measure, budget, cups, factors);
   const ledger = keepLedger(plan.moves, table);
-  const run = withReading(layRunSheet(plan.moves, table.scene, ledger), plan, budget);
+  const sheet = layRunSheet(plan.moves, table.scene, ledger);
   const mixBriefs = mixes.map(({ result: _, ...shown }): MixBrief => shown);
   const mediums = mediumsToMake(
     mixBriefs.flatMap((m) => m.steps),
@@ -114,7 +116,7 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
   );
   const pour =
     plan.dates?.pour ?? (studio.today === undefined ? undefined : `${studio.today}T10:00`);
-  const evidence: Evidence = {
+  const evidence: Omit<Evidence, 'outcome'> = {
     plan,
     measure,
     amounts: budget,
@@ -127,7 +129,26 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
     reactions: studio.reactions ?? [],
     makers: studio.makers ?? {},
     factors,
-    ...(outcome === undefined ? {} : { outcome }),
+  };
+  /** All that hangs on what becomes of the paint. */
+  const came = (of?: Outcome): Pick<Brief, 'stays' | 'run' | 'remarks' | 'schedule'> => {
+    const stays = of ? previewedStays(measure, budget, of) : reckonedStays(budget);
+    return {
+      stays,
+      run: withReading(sheet, plan, stays),
+      remarks: remarksOn({ ...evidence, ...(of && { outcome: of }) }),
+      schedule:
+        pour === undefined
+          ? []
+          : scheduleOf(
+              pour,
+              sheet.at(-1)?.endS ?? 0,
+              dryingOf(open, stays, measure, factors),
+              plan.moves,
+              plan.dates?.due,
+              factors,
+            ),
+    };
   };
   const computed: Brief = {
     surface: measure,
@@ -135,19 +156,7 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
     mediums,
     mixes: mixBriefs,
     cups,
-    run,
-    remarks: remarksOn(evidence),
-    schedule:
-      pour === undefined
-        ? []
-        : scheduleOf(
-            pour,
-            run.at(-1)?.endS ?? 0,
-            dryingOf(open, budget, measure, factors),
-            plan.moves,
-            plan.dates?.due,
-            factors,
-          ),
+    ...came(outcome),
     cost: costOf(
       [
         ...mixBriefs.flatMap((m) =>
@@ -156,13 +165,13 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
         ...mediums.flatMap((m) => m.steps),
       ],
       open.hasPaint,
-      run.flatMap((step) => step.takes),
+      sheet.flatMap((step) => step.takes),
       measure.pieces,
       studio,
     ),
     factors,
   };
-  seen.set(computed, evidence);
+  later.set(computed, came);
   return computed;
 }
 
@@ -172,17 +181,17 @@ export const masstoneIn =
   (mix) =>
     mixes.find((m) => m.id === mix)?.masstoneHex ?? '#808080';
 
-/** What each brief was judged by, so that an outcome that comes later needs no second brief. */
-const seen = new WeakMap<Brief, Evidence>();
+/** What is worked out of each brief once its outcome is there, so that one that comes later needs no second brief. */
+const later = new WeakMap<Brief, (outcome: Outcome) => Partial<Brief>>();
 
-/** The same brief with remarks on what its preview came to. Nothing but remarks is worked out. */
-export function judged(computed: Brief, outcome: Outcome): Brief {
-  const evidence = seen.get(computed);
-  return evidence ? { ...computed, remarks: remarksOn({ ...evidence, outcome }) } : computed;
-}
+/** The same brief with what its own preview came to. Nothing else is worked out. */
+export const judged = (computed: Brief, outcome: Outcome): Brief => ({
+  ...computed,
+  ...later.get(computed)?.(outcome),
+});
 
 /** Where the blank has been weighed, the last move that lets paint run off says what the scale should read after it. */
-function withReading(run: readonly RunStep[], plan: Plan, { staysG }: Amounts): readonly RunStep[] {
+function withReading(run: readonly RunStep[], plan: Plan, { staysG }: Stays): readonly RunStep[] {
   const { weighsG } = plan.surface;
   if (weighsG === undefined) return run;
   const last = plan.moves.map((m) => verbOf(m).sheds !== undefined).lastIndexOf(true);
@@ -229,9 +238,9 @@ function filmsUm(budget: Amounts, cups: readonly LoadedCup[]): (mix: string) => 
   };
 }
 
-function dryingOf(open: OpenPlan, budget: Amounts, measure: SurfaceMeasure, factors: Factors) {
+function dryingOf(open: OpenPlan, { onFaceMm }: Stays, measure: SurfaceMeasure, factors: Factors) {
   return {
-    wetMm: Math.max(0.1, budget.onFaceMm),
+    wetMm: Math.max(0.1, onFaceMm),
     tempC: open.plan.room?.tempC ?? 20,
     rh: open.plan.room?.rh ?? 50,
     small: measure.areaCm2 / measure.pieces <= factors['small-piece'],
