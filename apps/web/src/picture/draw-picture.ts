@@ -4,8 +4,10 @@ import type { Picture } from './pour-host';
 /** Lines and figures of a map, px of a picture 512 wide. */
 const LINE = 1.5;
 const LETTERS = 15;
-/** Heights of 250 µm and a line of one field only crowd each other: a label wants a line this long, as a share of the side. */
-const LABELLED_FROM = 0.12;
+/** A line as long as this has its figure, as a share of the side; on its way from there on, so that figures of neighbours lie apart. */
+const LABELLED_FROM = 0.3;
+const FIRST_AT = 0.2;
+const NEXT_AT = 0.15;
 const INK = '#161616';
 const PAPER = '#f7f6f3';
 
@@ -32,12 +34,10 @@ export function drawPicture(canvas: HTMLCanvasElement, picture: Picture): void {
   context.textAlign = 'center';
   context.textBaseline = 'middle';
   context.lineWidth = 4 * scale;
-  for (const { um, lines } of contours) {
+  contours.forEach(({ um, lines }, nth) => {
     const longest = lines.reduce<readonly number[]>((a, b) => (b.length > a.length ? b : a), []);
-    if (spanOf(longest) < LABELLED_FROM) continue;
-    // Lines that run beside each other have their figures apart: each a little farther along its own.
-    const k =
-      2 * Math.floor(((longest.length / 2) * (0.2 + 0.13 * (um % 7))) % (longest.length / 2));
+    if (spanOf(longest) < LABELLED_FROM) return;
+    const k = 2 * Math.floor((longest.length / 2) * ((FIRST_AT + NEXT_AT * nth) % 1));
     const [x, y] = [longest[k]! * width, longest[k + 1]! * height];
     const room = LETTERS * scale;
     const [atX, atY] = [
@@ -48,7 +48,7 @@ export function drawPicture(canvas: HTMLCanvasElement, picture: Picture): void {
     context.strokeText(trim(um / 1000, 2), atX, atY);
     context.fillStyle = INK;
     context.fillText(trim(um / 1000, 2), atX, atY);
-  }
+  });
 }
 
 /** The larger side of what a line takes up. */

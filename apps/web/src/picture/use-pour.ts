@@ -1,5 +1,5 @@
 import type { Outcome } from '@potter/core/flow';
-import { type Brief, type Plan, type Preview, previewOf } from '@potter/core/plan';
+import { type Brief, type Plan, type Preview, previewKey, previewOf } from '@potter/core/plan';
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
 import type { View } from '@/workers/messages';
 import { pourHost, type Pouring } from './pour-host';
@@ -33,9 +33,13 @@ export function useOutcome(
     if (live) pourHost.show(preview, view, id);
   }, [preview, view, live, id]);
   return useSyncExternalStore(pourHost.subscribe, () =>
-    pourHost.get().told === preview ? pourHost.get().outcome : undefined,
+    fits(pourHost.get().told, preview) ? pourHost.get().outcome : undefined,
   );
 }
+
+/** Another station opens the plan anew: what came of it is still its own. */
+const fits = (told: Preview | undefined, preview: Preview): boolean =>
+  told === preview || (told !== undefined && previewKey(told) === previewKey(preview));
 
 /** The pour of a plan as far as it has come, told with every step of it: for what shows the picture. */
 export function usePouring(id: string): Pouring {

@@ -13,7 +13,7 @@ const PLACES = 256;
 /** How far the film is thought to go on beyond its edge, in places, so that lines run off it and not along it. */
 const BEYOND = 3;
 /** Shorter than this a line is a speck, as a share of the longer side. */
-const SPECK = 0.02;
+const SPECK = 0.05;
 
 /** The lines at which fields of the film map meet. */
 export function contoursOf(plate: Plate): readonly Contour[] {

@@ -40,5 +40,5 @@ export { notPictured } from './asked/not-pictured';
 export { ownStrength, type Thickness, thicknessAdvice, thicknesses } from './asked/thickness';
 export { holdsMetal, type Wanted, wantedConsistency } from './beginning/wanted';
 export { type ToWeigh, weighingOrder } from './asked/weighing-order';
-export { paletteOf, type Preview, previewOf } from './preview/preview';
+export { paletteOf, type Preview, previewKey, previewOf } from './preview/preview';
 export type { Studio } from './document/studio';

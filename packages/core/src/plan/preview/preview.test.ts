@@ -13,7 +13,7 @@ import { anyPlan } from '../any-plan.test-data';
 import { brief } from '../brief/brief';
 import { newPlan } from '../beginning/create';
 import { CANVAS, DAMSON, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
-import { previewOf } from './preview';
+import { previewKey, previewOf } from './preview';
 
 const FULL = 'POTTER_FULL' in globalThis;
 const previewed = (p: Parameters<typeof brief>[0]) => previewOf(p, brief(p));
@@ -56,6 +56,16 @@ test('another colour or opacity has the same births; another amount, tilt or see
   expect(birthsKey(previewOf(p, brief(p), 99).scene)).not.toBe(key);
   const moved = { ...p, moves: p.moves.map((m) => (m.verb === 'tilt' ? { ...m, s: 20 } : m)) };
   expect(birthsKey(previewed(moved).scene)).not.toBe(key);
+});
+
+test('a plan opened again has the key of its preview; another colour, which shows otherwise, has not', () => {
+  const p = plan([OAT, SLATE, DAMSON]);
+  const key = previewKey(previewed(p));
+  expect(previewKey(previewed(structuredClone(p)))).toBe(key);
+  expect(previewKey(previewed({ ...p, title: 'Another name' }))).toBe(key);
+  const other = { ...p, paints: p.paints.map((paint) => ({ ...paint, hex: '#446688' })) };
+  expect(previewKey(previewed(other))).not.toBe(key);
+  expect(previewKey(previewOf(p, brief(p), 99))).not.toBe(key);
 });
 
 /** Pours a scene on a coarse grid and says what came of it. */

@@ -1,5 +1,7 @@
+import { birthsKey } from '../../flow/births-key';
 import type { Palette } from '../../flow/films';
 import type { PourScene } from '../../flow/scene';
+import { mixesOf } from '../../flow/strata';
 import { shapeOf } from '../../surface/measure';
 import { keepLedger } from '../../verb';
 import type { Brief } from '../brief/brief';
@@ -79,4 +81,17 @@ function shimmerOf({ paints }: Mix, { paint }: OpenPlan): number {
     0,
   );
   return whole > 0 ? flakes / whole : 0;
+}
+
+const keys = new WeakMap<Preview, string>();
+
+/** A text that is the same for two previews exactly where their pictures, but for how these are looked at, and their outcomes are. */
+export function previewKey(preview: Preview): string {
+  const known = keys.get(preview);
+  if (known !== undefined) return known;
+  const { scene, palette } = preview;
+  const inks = Object.entries(palette.inks).map(([mix, { q, ...ink }]) => [mix, [...q], ink]);
+  const key = JSON.stringify([birthsKey(scene), mixesOf(scene), inks, [...palette.ground]]);
+  keys.set(preview, key);
+  return key;
 }
