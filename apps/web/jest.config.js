@@ -11,7 +11,7 @@ module.exports = {
   },
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
   transformIgnorePatterns: [
-    '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|nativewind|lucide-react-native|standard-navigation|polylabel|tinyqueue))',
+    '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|nativewind|lucide-react-native|standard-navigation|d3-contour|d3-array|internmap|polylabel|tinyqueue))',
     '/node_modules/react-native-reanimated/plugin/',
     '/node_modules/@react-native/babel-preset/',
   ],
