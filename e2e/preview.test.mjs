@@ -1,6 +1,11 @@
 // The preview as an artist meets it: a picture computed from cups and moves, what it says, and what it costs the page.
 import assert from 'node:assert/strict';
+import { spawnSync } from 'node:child_process';
+import { mkdtemp, readFile, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { test } from 'node:test';
+import { PNG } from 'pngjs';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, says, see, type, WIDE } from './support/browser.mjs';
 
@@ -88,6 +93,32 @@ test('phone: picture, figures, another seed kept, the film, a core by tap and by
   assert.match(await field.evaluate((f) => f.value), /^(15|14\.9|15\.1) cm$/);
   await type(page, 'From the left', '4 cm');
   await see(page, 'heading', /^\d+ µm of wet film/);
+});
+
+// science-flow.md: Node and a browser agree to 0.1 % of pixels.
+test('the page and a command compute the same picture', async () => {
+  const page = await studio.open(PHONE);
+  const id = await idOf('Kale and Walnut tiles');
+  await page.goto(`${studio.url}/plans/${id}/preview`, { waitUntil: 'domcontentloaded' });
+  await finished(page);
+  const shown = await page.$eval('canvas', (canvas) => {
+    const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
+    return { px: Math.max(canvas.width, canvas.height), pixels: [...new Uint32Array(data.buffer)] };
+  });
+  const folder = await mkdtemp(join(tmpdir(), 'potter-same-'));
+  const [file, picture] = [join(folder, 'a.pour.json'), join(folder, 'a.png')];
+  await writeFile(file, JSON.stringify(await planOf(id)));
+  const ran = spawnSync(
+    'npm',
+    ['run', '-s', 'pour', '--', file, '--px', String(shown.px), '--out', picture],
+    { cwd: join(import.meta.dirname, '..'), encoding: 'utf8' },
+  );
+  assert.equal(ran.status, 0, ran.stderr);
+  const { data } = PNG.sync.read(await readFile(picture));
+  const computed = new Uint32Array(data.buffer, data.byteOffset, data.byteLength / 4);
+  assert.equal(computed.length, shown.pixels.length);
+  const other = shown.pixels.filter((pixel, i) => pixel !== computed[i]).length;
+  assert.ok(other <= computed.length / 1000, `${other} of ${computed.length} pixels differ`);
 });
 
 test('wide: the preview stands beside every station and follows an edit, and a colour that vanishes is remarked on', async () => {
