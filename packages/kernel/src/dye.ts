@@ -11,7 +11,7 @@ import {
 import { views } from './views';
 
 /** What of the module of `assembly/index.ts` colours. */
-export interface DyeModule {
+interface DyeModule {
   readonly memory: WebAssembly.Memory;
   layOutDye(strataCount: number, inks: number, pixels: number): number;
   dye(count: number): void;

@@ -5,6 +5,7 @@ import {
   type MakeKernel,
   PLANES,
   RIM_M,
+  whole,
 } from '@potter/core/flow';
 import { dyesOf } from './dye';
 import { FILM_WASM } from './generated/film-wasm';
@@ -114,7 +115,8 @@ const kernelsOf =
         into.set(packed.subarray(0, into.length));
         return { data: into, most: [most[0]!, most[1]!, most[2]!], box: boxOf(into, grid) };
       },
-      load: (motion) => {
+      load: (kept) => {
+        const motion = whole(kept, grid);
         packed.set(motion.data);
         most.set(motion.most);
         const { left, top, right, bottom } = motion.box;

@@ -1,7 +1,6 @@
 import type { FilmKernel } from './kernel';
-import { MOST_EXCESS } from './layers';
 import type { Over } from './margin';
-import { LAYERED_PLANES, PLANES, WHOLE } from './motion';
+import { excessAt } from './motion';
 import { levelOfFlux } from './profile';
 import type { Missed, Pour } from './simulate';
 import type { Step } from './step';
@@ -119,12 +118,14 @@ function overEdge({ steps, site }: Pour, of: 'sideM3' | 'offM3'): Weighed {
     }
   }
   if (carried > 0 && last) at.push({ ...last, m3: carried });
+  const excessBy = ({ motion }: Step, x: number, y: number) =>
+    motion ? excessAt(motion, site.grid, x, y) : 0;
   const places = placesFor(at.length);
   at.forEach(({ step, k }, n) => {
     const [x, y] = brinkPlace(site, k, turn(n, 1));
     places.x[n] = x;
     places.y[n] = y;
-    places.z[n] = levelOfFlux(turn(n, 0), excessBy(site, steps[step]!, x, y));
+    places.z[n] = levelOfFlux(turn(n, 0), excessBy(steps[step]!, x, y));
     places.since[n] = step;
   });
   return { places, m3: Float64Array.from(at, (a) => a.m3) };
@@ -163,13 +164,6 @@ function brinkPlace({ brink, inside, grid }: Pour['site'], k: number, along: num
   if (inside[i - 1] && x > 0) return [x, y + along] as const;
   if (inside[i + 1] && x < grid.nx - 1) return [x + 1, y + along] as const;
   return inside[i - grid.nx] ? ([x + along, y] as const) : ([x + along, y + 1] as const);
-}
-
-/** Excess of the profile with which paint passed a place, where it was told. */
-function excessBy({ grid: { nx, ny } }: Pour['site'], { motion }: Step, x: number, y: number) {
-  if (motion?.data.length !== LAYERED_PLANES * nx * ny) return 0;
-  const cell = Math.floor(y) * nx + Math.floor(x);
-  return (motion.data[PLANES * nx * ny + cell]! * MOST_EXCESS) / WHOLE;
 }
 
 const turn = (n: number, axis: 0 | 1): number => (0.5 + n * R2[axis]) % 1;

@@ -5,7 +5,7 @@ import { fieldAt } from './field-at';
 import type { Film } from './film';
 import { type Site, sideAt } from './ground';
 import { MOST_EXCESS } from './layers';
-import { LAYERED_PLANES, type Motion, PLANES, WHOLE } from './motion';
+import { LAYERED_PLANES, type Motion, PLANES, planesOf, WHOLE } from './motion';
 import { fallOf } from './profile';
 import type { Traced } from './step';
 
@@ -218,12 +218,13 @@ function risen(
 }
 
 /** What `fallOf` asks of a frame at a place: how far the film flowed apart, and its profile there and along its way. */
-function movedAt({ data, most }: Motion, site: Site, x: number, y: number) {
+function movedAt(motion: Motion, site: Site, x: number, y: number) {
+  const { data, most } = motion;
   const n = site.inside.length;
   const at = (plane: number, dx = 0, dy = 0) =>
     fieldAt(data.subarray(plane * n, (plane + 1) * n), site, x + dx, y + dy) / WHOLE;
   const apart = at(2) * most[2];
-  if (data.length !== LAYERED_PLANES * n) return { apart, excess: 0, across: 0 };
+  if (planesOf(motion, n) !== LAYERED_PLANES) return { apart, excess: 0, across: 0 };
   const across =
     at(0) * most[0] * (at(PLANES, 0.5) - at(PLANES, -0.5)) +
     at(1) * most[1] * (at(PLANES, 0, 0.5) - at(PLANES, 0, -0.5));

@@ -3,7 +3,7 @@ import { BINS, emptyColumn, type Films, LIGHT, PAIRS, readColumn } from './films
 import type { Plate } from './develop';
 
 /** What a pixel is coloured from. */
-export type Pixels = Pick<Plate, 'columns' | 'filmUm' | 'cover' | 'on'>;
+type Pixels = Pick<Plate, 'columns' | 'filmUm' | 'cover' | 'on'>;
 
 /**
  * Colours pixels `from` to before `upTo`: red, green, blue, alpha into `rgba`, and how much of what is seen shimmers, 0..255, into `shimmer`.

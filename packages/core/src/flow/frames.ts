@@ -105,18 +105,19 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     from = to;
     const over = under.margin.frame();
     const seen: FrameSeen = { motion, ...(h ? { h } : {}) };
-    yield {
+    const step: Step & { readonly motion: Motion } = {
       weight: span.felt * seconds,
       motion,
       ...(over ? { over } : {}),
       ...(disc ? { left: { source: under.source, s: disc.to.s } } : {}),
       back: (traced) => {
         if (disc) remember(traced);
-        traced.kernel.load(motion);
+        traced.kernel.load(step.motion);
         traced.kernel.trace(traced.count);
         if (disc) pours?.meet(traced, disc, seen);
       },
     };
+    yield step;
     const farthest = Math.hypot(motion.most[0], motion.most[1]);
     const wanted = (FRAME_CELLS / SURFACE / Math.max(farthest, 1e-9)) * seconds;
     next = Math.min(wanted, 1.6 * seconds);

@@ -1,7 +1,7 @@
 import { bareFilm, type Film } from './film';
 import type { Drive, Grid } from './grid';
 import type { Layers } from './layers';
-import { type Box, type Motion, motionOf, motionSpace, unpack } from './motion';
+import { type Box, type Motion, motionOf, motionSpace, unpack, whole } from './motion';
 import { stepFilm, sweepLines } from './sweep';
 import { CHANNELS, type Samples, traceFrame } from './trace-frame';
 
@@ -48,7 +48,7 @@ export const plainKernel: MakeKernel = (grid, sampleCount) => {
     },
     endFrame: (layers, into) => motionOf(film, before, space, layers, into),
     load: (motion) => {
-      unpack(motion, field);
+      unpack(whole(motion, grid), field);
       box = motion.box;
     },
     trace: (count) => traceFrame(field, grid, samples, count, box),

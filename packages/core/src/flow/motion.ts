@@ -12,6 +12,8 @@ export interface Motion {
   readonly most: readonly [number, number, number];
   /** Where anything moves: samples elsewhere stay where they are. */
   readonly box: Box;
+  /** Kept for every second cell only, along x and along y. */
+  readonly halved?: true;
 }
 
 /** Cells from `left`, `top` to `right`, `bottom`, these among them; none where `right` is before `left`. */
@@ -25,6 +27,65 @@ export interface Box {
 /** Planes of a motion, without and with layers. */
 export const PLANES = 3;
 export const LAYERED_PLANES = 4;
+
+/** Planes a motion of a grid of `n` cells has. */
+export const planesOf = ({ data, halved }: Motion, n: number): number =>
+  data.length / (halved ? n / 4 : n);
+
+/** Excess of the profile of a cell, where it was told. */
+export function excessAt(motion: Motion, { nx, ny }: Grid, x: number, y: number): number {
+  if (planesOf(motion, nx * ny) !== LAYERED_PLANES) return 0;
+  const step = motion.halved ? 2 : 1;
+  const at = Math.floor(y / step) * (nx / step) + Math.floor(x / step);
+  const plane = (PLANES * nx * ny) / (step * step);
+  return (motion.data[plane + at]! * MOST_EXCESS) / WHOLE;
+}
+
+/** A motion in a quarter of the memory: each four cells by their mean. What moves is smooth but at fronts, which blur by a cell. */
+export function halve(motion: Motion, { nx, ny }: Grid): Motion {
+  if (motion.halved) return motion;
+  const n = nx * ny;
+  const [mx, my] = [nx / 2, ny / 2];
+  const planes = planesOf(motion, n);
+  const data = new Int16Array((planes * n) / 4);
+  for (let p = 0; p < planes; p++)
+    for (let y = 0; y < my; y++)
+      for (let x = 0; x < mx; x++) {
+        const i = p * n + 2 * y * nx + 2 * x;
+        const four =
+          motion.data[i]! + motion.data[i + 1]! + motion.data[i + nx]! + motion.data[i + nx + 1]!;
+        data[(p * n) / 4 + y * mx + x] = Math.round(four / 4);
+      }
+  return { ...motion, data, halved: true };
+}
+
+/** A motion for every cell again: between those kept, straight. */
+export function whole(motion: Motion, { nx, ny }: Grid): Motion {
+  if (!motion.halved) return motion;
+  const n = nx * ny;
+  const [mx, my] = [nx / 2, ny / 2];
+  const planes = planesOf(motion, n);
+  const data = new Int16Array(planes * n);
+  for (let p = 0; p < planes; p++) {
+    const from = (p * n) / 4;
+    for (let y = 0; y < ny; y++) {
+      // Cells lie a quarter of a kept one from the middle of theirs: three parts of it, one of the next.
+      const near = y >> 1;
+      const far = Math.min(my - 1, Math.max(0, near + (y & 1 ? 1 : -1)));
+      for (let x = 0; x < nx; x++) {
+        const beside = x >> 1;
+        const next = Math.min(mx - 1, Math.max(0, beside + (x & 1 ? 1 : -1)));
+        const mine =
+          3 * motion.data[from + near * mx + beside]! + motion.data[from + near * mx + next]!;
+        const other =
+          3 * motion.data[from + far * mx + beside]! + motion.data[from + far * mx + next]!;
+        data[p * n + y * nx + x] = Math.round((3 * mine + other) / 16);
+      }
+    }
+  }
+  const { halved: _, ...rest } = motion;
+  return { ...rest, data };
+}
 
 /** The cells of a packed motion in which anything moves. */
 export function boxOf(data: Int16Array, { nx, ny }: Pick<Grid, 'nx' | 'ny'>): Box {
@@ -239,9 +300,10 @@ const touches = (weight: Float32Array, i: number, nx: number): boolean =>
   weight[i + nx + 1]! > 0;
 
 /** Unpacks a motion into the field `traceFrame` goes through; returns whether it has layers. */
-export function unpack({ data, most }: Motion, field: Floats): boolean {
+export function unpack(motion: Motion, field: Floats): boolean {
+  const { data, most } = motion;
   const n = field.length / 4;
-  const layered = data.length === LAYERED_PLANES * n;
+  const layered = planesOf(motion, n) === LAYERED_PLANES;
   const [x, y, z] = [most[0] / WHOLE, most[1] / WHOLE, most[2] / WHOLE];
   for (let i = 0; i < n; i++) {
     field[4 * i] = data[i]! * x;

@@ -4,7 +4,8 @@ import { layGround, type Site } from './ground';
 import { DRY_M, type Floats } from './film';
 import type { FilmKernel } from './kernel';
 import { marginOf } from './margin';
-import { LAYERED_PLANES, PLANES } from './motion';
+import type { Grid } from './grid';
+import { halve, LAYERED_PLANES, PLANES } from './motion';
 import type { PourScene } from './scene';
 import type { Step } from './step';
 
@@ -35,6 +36,9 @@ export interface Missed extends Spot {
 /** Of `Pour.firstWet`: no step was the first. */
 const NEVER = 0xffffffff;
 
+/** What the motions of a pour may take up, bytes: ten times what a long plan's do. */
+const MOST_BYTES = 400e6;
+
 /** What a ground holds fast does not run at all, m²/s. */
 const SOLID_NU = 1e3;
 
@@ -45,13 +49,15 @@ export const MOST_ACTS = 0xfffe;
  * Pours a scene on a site. A generator: it yields the share done, 0..1, after each step and returns the pour; stop
  * asking and it stops. The kernel's film is cleared first; the same kernel may then trace the pour.
  * @param spare motions of a pour no longer needed, whose memory is used again where it fits
- * @throws RangeError for more than `MOST_ACTS`
+ * @param mostBytes what its motions may take up; beyond, they are kept more coarsely
+ * @throws RangeError for more than `MOST_ACTS`, and for motions that take up more even so
  */
 export function* pourOn(
   kernel: FilmKernel,
   scene: PourScene,
   site: Site,
   spare: Int16Array[] = [],
+  mostBytes = MOST_BYTES,
 ): Generator<number, Pour> {
   if (scene.acts.length > MOST_ACTS)
     throw new RangeError(`a pour holds ${MOST_ACTS} acts at the most, not ${scene.acts.length}`);
@@ -99,10 +105,13 @@ export function* pourOn(
   };
   const expected = scene.acts.reduce((sum, act) => sum + actOf(act).weight(act), 0);
   let done = 0;
+  let bytes = 0;
   for (const [source, act] of scene.acts.entries())
     for (const step of actOf(act).run(act, Object.assign(under, { source }))) {
       if (dry > 0) dry = noteWet(film.h, site.inside, steps.length, firstWet);
       steps.push(step);
+      bytes += step.motion?.data.byteLength ?? 0;
+      if (bytes > mostBytes) bytes = putInLess(steps, site.grid, mostBytes);
       done += step.weight;
       yield expected > 0 ? Math.min(1, done / expected) : 1;
     }
@@ -123,6 +132,23 @@ export function* pourOn(
     missed,
     onSides,
   };
+}
+
+/**
+ * Halves the motions of all frames nothing was poured in; returns what all take up then.
+ * @throws RangeError where that does not help
+ */
+function putInLess(steps: readonly Step[], grid: Grid, mostBytes: number): number {
+  let bytes = 0;
+  for (const step of steps) {
+    if (step.motion && !step.left) step.motion = halve(step.motion, grid);
+    bytes += step.motion?.data.byteLength ?? 0;
+  }
+  if (bytes > mostBytes)
+    throw new RangeError(
+      'These moves go on for longer than a picture can be computed of: take some out, or make them shorter.',
+    );
+  return bytes;
 }
 
 /** Notes cells that are wet for the first time after a step; returns how many of the surface are not yet. */

@@ -7,8 +7,8 @@ import type { Motion } from './motion';
 export interface Step {
   /** What it counts for in the progress told, in the weighted seconds of its act. */
   readonly weight: number;
-  /** How the film moved, where it did: memory that may be used again once the pour is given up. */
-  readonly motion?: Motion;
+  /** How the film moved, where it did: memory that may be used again once the pour is given up. It may be put into less (see `halve`). */
+  motion?: Motion;
   /** Where paint came down meanwhile: of which act, and what share of it had left by the end; see `Spot`. */
   readonly left?: { readonly source: number; readonly s: number };
   /** What went over the edge meanwhile. */

@@ -1,0 +1,61 @@
+import { layGrid } from './ground';
+import { plainKernel } from './kernel';
+import { halve, type Motion, planesOf, WHOLE, whole } from './motion';
+import { BASE, endOf, flipped, scene } from './scene.test-data';
+import { pourOn } from './simulate';
+import type { Act } from './act';
+
+const GRID = { nx: 32, ny: 24, dx: 2e-3 };
+
+test('a motion kept for every second cell comes back as it was where it is smooth', () => {
+  const n = GRID.nx * GRID.ny;
+  const field = (p: number, x: number, y: number) =>
+    Math.round(0.8 * WHOLE * Math.sin(0.16 * x + p) * Math.cos(0.13 * y - p));
+  const motion: Motion = {
+    data: Int16Array.from({ length: 4 * n }, (_, i) =>
+      field(Math.floor(i / n), i % GRID.nx, Math.floor((i % n) / GRID.nx)),
+    ),
+    most: [1, 1, 1],
+    box: { left: 0, top: 0, right: 31, bottom: 23 },
+  };
+  const kept = halve(motion, GRID);
+  expect(kept.data.length).toBe(n);
+  expect(planesOf(kept, n)).toBe(4);
+  const back = whole(kept, GRID);
+  expect(back.data.length).toBe(motion.data.length);
+  // Away from the border, where nothing lies beyond to go by.
+  for (let p = 0; p < 4; p++)
+    for (let y = 2; y < GRID.ny - 2; y++)
+      for (let x = 2; x < GRID.nx - 2; x++) {
+        const i = p * n + y * GRID.nx + x;
+        expect(Math.abs(back.data[i]! - motion.data[i]!)).toBeLessThan(0.03 * WHOLE);
+      }
+});
+
+const TILTS: Act[] = [0, 90, 180, 270].map((towardDeg) => ({
+  kind: 'tilt',
+  towardDeg,
+  angleDeg: 8,
+  s: 6,
+}));
+const LONG = scene([BASE, flipped([100, 100], 40), ...TILTS]);
+
+function within(mostBytes: number) {
+  const site = layGrid(LONG, 40);
+  return endOf(pourOn(plainKernel(site.grid, 4), LONG, site, [], mostBytes));
+}
+const bytesOf = ({ steps }: ReturnType<typeof within>) =>
+  steps.reduce((sum, { motion }) => sum + (motion?.data.byteLength ?? 0), 0);
+
+test('a long pour is kept within its memory, what was poured as it was; the film is the same', () => {
+  const all = within(Infinity);
+  const less = within(0.6 * bytesOf(all));
+  expect(bytesOf(less)).toBeLessThanOrEqual(0.6 * bytesOf(all));
+  expect([...less.h]).toEqual([...all.h]);
+  for (const { left, motion } of less.steps) if (left) expect(motion?.halved).toBeUndefined();
+  expect(less.steps.some(({ motion }) => motion?.halved)).toBe(true);
+});
+
+test('one that does not fit even so says what to do', () => {
+  expect(() => within(20_000)).toThrow('take some out, or make them shorter');
+});
