@@ -4,6 +4,7 @@ import type { Reference } from '../field/define';
 import { has, registry } from '../registry';
 import type { CareCode } from './care';
 import { coat } from './coat';
+import { comb } from './comb';
 import type { MoveBase, VerbDefinition } from './define';
 import { dry } from './dry';
 import { edge } from './edge';
@@ -11,11 +12,13 @@ import { flip } from './flip';
 import { lay } from './lay';
 import { pour } from './pour';
 import { rest } from './rest';
+import { spin } from './spin';
 import { tend } from './tend';
 import { tilt } from './tilt';
 import { torch } from './torch';
+import { trail } from './trail';
 
-const ALL = [tend, edge, lay, flip, pour, tilt, torch, rest, dry, coat] as const;
+const ALL = [tend, edge, lay, flip, pour, trail, tilt, spin, comb, torch, rest, dry, coat] as const;
 type Known = (typeof ALL)[number];
 
 export type VerbId = Known['id'];

@@ -1,0 +1,47 @@
+import { addSpin } from '../film';
+import { frames, RAMP_S } from '../frames';
+import { tilted } from '../grid';
+import type { ActDefinition } from './define';
+
+/** Turned level about a place, up to speed and down again evenly. */
+export interface Spin {
+  readonly kind: 'spin';
+  readonly aboutMm: readonly [number, number];
+  readonly turnsPerMin: number;
+  readonly s: number;
+}
+
+export const spin: ActDefinition<Spin> = {
+  id: 'spin',
+  weight: ({ s }) => s,
+  brings: () => [],
+  key: (act) => act,
+  *run({ aboutMm, turnsPerMin, s }, under) {
+    const { kernel, site } = under;
+    const { film } = kernel;
+    const ramp = Math.min(2 * RAMP_S, s / 3);
+    const full = (turnsPerMin * 2 * Math.PI) / 60;
+    const omegaAt = (t: number) => full * Math.max(0, Math.min(1, t / ramp, (s - t) / ramp));
+    const [x, y] = aboutMm.map((mm, axis) => (mm + site.originMm[axis]!) / 1000) as [
+      number,
+      number,
+    ];
+    const still = () => {
+      film.pushX.fill(0);
+      film.pushY.fill(0);
+    };
+    const drive = { ...tilted(under.nu), fields: true };
+    yield* frames(under, {
+      s,
+      felt: 1,
+      driveAt: () => drive,
+      // While it gathers speed the last frame says too little of the next; how far it goes is bounded by its own force.
+      longestS: (t) => (t < ramp || t > s - ramp - 1e-9 ? ramp / 4 : s - ramp - t),
+      forces: (t, seconds) => {
+        still();
+        addSpin(film, omegaAt(t + seconds / 2), x, y);
+      },
+    });
+    still();
+  },
+};

@@ -1,0 +1,32 @@
+import { pathWords, strokesOf } from '../surface/path';
+import { defineVerb } from './define';
+import { pouredThrough } from './empties';
+import { HIGH_MM, pouredAlong } from './poured-along';
+
+export const trail = defineVerb({
+  id: 'trail',
+  title: 'Pour along',
+  fields: {
+    cups: { kind: 'cups', label: 'Cups, one after the other' },
+    way: { kind: 'path', label: 'Way', usual: 'ring' },
+    heightMm: {
+      kind: 'number',
+      label: 'From a height of',
+      min: 5,
+      max: 1000,
+      unit: 'mm',
+      usual: 60,
+    },
+  },
+  usualS: 30,
+  each: true,
+  says: ({ cups, way, heightMm }, { cupName }) =>
+    `Pour ${cups.map(cupName).join(', then ')} ${pathWords(way)}, ${Math.round(heightMm / 10)} cm high, in an even stream, all of it on the way.`,
+  // One line without lifting: from one stroke to the next the stream goes on.
+  does: ({ cups, way, heightMm, s, own }, desk) =>
+    pouredAlong(strokesOf(way).flat(), cups, { heightMm, ...(own ? { s } : {}) }, desk),
+  unseen: ({ heightMm }) => (heightMm > HIGH_MM ? ['a fall of more than 30 cm'] : []),
+  empties: pouredThrough,
+  marks: ({ way }) => [{ kind: 'path', path: way }],
+  label: () => 'pour',
+});
