@@ -2,7 +2,7 @@ export { dye, layOutDye } from './dye';
 
 // The film kernel: one film and one block of samples in one memory, laid out by `layOut`.
 import { carryIn, setFluidity } from './layers';
-import { motion, placeMotion, unpackField } from './motion';
+import { motion, placeMotion, tellProfile, unpackField } from './motion';
 import { drive, sweepColumns, transpose } from './sweep';
 import { keepWithin, traceSamples } from './trace';
 
@@ -191,9 +191,21 @@ export function beginFrame(): void {
 }
 
 /** Works out how the film moved since, into `packed` and `most`. */
-export function endFrame(layered: bool, lowerNu: f32): void {
+export function endFrame(layered: bool, lowerNu: f32, sheared: bool, nu: f32, seconds: f32): void {
   transpose(turnedFlux, fluxX, ny, nx);
-  motion(h, before, ground, fluxX, fluxY, nx, ny, dx, packed, most, layered, lower, lnNu, lowerNu);
+  tellProfile(
+    layered,
+    lower,
+    lnNu,
+    lowerNu,
+    sheared,
+    shearX,
+    shearY,
+    fluidity,
+    1 / nu,
+    seconds / (2 * dx),
+  );
+  motion(h, before, ground, fluxX, fluxY, nx, ny, dx, packed, most);
 }
 
 /** Makes the motion in `packed` and `most` the one `trace` goes through; outside these cells nothing moves. */

@@ -3,7 +3,7 @@ import {
   LAYERED_PLANES,
   type Engine,
   type MakeKernel,
-  PLANES,
+  planesFor,
   RIM_M,
   whole,
 } from '@potter/core/flow';
@@ -28,7 +28,7 @@ interface FilmModule {
     xFirst: boolean,
   ): void;
   beginFrame(): void;
-  endFrame(layered: boolean, lowerNu: number): void;
+  endFrame(layered: boolean, lowerNu: number, sheared: boolean, nu: number, seconds: number): void;
   loadMotion(left: number, top: number, right: number, bottom: number, layered: boolean): void;
   trace(count: number): void;
 }
@@ -110,8 +110,9 @@ const kernelsOf =
           xFirst,
         ),
       beginFrame: () => film.beginFrame(),
-      endFrame: (layers, into = new Int16Array((layers ? LAYERED_PLANES : PLANES) * cells)) => {
-        film.endFrame(layers !== undefined, layers?.lowerNu ?? 1);
+      endFrame: (drive, seconds, into = new Int16Array(planesFor(drive) * cells)) => {
+        const { nu, layers, sheared = false } = drive;
+        film.endFrame(layers !== undefined, layers?.lowerNu ?? 1, sheared, nu, seconds);
         into.set(packed.subarray(0, into.length));
         return { data: into, most: [most[0]!, most[1]!, most[2]!], box: boxOf(into, grid) };
       },

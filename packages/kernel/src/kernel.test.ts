@@ -94,7 +94,12 @@ test('a frame of the kernel is the frame of its twin, in heights and in motion',
       (cells, plain, forced, two, xFirst) => {
         const [kernel, twin] = pair(cells);
         const layers = two ? { lowerNu: two.lowerNu, arrivingNu: two.arrivingNu } : undefined;
-        const driven = { ...plain, fields: forced !== null, ...(layers && { layers }) };
+        const driven = {
+          ...plain,
+          fields: forced !== null,
+          sheared: forced !== null,
+          ...(layers && { layers }),
+        };
         if (two)
           for (const { film } of [kernel, twin])
             for (let i = 0; i < cells.length; i++) {
@@ -117,7 +122,7 @@ test('a frame of the kernel is the frame of its twin, in heights and in motion',
           k.beginFrame();
           k.step(driven, 0.05, xFirst);
           k.step(driven, 0.05, !xFirst);
-          return k.endFrame(layers);
+          return k.endFrame(driven, 0.1);
         }) as [Motion, Motion];
         if (!two) expect(mostApart(kernel.film.h, twin.film.h)).toBeLessThan(3e-7);
         // Two films of a rough patch know each other's thickness by the difference of two heights, and a cell that was dry has its own from

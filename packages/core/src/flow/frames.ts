@@ -4,7 +4,7 @@ import type { Film } from './film';
 import { type Drive, GRAVITY } from './grid';
 import type { Site } from './ground';
 import { fluidityOf, type Layers } from './layers';
-import type { Motion } from './motion';
+import { type Motion, planesFor } from './motion';
 import type { Step, Traced } from './step';
 
 /** Cells the surface may move in one frame; frames longer than this bend paths too coarsely. */
@@ -90,7 +90,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       if (under.drinksM > 0) holdFast(film, site, under.drinksM);
       under.margin.collect();
     }
-    const motion = kernel.endFrame(layers, under.spare.pop());
+    const motion = kernel.endFrame(during, seconds, memoryFor(under, during));
     const h = before?.map((was, i) => 0.5 * (was + film.h[i]!));
     const to = pours?.spotAt(t + seconds);
     const disc: Disc | undefined = pours &&
@@ -143,6 +143,11 @@ function stepsFor({ h, grid }: Film, nu: number, seconds: number, r: number): nu
   const cellsSquared = (GRAVITY * most ** 3 * seconds) / (3 * nu * grid.dx * grid.dx);
   const steps = cellsSquared / (SPREAD_PER_STEP * Math.max(1, r) ** 2);
   return Math.min(MOST_STEPS, Math.max(STEPS, Math.ceil(steps)));
+}
+
+/** Memory of a motion given up that has room for just one under this drive. */
+function memoryFor({ spare, kernel }: UnderWay, drive: Drive): Int16Array | undefined {
+  return spare.at(-1)?.length === planesFor(drive) * kernel.film.h.length ? spare.pop() : undefined;
 }
 
 /** Seconds in which the surface moves at most a frame's cells, from heights, slopes and forces as they are. */

@@ -19,8 +19,9 @@ export interface Drive {
   readonly gy: number;
   /** Acceleration into the surface, m/s²: g·cos of the tilt. */
   readonly gz: number;
-  /** Whether the film's own fields of force, `pushX` to `shearY`, act beside it. */
+  /** Whether the film's own fields of force, `pushX` to `shearY`, act beside it, and whether there is shear among them. */
   readonly fields?: boolean;
+  readonly sheared?: boolean;
 }
 
 /** Standard gravity, m/s² (exact by definition, CGPM 1901). */

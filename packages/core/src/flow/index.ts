@@ -33,7 +33,7 @@ export {
   workbench,
 } from './job';
 export { type FilmKernel, type MakeKernel, plainKernel } from './kernel';
-export { boxOf, LAYERED_PLANES, type Motion, PLANES, WHOLE, whole } from './motion';
+export { boxOf, LAYERED_PLANES, type Motion, planesFor, WHOLE, whole } from './motion';
 export { type Outcome, outcomeOf } from './outcome';
 export type { Act, Face } from './act';
 export { birthsKey } from './births-key';

@@ -1,6 +1,5 @@
 import { bareFilm, type Film } from './film';
 import type { Drive, Grid } from './grid';
-import type { Layers } from './layers';
 import { type Box, type Motion, motionOf, motionSpace, unpack, whole } from './motion';
 import { stepFilm, sweepLines } from './sweep';
 import { CHANNELS, type Samples, traceFrame } from './trace-frame';
@@ -17,7 +16,7 @@ export interface FilmKernel {
   /** Begins a frame: notes the heights and sums fluxes anew. */
   beginFrame(): void;
   /** How the film moved since; see `motionOf`. `into` is memory it may be written to, of the right length. */
-  endFrame(layers?: Layers, into?: Int16Array): Motion;
+  endFrame(drive: Drive, seconds: number, into?: Int16Array): Motion;
   /** Makes a motion the one `trace` goes through. */
   load(motion: Motion): void;
   /** See `traceFrame`. */
@@ -46,7 +45,7 @@ export const plainKernel: MakeKernel = (grid, sampleCount) => {
       film.fluxX.fill(0);
       film.fluxY.fill(0);
     },
-    endFrame: (layers, into) => motionOf(film, before, space, layers, into),
+    endFrame: (drive, seconds, into) => motionOf(film, before, space, drive, seconds, into),
     load: (motion) => {
       unpack(whole(motion, grid), field);
       box = motion.box;

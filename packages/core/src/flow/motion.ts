@@ -1,11 +1,12 @@
 import { DRY_M, type Film, type Floats } from './film';
-import type { Grid } from './grid';
-import { excessOf, type Layers, MOST_EXCESS } from './layers';
+import type { Drive, Grid } from './grid';
+import { excessOf, MOST_EXCESS } from './layers';
 
 /**
- * How the film moved over a stretch of time, stored small: three planes of `nx·ny` sixteen-bit numbers (it changes
+ * How the film moved over a stretch of time, stored small: planes of `nx·ny` sixteen-bit numbers (it changes
  * 0.01 % of a picture's pixels). Planes: cells the mean flow moved along x, along y, and div Q·T/h. `most` is what
- * the largest number of each plane stands for.
+ * the largest number of each of these stands for. Where two films run one on the other, or air drags at the surface, a fourth: the excess of the
+ * profile (see `paceAt`), in parts of `MOST_EXCESS`.
  */
 export interface Motion {
   readonly data: Int16Array;
@@ -24,9 +25,13 @@ export interface Box {
   readonly bottom: number;
 }
 
-/** Planes of a motion, without and with layers. */
+/** Planes of a motion, and of one whose profile is not an even film's. */
 export const PLANES = 3;
 export const LAYERED_PLANES = 4;
+
+/** Planes a motion under this drive has. */
+export const planesFor = ({ layers, sheared }: Drive): number =>
+  layers || sheared ? LAYERED_PLANES : PLANES;
 
 /** Planes a motion of a grid of `n` cells has. */
 export const planesOf = ({ data, halved }: Motion, n: number): number =>
@@ -156,8 +161,9 @@ export function motionOf(
   film: Film,
   before: Floats,
   space: MotionSpace,
-  layers?: Layers,
-  into: Int16Array = new Int16Array((layers ? LAYERED_PLANES : PLANES) * film.h.length),
+  drive: Drive,
+  seconds: number,
+  into: Int16Array = new Int16Array(planesFor(drive) * film.h.length),
 ): Motion {
   const { h, ground, fluxX, fluxY } = film;
   const { nx, ny, dx } = film.grid;
@@ -198,7 +204,7 @@ export function motionOf(
       soft[i] = 1;
       list[count++] = i;
     }
-  if (layers) setExcess(film, layers, space);
+  if (planesFor(drive) === LAYERED_PLANES) setExcess(film, drive, seconds, space);
   let from = 0;
   for (let ring = 1; ring < RINGS; ring++) {
     const to = count;
@@ -215,17 +221,35 @@ export function motionOf(
   return packed(space, film.grid, into);
 }
 
+/** How much faster than an even film's the surface of one that is dragged goes: 2 instead of 1.5 of its mean. */
+const SHEARED = 0.5;
+/** Less than this moves nothing worth telling apart, cells². */
+const STILL = 1e-8;
+
+/** What part of a motion another along it is, 0..1. */
+function partOf(sx: number, sy: number, x: number, y: number): number {
+  const all = x * x + y * y;
+  return all > STILL ? Math.min(1, Math.max(0, (sx * x + sy * y) / all)) : 0;
+}
+
 /** The excess of every wet cell, and beside them that of what they touch, so that it does not change at a front or an edge. */
 function setExcess(
-  { h, lower, lnNu, grid: { nx, ny } }: Film,
-  { lowerNu }: Layers,
-  { weight, excess }: MotionSpace,
+  { h, lower, lnNu, fluidity, shearX, shearY, grid: { nx, ny, dx } }: Film,
+  { layers, sheared }: Drive,
+  seconds: number,
+  { weight, excess, ux, uy }: MotionSpace,
 ): void {
   excess.fill(0);
   for (let i = 0; i < excess.length; i++)
     if (weight[i] !== 0 && h[i]! > 0) {
       const upper = 1 - Math.min(1, lower[i]! / h[i]!);
-      excess[i] = excessOf(upper, lowerNu, Math.exp(lnNu[i]!));
+      let own = layers ? excessOf(upper, layers.lowerNu, Math.exp(lnNu[i]!)) : 0;
+      if (sheared) {
+        // Cells what drags at the surface moved the mean by, and what part of the motion that is.
+        const perShear = (h[i]! * fluidity[i]! * seconds) / (2 * dx);
+        own += SHEARED * partOf(perShear * shearX[i]!, perShear * shearY[i]!, ux[i]!, uy[i]!);
+      }
+      excess[i] = Math.min(MOST_EXCESS, Math.max(-MOST_EXCESS, own));
     }
   for (let y = 1; y < ny - 1; y++)
     for (let x = 1; x < nx - 1; x++) {
