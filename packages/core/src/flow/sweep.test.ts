@@ -127,6 +127,26 @@ test.each([9.81e-3, -4e-3])('a film sheared by %d m²/s² runs with q = τh²/2�
   expect(Math.abs(film.fluxX[400 + 200]! / 0.2 / couette - 1)).toBeLessThan(1e-5);
 });
 
+// A wedge driven by shear alone: h_t + (τh²/2ν)_x = 0 gives h = νx/τt behind a front at x = √(2Aτt/ν) (science-flow 13).
+test('the front of a wedge under a constant shear runs as √(2Aτt/ν), within 2 %', () => {
+  const n = 400;
+  const film = bareFilm({ nx: n, ny: 3, dx: 1e-3 });
+  film.h.fill(2e-3, n + 1, n + 21);
+  const area = 20 * 2e-3 * 1e-3;
+  const shear = 9.81e-3;
+  film.shearX.fill(shear);
+  run(film, { ...tilted(NU), gz: 0, fields: true }, 40, (t) => 0.005 + t / 400);
+  const expected = Math.sqrt((2 * area * shear * 40) / NU);
+  // The front from the area's own mean, which no single cell decides: two thirds of the way.
+  let moment = 0;
+  let whole = 0;
+  for (let x = 0; x < n; x++) {
+    moment += film.h[n + x]! * x * 1e-3;
+    whole += film.h[n + x]!;
+  }
+  expect(Math.abs((1.5 * moment) / whole / expected - 1)).toBeLessThan(0.02);
+});
+
 // Nusselt 1916: q = g sin a h³ / 3ν of a uniform film on an incline.
 test('a uniform film runs down an incline with Nusselt’s flux', () => {
   const film = bareFilm({ nx: 400, ny: 3, dx: 1e-3 });

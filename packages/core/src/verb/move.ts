@@ -3,6 +3,7 @@ import { FIELD_KINDS, type Fields, referencesIn, type ValuesOf } from '../field/
 import type { Reference } from '../field/define';
 import { has, registry } from '../registry';
 import type { CareCode } from './care';
+import { blow } from './blow';
 import { coat } from './coat';
 import { comb } from './comb';
 import type { MoveBase, VerbDefinition } from './define';
@@ -18,7 +19,22 @@ import { tilt } from './tilt';
 import { torch } from './torch';
 import { trail } from './trail';
 
-const ALL = [tend, edge, lay, flip, pour, trail, tilt, spin, comb, torch, rest, dry, coat] as const;
+const ALL = [
+  tend,
+  edge,
+  lay,
+  flip,
+  pour,
+  trail,
+  tilt,
+  blow,
+  spin,
+  comb,
+  torch,
+  rest,
+  dry,
+  coat,
+] as const;
 type Known = (typeof ALL)[number];
 
 export type VerbId = Known['id'];

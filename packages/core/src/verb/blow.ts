@@ -1,0 +1,63 @@
+import { defineVerb } from './define';
+import { directionWords, placeWords } from './place';
+
+/** How air strikes: pressure and drag at its hardest, Pa, and how wide the place it strikes is (σ), mm. From science-flow 6, tuned there. */
+interface Air {
+  readonly says: string;
+  readonly pressPa: number;
+  readonly shearPa: number;
+  readonly spotMm: number;
+}
+
+/** A mouth is broad, a straw fine, a dryer steady and strong. */
+const AIRS = {
+  mouth: { says: 'Blow', pressPa: 200, shearPa: 10, spotMm: 13 },
+  straw: { says: 'Blow through a straw', pressPa: 400, shearPa: 12, spotMm: 7 },
+  dryer: { says: 'Push with the cool dryer', pressPa: 300, shearPa: 11, spotMm: 20 },
+} as const satisfies Readonly<Record<string, Air>>;
+type AirId = keyof typeof AIRS;
+
+/** How wide the fan of its mark is. */
+const SPREAD_DEG = 40;
+
+export const blow = defineVerb({
+  id: 'blow',
+  title: 'Blow',
+  fields: {
+    fromMm: { kind: 'point', label: 'From' },
+    towardDeg: { kind: 'number', label: 'Toward', min: -360, max: 360, unit: 'deg', usual: 0 },
+    reachMm: { kind: 'number', label: 'As far as', min: 5, max: 1000, unit: 'mm', usual: 80 },
+    air: {
+      kind: 'choice',
+      label: 'With',
+      of: ['mouth', 'straw', 'dryer'],
+      names: { mouth: 'Mouth', straw: 'Straw', dryer: 'Cool dryer' },
+    },
+  },
+  usualS: 1.5,
+  each: true,
+  does: ({ fromMm, towardDeg, reachMm, air, s }, { factors }) => {
+    const { pressPa, shearPa, spotMm } = AIRS[air as AirId];
+    // Pa ÷ (kg/m³) = m²/s².
+    const density = 1000 * factors['mixed-weighs'];
+    return {
+      acts: [
+        {
+          kind: 'jet',
+          fromMm,
+          towardDeg,
+          reachMm,
+          press: pressPa / density,
+          shear: shearPa / density,
+          spotMm,
+          s,
+        },
+      ],
+    };
+  },
+  says: ({ fromMm, towardDeg, reachMm, air }, { widthMm, heightMm }) =>
+    `${AIRS[air as AirId].says} from ${placeWords(fromMm, widthMm, heightMm)} toward the ${directionWords(towardDeg)}, ${Math.round(reachMm / 10)} cm far, low over the film. Not twice in one place.`,
+  marks: ({ fromMm, towardDeg, reachMm }) => [
+    { kind: 'fan', fromMm, towardDeg, reachMm, spreadDeg: SPREAD_DEG },
+  ],
+});
