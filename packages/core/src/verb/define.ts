@@ -65,8 +65,9 @@ export interface InCup {
 export interface Desk extends Scene {
   /** Undefined where there is no such cup; one that has been emptied holds 0 mL. */
   readonly inCup: (id: string) => InCup | undefined;
-  /** Kinematic viscosity of a mix, m²/s. */
+  /** Kinematic viscosity of a mix, and the mean of all that stands on the table, m²/s. */
   readonly nuOf: (mix: string) => number;
+  readonly meanNu: () => number;
   readonly factors: Factors;
   /** What the pot of a use and mix still holds for one piece, mL. */
   readonly inPot: (use: 'base' | 'edge', mix: string) => number;

@@ -88,6 +88,11 @@ function fold(moves: readonly Move[], table: Table) {
   const desk: Desk = {
     ...scene,
     nuOf: nuIn(table),
+    meanNu: () =>
+      meanNu(
+        [...[...table.cups.values()].flatMap(({ strata }) => strata), ...table.pots],
+        nuIn(table),
+      ),
     factors: table.factors,
     inPot: (use, mix) => {
       const [all, left] = [started, pots].map((p) => p.get(`${use} ${mix}`)?.ml ?? 0);

@@ -14,6 +14,7 @@ import { lay } from './lay';
 import { pour } from './pour';
 import { rest } from './rest';
 import { spin } from './spin';
+import { swipe } from './swipe';
 import { tend } from './tend';
 import { tilt } from './tilt';
 import { torch } from './torch';
@@ -27,6 +28,7 @@ const ALL = [
   pour,
   trail,
   tilt,
+  swipe,
   blow,
   spin,
   comb,

@@ -1,0 +1,79 @@
+import type { Blade } from './act/blade';
+import type { Act } from './act';
+import { volumeM3 } from './film';
+import { layGrid, type Site } from './ground';
+import { accountOf } from './account';
+import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
+import { wipe } from './wiped-strip';
+
+const site: Site = layGrid(scene([]), 80);
+const STROKE = {
+  fromMm: [30, 100],
+  toMm: [150, 100],
+  widthMm: 80,
+  gapMm: 0.8,
+  lengthMm: 40,
+} as const;
+const filmOf = (mm: number) => Float32Array.from(site.inside, (inside) => (inside ? mm / 1000 : 0));
+const cells = (mm: number, axis: 0 | 1) => (mm + site.originMm[axis]) / site.cellMm;
+const stripOver = (mm: number) => wipe(filmOf(mm), site, STROKE)!;
+const at = (x: number, y = 100) => [cells(x, 0), cells(y, 1)] as const;
+
+// science-flow 13: untouched while h ≤ gap; beyond, gap ÷ 2 stays.
+test('film lower than the gap is left alone; of a higher one half the gap stays, and the rest lies at the end', () => {
+  expect(stripOver(0.7).after(...at(90))! * 1000).toBeCloseTo(0.7, 5);
+  const strip = stripOver(1.5);
+  expect(strip.after(...at(90))! * 1000).toBeCloseTo(0.4, 6);
+  expect(strip.after(...at(145))! * 1000).toBeGreaterThan(5);
+  expect(strip.after(...at(160))).toBeUndefined();
+  expect(strip.after(...at(90, 145))).toBeUndefined();
+});
+
+// Couette under the blade: ζ = 1 − √(1 − 2z/gap) goes along by length · ζ/(1 − ζ) (science-flow 13).
+test.each([0.1, 0.25, 0.3])(
+  'amid the stroke, what lies at %d mm was so far behind as Couette flow has it, and as high',
+  (zMm) => {
+    const [x, y] = at(125);
+    const from = stripOver(1.5).before(x, y, zMm / 0.4)!;
+    const zeta = 1 - Math.sqrt(1 - zMm / 0.4);
+    expect((x - from[0]) * site.cellMm).toBeCloseTo((40 * zeta) / (1 - zeta), 0);
+    expect(from[2] * 1.5).toBeCloseTo(zMm, 3);
+  },
+);
+
+test('on top lies a skin of what it touched first, the thinner the farther', () => {
+  const strip = stripOver(1.5);
+  const [x, y] = at(125);
+  const skin = strip.before(x, y, 0.999)!;
+  // From the beginning of the stroke, bowed a little, and from above what stayed there.
+  expect((skin[0] - cells(30, 0)) * site.cellMm).toBeLessThan(12);
+  expect(skin[2] * 1.5).toBeGreaterThan(0.4);
+  // gap/2 · (40 ÷ (40 + 95))² is 35 µm of 400: below it lies what lay there.
+  expect((x - strip.before(x, y, 0.85)![0]) * site.cellMm).toBeLessThan(95);
+});
+
+test('under a long stroke a thinner gap leaves less and pushes more', () => {
+  const film = filmOf(1.5);
+  const left = (gapMm: number) => wipe(film, site, { ...STROKE, gapMm })!.after(...at(90))!;
+  expect(left(0.4)).toBeLessThan(left(0.8));
+});
+
+const BLADE: Blade = { kind: 'blade', ...STROKE };
+const REST: Act = { kind: 'rest', s: 4 };
+
+test('none of the paint is lost or made, and each mix is found, to a few hundredths', () => {
+  const acts: Act[] = [BASE, flipped([100, 100], 60, 3), BLADE, REST];
+  const { pour, kernel } = poured(scene(acts), 64);
+  const off = pour.spiltMl.reduce((a, b) => a + b, 0);
+  expect((volumeM3(kernel.film) * 1e6 + off) / pour.laidMl).toBeCloseTo(1, 7);
+  const { mixes } = endOf(accountOf(pour, kernel));
+  for (const [mix, ml] of [
+    ['base', 40],
+    ['a', 20],
+    ['b', 20],
+    ['c', 20],
+  ] as const) {
+    const { faceMl, edgesMl, runOffMl } = mixes[mix]!;
+    expect(Math.abs((faceMl + edgesMl + runOffMl) / ml - 1)).toBeLessThan(0.1);
+  }
+});

@@ -1,0 +1,81 @@
+import type { Point } from '../surface/path';
+import { toward } from './mark/define';
+import { defineVerb } from './define';
+import { directionWords, placeWords } from './place';
+
+/** What is drawn over the film, and how long it lies on it along its way. */
+interface Tool {
+  readonly says: string;
+  readonly lengthMm: number;
+  /** What it weighs, where only that presses it down, g/m². */
+  readonly gPerM2?: number;
+  /** Height it is led at, where a hand does that, mm. */
+  readonly gapMm?: number;
+}
+
+/** Weights are those of such things, the rest is tuned by eye. */
+const TOOLS: Readonly<Record<string, Tool>> = {
+  sheet: { says: 'a sheet, by its own weight', gPerM2: 150, lengthMm: 40 },
+  towel: { says: 'a damp towel, by its own weight', gPerM2: 300, lengthMm: 60 },
+  knife: { says: 'a palette knife held flat', gapMm: 0.35, lengthMm: 6 },
+  card: { says: 'a card held slanting', gapMm: 0.5, lengthMm: 10 },
+};
+
+/** A sheet of this weight rides so high over paint of this kinematic viscosity (tuned). */
+const RIDES_MM = 0.8;
+const STATED_G = 150;
+const STATED_NU = 9e-4;
+
+/**
+ * How high a tool goes, mm. What its own weight presses down rides on the paint it drags under itself, whose pressure goes with μ/gap²
+ * (lubrication): so gap ∝ √(ν ÷ weight).
+ */
+const gapOf = ({ gapMm, gPerM2 = STATED_G }: Tool, nu: number): number =>
+  gapMm ?? RIDES_MM * Math.sqrt((nu / STATED_NU) * (STATED_G / gPerM2));
+
+const lineOf = (move: {
+  readonly fromMm: Point;
+  readonly towardDeg: number;
+  readonly lengthMm: number;
+}): readonly [Point, Point] => [move.fromMm, toward(move.fromMm, move.towardDeg, move.lengthMm)];
+
+export const swipe = defineVerb({
+  id: 'swipe',
+  title: 'Swipe',
+  fields: {
+    fromMm: { kind: 'point', label: 'From' },
+    towardDeg: { kind: 'number', label: 'Toward', min: -360, max: 360, unit: 'deg', usual: 0 },
+    lengthMm: { kind: 'number', label: 'As far as', min: 10, max: 3000, unit: 'mm', usual: 150 },
+    widthMm: { kind: 'number', label: 'Wide', min: 5, max: 1000, unit: 'mm', usual: 100 },
+    tool: {
+      kind: 'choice',
+      label: 'With',
+      of: ['sheet', 'towel', 'knife', 'card'],
+      names: { sheet: 'Sheet', towel: 'Damp towel', knife: 'Palette knife', card: 'Card' },
+    },
+  },
+  usualS: 10,
+  each: true,
+  does: (move, { meanNu }) => {
+    const [fromMm, toMm] = lineOf(move);
+    const tool = TOOLS[move.tool]!;
+    return {
+      acts: [
+        {
+          kind: 'blade',
+          fromMm,
+          toMm,
+          widthMm: move.widthMm,
+          gapMm: gapOf(tool, meanNu()),
+          lengthMm: tool.lengthMm,
+        },
+      ],
+    };
+  },
+  says: ({ fromMm, towardDeg, lengthMm, widthMm, tool }, scene) =>
+    `Lay ${TOOLS[tool]!.says}, ${Math.round(widthMm / 10)} cm wide, with contact on ${placeWords(fromMm, scene.widthMm, scene.heightMm)} and draw it slowly toward the ${directionWords(towardDeg)}, ${Math.round(lengthMm / 10)} cm far. Wipe it before the next stroke.`,
+  marks: (move) => {
+    const [fromMm, toMm] = lineOf(move);
+    return [{ kind: 'path', path: { kind: 'line', fromMm, toMm } }];
+  },
+});
