@@ -26,6 +26,7 @@ test('prints every part of the brief', () => {
     'remarks',
     'run',
     'schedule',
+    'stays',
     'surface',
   ]);
   assert.equal(said.budget.totalG, 839);

@@ -6,12 +6,12 @@ module.exports = {
     '^@/(.*)$': '<rootDir>/src/$1',
     '\\.css$': '<rootDir>/test/style-stub.js',
     '^lucide-react-native/icons/.*$': '<rootDir>/test/icon-stub.js',
-    // Its one entry is an ES module by extension, which the preset leaves as it is.
-    '^d3-polygon$': '<rootDir>/../../node_modules/d3-polygon/dist/d3-polygon.min.js',
+    // Their one entry is an ES module by extension, which the preset leaves as it is.
+    '^d3-(polygon|contour|array)$': '<rootDir>/../../node_modules/d3-$1/dist/d3-$1.min.js',
   },
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
   transformIgnorePatterns: [
-    '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|nativewind|lucide-react-native|standard-navigation|d3-contour|d3-array|internmap|polylabel|tinyqueue))',
+    '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|nativewind|lucide-react-native|standard-navigation|polylabel|tinyqueue))',
     '/node_modules/react-native-reanimated/plugin/',
     '/node_modules/@react-native/babel-preset/',
   ],

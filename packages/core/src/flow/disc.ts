@@ -190,26 +190,28 @@ function risen(
   const { x, y, z } = kernel.samples;
   const midX = x[k]! + ((before.x[k]! - x[k]!) * tau) / 2;
   const midY = y[k]! + ((before.y[k]! - y[k]!) * tau) / 2;
-  const here = h ? fieldAt(h, site, midX, midY) : 0;
-  if (here < THROUGH_M) return tau;
+  const [was, is] = h ? h.map((field) => fieldAt(field, site, midX, midY)) : [0, 0];
+  if ((was! + is!) / 2 < THROUGH_M) return tau;
   const { from, to } = disc;
   // Where it stands under the disc, which moves meanwhile, and what lands on it there.
   const freshAt = (at: number): number => {
     const px = x[k]! + (before.x[k]! - x[k]!) * at - mid(from.x, to.x, at);
     const py = y[k]! + (before.y[k]! - y[k]!) * at - mid(from.y, to.y, at);
     const across = (px * px + py * py) / mid(from.r, to.r, at) ** 2;
-    return (Math.max(0, 1 - across) * disc.peakM) / here;
+    return (Math.max(0, 1 - across) * disc.peakM) / mid(was!, is!, at);
   };
   const { apart, excess, across } = movedAt(motion, site, midX, midY);
   // Outside the disc the frame moved it as any other place.
   let level = before.z[k]! + (z[k]! - before.z[k]!) * (1 - tau);
-  const part = tau / RISE_STEPS;
-  for (let n = 0; n < RISE_STEPS; n++) {
-    const was = level;
+  // The farther its disc goes meanwhile the shorter it stands over a place.
+  const steps = RISE_STEPS + Math.ceil(Math.hypot(to.x - from.x, to.y - from.y) / from.r);
+  const part = tau / steps;
+  for (let n = 0; n < steps; n++) {
+    const lower = level;
     const fresh = level * freshAt(tau - part * (n + 0.5));
     level += part * (fresh - fallOf(level, apart, excess, across));
     if (level >= 1) {
-      const within = level > was ? (1 - was) / (level - was) : 0;
+      const within = level > lower ? (1 - lower) / (level - lower) : 0;
       return tau - part * (n + Math.min(1, Math.max(0, within)));
     }
   }

@@ -13,6 +13,8 @@ export const FRAME_CELLS = 3.2;
 const STEPS = 2;
 const MOST_STEPS = 12;
 const SPREAD_PER_STEP = 0.33;
+/** Radii a disc may move in a step: its paint falls as along a line. */
+const MOVE_PER_STEP = 0.7;
 /** The shortest and longest frame, s. */
 const SHORTEST_S = 0.01;
 const LONGEST_S = 60;
@@ -24,8 +26,8 @@ export const RAMP_S = 1.5;
 /** A frame as what pours in it meets it again on the way back. */
 export interface FrameSeen {
   readonly motion: Motion;
-  /** Wet height in the middle of the frame, m, cell by cell; only where a stream lies on what is there. */
-  readonly h?: Float32Array;
+  /** Wet height at its beginning and its end, m, cell by cell; only where a stream lies on what is there. */
+  readonly h?: readonly [Float32Array, Float32Array];
 }
 
 /** A stretch of time in which one thing happens to the film. */
@@ -45,6 +47,8 @@ export interface Span {
     readonly nuAt: (t: number) => number;
     /** Where its disc is, with the film as it is then. */
     readonly spotAt: (t: number) => Spot;
+    /** How far its disc goes in so long, cells. */
+    readonly movesBy: (t: number, seconds: number) => number;
     /** Sets the film's source for a step that takes so long. */
     readonly feed: (t: number, seconds: number) => void;
     /** Mean height it adds at the middle of a disc of this radius, in cells, in so long, m. */
@@ -82,7 +86,8 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     const before = pours && !pours.core ? Float32Array.from(film.h) : undefined;
     kernel.beginFrame();
     const during = driven(t + seconds / 2);
-    const steps = from ? stepsFor(film, drive.nu, seconds, from.r) : STEPS;
+    const steps =
+      pours && from ? stepsFor(film, drive.nu, seconds, from.r, pours.movesBy(t, seconds)) : STEPS;
     for (let step = 0; step < steps; step++) {
       pours?.feed(t + (step * seconds) / steps, seconds / steps);
       kernel.step(during, seconds / steps, under.xFirst);
@@ -91,7 +96,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       under.margin.collect();
     }
     const motion = kernel.endFrame(during, seconds, memoryFor(under, during));
-    const h = before?.map((was, i) => 0.5 * (was + film.h[i]!));
+    const after = before && Float32Array.from(film.h);
     const to = pours?.spotAt(t + seconds);
     const disc: Disc | undefined = pours &&
       from &&
@@ -104,7 +109,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       };
     from = to;
     const over = under.margin.frame();
-    const seen: FrameSeen = { motion, ...(h ? { h } : {}) };
+    const seen: FrameSeen = { motion, ...(before && after ? { h: [before, after] } : {}) };
     const step: Step & { readonly motion: Motion } = {
       weight: span.felt * seconds,
       motion,
@@ -137,11 +142,18 @@ function remember({ kernel: { samples }, count, before }: Traced): void {
  * Steps of a frame streams pour in. An implicit step spreads a heap as e^(−|x|)·e^(−|y|), in diamonds: kept short against the
  * time a heap takes to spread over the disc, rings stay round.
  */
-function stepsFor({ h, grid }: Film, nu: number, seconds: number, r: number): number {
+function stepsFor(
+  { h, grid }: Film,
+  nu: number,
+  seconds: number,
+  r: number,
+  moved: number,
+): number {
   let most = 0;
   for (let i = 0; i < h.length; i++) if (h[i]! > most) most = h[i]!;
   const cellsSquared = (GRAVITY * most ** 3 * seconds) / (3 * nu * grid.dx * grid.dx);
-  const steps = cellsSquared / (SPREAD_PER_STEP * Math.max(1, r) ** 2);
+  const spreads = cellsSquared / (SPREAD_PER_STEP * Math.max(1, r) ** 2);
+  const steps = Math.max(spreads, moved / (MOVE_PER_STEP * r));
   return Math.min(MOST_STEPS, Math.max(STEPS, Math.ceil(steps)));
 }
 

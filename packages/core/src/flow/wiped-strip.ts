@@ -11,6 +11,9 @@ export interface Stroke {
   readonly lengthMm: number;
 }
 
+/** Its sides ride up, over this part of its width each, to so many times the gap: no hand presses alike up to the edge (tuned). */
+const TAPER = 0.18;
+const SIDES_RIDE = 5;
 /** The blade is a little bowed: its sides come after its middle by this part of its width. */
 const BOW = 0.12;
 /** What it carries it lays down over this length at its end, mm; and it is told at so many places a cell. */
@@ -32,8 +35,14 @@ export interface WipedStrip {
   ) => readonly [number, number, number] | undefined;
 }
 
+/** What two lines beside each other say is one thing where it is no farther apart than this, in places and as a share of the height. */
+const ALIKE_PLACES = 8;
+const ALIKE = 0.25;
+
 /** One line along the way. Heights in m, volumes in m · places. */
 interface Line {
+  /** How high the blade goes here. */
+  readonly gap: number;
   /** Before, place by place; 0 off the face. */
   readonly h: Float32Array;
   /** What was above half the gap up to each place, one more than there are places. */
@@ -64,8 +73,10 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): WipedStrip | 
   const [ux, uy] = [(tx - fx) / length, (ty - fy) / length];
   const width = stroke.widthMm / cellMm;
   const bow = BOW * width;
-  const gap = stroke.gapMm / 1000;
-  const half = gap / 2;
+  const gapAt = (across: number): number => {
+    const t = Math.max(0, (Math.abs(across) / width - 0.5 + TAPER) / TAPER);
+    return (stroke.gapMm / 1000) * (1 + (SIDES_RIDE - 1) * t * t);
+  };
   const contact = stroke.lengthMm / cellMm;
   const places = Math.max(2, Math.round(length * PER_CELL));
   const count = Math.max(1, Math.round(width * PER_CELL));
@@ -81,10 +92,11 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): WipedStrip | 
     fy + (along - bowAt(across)) * uy + across * ux,
   ];
   /** How thick the skin is so far along: what the blade still carries of what it first touched, gap/2 · (contact ÷ (contact + way))². */
-  const skinAt = (way: number) => half * (contact / (contact + way)) ** 2;
+  const skinAt = (gap: number, way: number) => (gap / 2) * (contact / (contact + way)) ** 2;
 
   const lines = Array.from({ length: count }, (_, n): Line => {
     const across = ((n + 0.5) / count - 0.5) * width;
+    const gap = gapAt(across);
     const own = new Float32Array(places);
     const above = new Float64Array(places + 1);
     let first = places;
@@ -100,13 +112,14 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): WipedStrip | 
       last = k;
       own[k] = fieldAt(h, site, x, y);
       const wiped = own[k]! > gap;
-      above[k + 1] = above[k]! + (wiped ? own[k]! - half : 0);
-      if (wiped) skin += skinAt((k + 0.5 - first) * perPlace);
+      above[k + 1] = above[k]! + (wiped ? own[k]! - gap / 2 : 0);
+      if (wiped) skin += skinAt(gap, (k + 0.5 - first) * perPlace);
     }
     const pileLength = Math.max(1, Math.round(PILE_MM / cellMm / perPlace));
     const pileFrom = Math.max(first, last + 1 - pileLength);
     const carried = above[places]!;
     return {
+      gap,
       h: own,
       above,
       first,
@@ -117,69 +130,84 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): WipedStrip | 
     };
   });
 
-  /** The line and place of a point in cells. */
+  /** The two lines a point in cells lies between, how far from the first to the second, and how far along. */
   const find = (x: number, y: number) => {
     const across = (y - fy) * ux - (x - fx) * uy;
     if (Math.abs(across) >= width / 2) return undefined;
     const along = (x - fx) * ux + (y - fy) * uy + bowAt(across);
-    const k = Math.floor(along / perPlace);
-    const line = lines[Math.min(count - 1, Math.floor((across / width + 0.5) * count))]!;
-    if (k < line.first || k > line.last) return undefined;
-    return { line, k, along, across };
+    const at = Math.min(count - 1, Math.max(0, (across / width + 0.5) * count - 0.5));
+    const n = Math.floor(at);
+    const place = along / perPlace;
+    const both = [lines[n]!, lines[Math.min(count - 1, n + 1)]!] as const;
+    if (both.every(({ first, last }) => place < first || place >= last + 1)) return undefined;
+    return { both, share: at - n, place, across };
   };
-  const keptOf = (height: number) => (height > gap ? half : height);
+  const keptOf = ({ gap }: Line, height: number) => (height > gap ? gap / 2 : height);
+  const pileOf = ({ pile, pileFrom }: Line, place: number) => (place >= pileFrom ? pile : 0);
+
+  /** Where what lies so far along one line and so high was before: how far along it, in places, and the level of then. */
+  const beforeOn = (line: Line, place: number, level: number): readonly [number, number] => {
+    const { gap } = line;
+    const half = gap / 2;
+    const was = heightAt(line, place);
+    const kept = keptOf(line, was);
+    /** Of what was above half the gap, by how much of it lay before, and how high in it. */
+    const aboveAt = (volume: number, share: number): readonly [number, number] => {
+      const from = placeOf(line.above, volume);
+      const height = heightAt(line, from);
+      return [from, height > half ? (half + share * (height - half)) / height : 1];
+    };
+    if (level > kept) {
+      // In the pile: the lower in it the sooner it was taken up, the farther on the higher it lay.
+      const piled = pileOf(line, place);
+      const share = piled > 0 ? Math.min(1, (level - kept) / piled) : 1;
+      const on = Math.max(0, (place - line.pileFrom) / (line.last + 1 - line.pileFrom));
+      return aboveAt(line.skin + share * (line.above[places]! - line.skin), Math.min(1, on));
+    }
+    if (was <= gap) return [place, was > 0 ? level / was : 1];
+    const way = Math.max(0, place - line.first) * perPlace;
+    const skin = skinAt(gap, way);
+    if (level > half - skin) {
+      // Of what the blade touched first: it thins along the way, and none of it is there twice.
+      const whole = (line.last + 1 - line.first) * perPlace;
+      const spent = way / (contact + way) / (whole / (contact + whole));
+      return aboveAt(Math.min(1, spent) * line.skin, (level - (half - skin)) / skin);
+    }
+    // Under the blade it went along by contact · ζ/(1 − ζ) and stayed as high.
+    const zeta = 1 - Math.sqrt(Math.max(0, 1 - level / half));
+    const from = Math.max(line.first, place - (contact * zeta) / (1 - zeta) / perPlace);
+    return [from, level / Math.max(heightAt(line, from), level)];
+  };
 
   return {
     after: (x, y) => {
       const found = find(x, y);
       if (!found) return undefined;
-      const { line, k } = found;
-      return keptOf(line.h[k]!) + (k >= line.pileFrom ? line.pile : 0);
+      const [one, other] = found.both.map(
+        (line) => keptOf(line, heightAt(line, found.place)) + pileOf(line, found.place),
+      );
+      return one! + (other! - one!) * found.share;
     },
     before: (x, y, z) => {
       const found = find(x, y);
       if (!found) return undefined;
-      const { line, k, along, across } = found;
-      const was = line.h[k]!;
-      const kept = keptOf(was);
-      const piled = k >= line.pileFrom ? line.pile : 0;
-      const level = z * (kept + piled);
-      /** A place and height of what was above half the gap, by how much of it lay before. */
-      const aboveAt = (volume: number, share: number): readonly [number, number, number] => {
-        const at = placeOf(line.above, volume);
-        const height = line.h[at]!;
-        const [px, py] = placeAt((at + 0.5) * perPlace, across);
-        return [px, py, height > 0 ? Math.min(1, (half + share * (height - half)) / height) : 1];
-      };
-      if (level > kept) {
-        // In the pile: the lower in it the sooner it was taken up, the farther on the higher it lay.
-        const share = (level - kept) / piled;
-        const on = (k + 0.5 - line.pileFrom) / (line.last + 1 - line.pileFrom);
-        const [from, all] = [line.skin, line.above[line.h.length]!];
-        return aboveAt(from + share * (all - from), on);
-      }
-      if (was <= gap) return [x, y, was > 0 ? Math.min(1, level / was) : z];
-      const start = line.first * perPlace;
-      const skin = skinAt(along - start);
-      if (level > half - skin) {
-        // Of what the blade touched first: it thins along the way, and none of it is there twice.
-        const share = (level - (half - skin)) / skin;
-        const way = (along - start) / (contact + along - start);
-        const whole = (length - start) / (contact + length - start);
-        return aboveAt(Math.min(1, way / whole) * line.skin, share);
-      }
-      // Under the blade it went along by contact · ζ/(1 − ζ) and stayed as high.
-      const zeta = 1 - Math.sqrt(Math.max(0, 1 - level / half));
-      const from = along - (contact * zeta) / (1 - zeta);
-      const at = Math.min(line.last, Math.max(line.first, Math.floor(from / perPlace)));
-      const [px, py] = placeAt(Math.max(start, from), across);
-      const height = line.h[at]!;
-      return [px, py, height > 0 ? Math.min(1, level / height) : z];
+      const { both, share, place, across } = found;
+      const [one, other] = both.map((line) => {
+        const stands = keptOf(line, heightAt(line, place)) + pileOf(line, place);
+        return beforeOn(line, place, z * stands);
+      }) as [readonly [number, number], readonly [number, number]];
+      // Lines beside each other tell about the same, but where one is wiped and the next is not: there the nearer one.
+      const alike =
+        Math.abs(one[0] - other[0]) < ALIKE_PLACES && Math.abs(one[1] - other[1]) < ALIKE;
+      const part = alike ? share : share < 0.5 ? 0 : 1;
+      const at = one[0] + (other[0] - one[0]) * part;
+      const [px, py] = placeAt(at * perPlace, across);
+      return [px, py, Math.min(1, Math.max(0, one[1] + (other[1] - one[1]) * part))];
     },
   };
 }
 
-/** The place in which a volume, summed from the first, is reached. */
+/** Where along a line a volume, summed from the first place, is reached, in places. */
 function placeOf(above: Float64Array, volume: number): number {
   let low = 0;
   let high = above.length - 2;
@@ -188,5 +216,14 @@ function placeOf(above: Float64Array, volume: number): number {
     if (above[middle + 1]! > volume) high = middle;
     else low = middle + 1;
   }
-  return low;
+  const own = above[low + 1]! - above[low]!;
+  return low + (own > 0 ? Math.min(1, Math.max(0, (volume - above[low]!) / own)) : 0.5);
+}
+
+/** A line's height so far along, in places, straight between their middles. */
+function heightAt({ h, first, last }: Line, at: number): number {
+  const place = Math.min(last, Math.max(first, at - 0.5));
+  const k = Math.floor(place);
+  const next = Math.min(last, k + 1);
+  return h[k]! + (h[next]! - h[k]!) * (place - k);
 }
