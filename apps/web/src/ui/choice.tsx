@@ -12,7 +12,7 @@ interface Props<T extends string> {
 /** One of a few: all in sight, the chosen one filled. */
 export function Choice<T extends string>({ label, value, options, onChange }: Props<T>) {
   return (
-    <View className="gap-1">
+    <View className="max-w-full gap-1">
       <Small>{label}</Small>
       <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-2">
         {options.map((option) => {
