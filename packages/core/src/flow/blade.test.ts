@@ -58,6 +58,16 @@ test('under a long stroke a thinner gap leaves less and pushes more', () => {
   expect(left(0.4)).toBeLessThan(left(0.8));
 });
 
+test('a blade wider than the face, and over its edge, leaves numbers and no paint beyond it', () => {
+  const small = layGrid(scene([], { widthMm: 40, heightMm: 40 }), 24);
+  const film = Float32Array.from(small.inside, (inside) => (inside ? 2e-3 : 0));
+  const strip = wipe(film, small, { ...STROKE, fromMm: [20, 20], toMm: [170, 20], widthMm: 100 })!;
+  for (let x = 0; x < small.grid.nx; x += 0.7)
+    for (let y = 0; y < small.grid.ny; y += 0.7)
+      for (const n of [strip.after(x, y) ?? 0, ...(strip.before(x, y, 0.7) ?? [])])
+        expect(Number.isFinite(n)).toBe(true);
+});
+
 const BLADE: Blade = { kind: 'blade', ...STROKE };
 const REST: Act = { kind: 'rest', s: 4 };
 

@@ -138,8 +138,11 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): WipedStrip | 
     const at = Math.min(count - 1, Math.max(0, (across / width + 0.5) * count - 0.5));
     const n = Math.floor(at);
     const place = along / perPlace;
-    const both = [lines[n]!, lines[Math.min(count - 1, n + 1)]!] as const;
-    if (both.every(({ first, last }) => place < first || place >= last + 1)) return undefined;
+    const on = ({ first, last }: Line) => place >= first && place < last + 1;
+    const [one, other] = [lines[n]!, lines[Math.min(count - 1, n + 1)]!];
+    if (!on(one) && !on(other)) return undefined;
+    // Where only one of them is on the face here, that one tells.
+    const both = [on(one) ? one : other, on(other) ? other : one] as const;
     return { both, share: at - n, place, across };
   };
   const keptOf = ({ gap }: Line, height: number) => (height > gap ? gap / 2 : height);
