@@ -1,7 +1,7 @@
 import { defineVerb } from './define';
 import { pouredThrough } from './empties';
 import { placeWords } from './place';
-import { HIGH_MM, pouredAlong } from './poured-along';
+import { fallsFar, HEIGHT, pouredAlong } from './poured-along';
 
 export const pour = defineVerb({
   id: 'pour',
@@ -9,14 +9,7 @@ export const pour = defineVerb({
   fields: {
     cups: { kind: 'cups', label: 'Cups, one after the other' },
     atMm: { kind: 'point', label: 'Where' },
-    heightMm: {
-      kind: 'number',
-      label: 'From a height of',
-      min: 5,
-      max: 1000,
-      unit: 'mm',
-      usual: 60,
-    },
+    heightMm: HEIGHT,
   },
   usualS: 30,
   each: true,
@@ -24,7 +17,7 @@ export const pour = defineVerb({
     `Pour ${cups.map(cupName).join(', then ')} on ${placeWords(atMm, widthMm, surfaceMm)} in one place, ${Math.round(heightMm / 10)} cm high, in an even stream.`,
   does: ({ cups, atMm, heightMm, s, own }, desk) =>
     pouredAlong([atMm], cups, { heightMm, ...(own ? { s } : {}) }, desk),
-  unseen: ({ heightMm }) => (heightMm > HIGH_MM ? ['a fall of more than 30 cm'] : []),
+  unseen: fallsFar,
   empties: pouredThrough,
   marks: ({ atMm }) => [{ kind: 'disc', atMm, rMm: 0 }],
   label: () => 'pour',

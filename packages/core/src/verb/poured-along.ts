@@ -4,8 +4,22 @@ import type { Point } from '../surface/path';
 import type { Desk, Done, Take } from './define';
 import { meanNu } from './thickness';
 
+/** From how high paint is poured, as a field of a move. */
+export const HEIGHT = {
+  kind: 'number',
+  label: 'From a height of',
+  min: 5,
+  max: 1000,
+  unit: 'mm',
+  usual: 60,
+} as const;
+
 /** From this high on a stream gets no thinner, mm. */
-export const HIGH_MM = 300;
+const HIGH_MM = 300;
+
+/** What a fall from higher would do is not in the picture. */
+export const fallsFar = ({ heightMm }: { readonly heightMm: number }): readonly string[] =>
+  heightMm > HIGH_MM ? ['a fall of more than 30 cm'] : [];
 /** Kinematic viscosity the rate of a pour is stated for, m²/s: medium paint. Thicker runs slower. */
 const STATED_NU = 9e-4;
 /** However little there is, a hand takes this long over it, s. */

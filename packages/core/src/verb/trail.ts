@@ -1,7 +1,7 @@
 import { pathWords, strokesOf } from '../surface/path';
 import { defineVerb } from './define';
 import { pouredThrough } from './empties';
-import { HIGH_MM, pouredAlong } from './poured-along';
+import { fallsFar, HEIGHT, pouredAlong } from './poured-along';
 
 export const trail = defineVerb({
   id: 'trail',
@@ -9,14 +9,7 @@ export const trail = defineVerb({
   fields: {
     cups: { kind: 'cups', label: 'Cups, one after the other' },
     way: { kind: 'path', label: 'Way', usual: 'ring' },
-    heightMm: {
-      kind: 'number',
-      label: 'From a height of',
-      min: 5,
-      max: 1000,
-      unit: 'mm',
-      usual: 60,
-    },
+    heightMm: HEIGHT,
   },
   usualS: 30,
   each: true,
@@ -25,7 +18,7 @@ export const trail = defineVerb({
   // One line without lifting: from one stroke to the next the stream goes on.
   does: ({ cups, way, heightMm, s, own }, desk) =>
     pouredAlong(strokesOf(way).flat(), cups, { heightMm, ...(own ? { s } : {}) }, desk),
-  unseen: ({ heightMm }) => (heightMm > HIGH_MM ? ['a fall of more than 30 cm'] : []),
+  unseen: fallsFar,
   empties: pouredThrough,
   marks: ({ way }) => [{ kind: 'path', path: way }],
   label: () => 'pour',

@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import { layGrid } from '../../flow/ground';
 import { plainKernel } from '../../flow/kernel';
 import { type Stream, streamMl } from '../../flow/act/stream';
@@ -9,7 +8,6 @@ import { outcomeOf } from '../../flow/outcome';
 import { develop } from '../../flow/develop';
 import { mixesOf } from '../../flow/strata';
 import { runOffOf } from '../../remark';
-import { anyPlan } from '../any-plan.test-data';
 import { brief } from '../brief/brief';
 import { newPlan } from '../beginning/create';
 import { CANVAS, DAMSON, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
