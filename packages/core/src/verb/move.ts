@@ -12,6 +12,7 @@ import { edge } from './edge';
 import { flip } from './flip';
 import { lay } from './lay';
 import { pour } from './pour';
+import { press } from './press';
 import { rest } from './rest';
 import { spin } from './spin';
 import { swipe } from './swipe';
@@ -32,6 +33,7 @@ const ALL = [
   blow,
   spin,
   comb,
+  press,
   torch,
   rest,
   dry,

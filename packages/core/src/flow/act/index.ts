@@ -4,12 +4,13 @@ import { blade } from './blade';
 import { drag } from './drag';
 import { jet } from './jet';
 import { overlay } from './overlay';
+import { press } from './press';
 import { rest } from './rest';
 import { spin } from './spin';
 import { stream } from './stream';
 import { tilt } from './tilt';
 
-const ALL = [overlay, stream, tilt, spin, jet, blade, drag, rest] as const;
+const ALL = [overlay, stream, tilt, spin, jet, blade, drag, press, rest] as const;
 
 /** What flow knows; every verb compiles to some of these, in the order they happen. Lengths in mm, angles clockwise from +x. */
 export type Act = Parameters<(typeof ALL)[number]['weight']>[0];

@@ -1,0 +1,115 @@
+import { DRY_M } from '../film';
+import { fieldAt } from '../field-at';
+import type { Site } from '../ground';
+import type { ActDefinition } from './define';
+
+/** Something round pressed into the film and lifted: part of what lay under it goes out and lies in a rim round it. */
+export interface Press {
+  readonly kind: 'press';
+  readonly atMm: readonly [number, number];
+  /** Radius of what touches, mm. */
+  readonly rMm: number;
+  /** Share of the film that stays under it, the lowest, 0..1. */
+  readonly leaves: number;
+}
+
+/** The rim reaches out to so many radii, and toward the edge of what touches less is pressed out, over this part of the radius. */
+const RIM = 1.4;
+const SOFT = 0.3;
+/** Parts of the radius volumes are summed in. */
+const RINGS = 64;
+
+export const press: ActDefinition<Press> = {
+  id: 'press',
+  weight: () => 0,
+  brings: () => [],
+  key: (act) => act,
+  *run(act, { kernel: { film }, site }) {
+    const was = Float32Array.from(film.h);
+    const pressed = pressInto(was, site, act);
+    const { nx } = site.grid;
+    let before = 0;
+    let after = 0;
+    const touched: number[] = [];
+    for (let i = 0; i < was.length; i++) {
+      const rho = pressed.distance((i % nx) + 0.5, Math.floor(i / nx) + 0.5);
+      if (!site.inside[i] || rho >= RIM) continue;
+      touched.push(i);
+      film.h[i] = pressed.after(was[i]!, rho);
+      before += was[i]!;
+      after += film.h[i]!;
+    }
+    // Rings only come near the cells: none of the paint is lost for that.
+    for (const i of touched) {
+      film.h[i] = film.h[i]! * (after > 0 ? before / after : 1);
+      film.lower[i] = Math.min(film.lower[i]!, film.h[i]!);
+      if (film.h[i]! >= DRY_M) film.ground[i] = 0;
+    }
+    yield {
+      weight: 0,
+      back: ({ kernel: { samples }, count }) => {
+        for (let k = 0; k < count; k++) {
+          const from = pressed.before(samples.x[k]!, samples.y[k]!, samples.z[k]!);
+          if (!from) continue;
+          samples.x[k] = from[0];
+          samples.y[k] = from[1];
+          samples.z[k] = from[2];
+        }
+      },
+    };
+  },
+};
+
+/** What a press makes of a film; distances from its middle in its radii. */
+function pressInto(h: Float32Array, site: Site, { atMm, rMm, leaves }: Press) {
+  const { cellMm, originMm, grid, inside } = site;
+  const r = rMm / cellMm;
+  const [cx, cy] = [(atMm[0] + originMm[0]) / cellMm, (atMm[1] + originMm[1]) / cellMm];
+  const distance = (x: number, y: number) => Math.hypot(x - cx, y - cy) / r;
+  const stays = (rho: number): number => {
+    const t = Math.min(1, Math.max(0, (rho - 1 + SOFT) / SOFT));
+    return leaves + (1 - leaves) * t * t * (3 - 2 * t);
+  };
+  // What is pressed out, summed outward from the middle, and the face the rim lies on, in cells.
+  const out = new Float64Array(RINGS + 1);
+  let rimCells = 0;
+  for (let i = 0; i < h.length; i++) {
+    const rho = distance((i % grid.nx) + 0.5, Math.floor(i / grid.nx) + 0.5);
+    if (!inside[i] || rho >= RIM) continue;
+    if (rho >= 1) rimCells++;
+    else {
+      const ring = Math.floor(rho * RINGS) + 1;
+      out[ring] = out[ring]! + h[i]! * (1 - stays(rho));
+    }
+  }
+  for (let n = 1; n <= RINGS; n++) out[n] = out[n]! + out[n - 1]!;
+  const rim = rimCells > 0 ? out[RINGS]! / rimCells : 0;
+  const share = (rho: number) => (rho * rho - 1) / (RIM * RIM - 1);
+  /** The radius within which a share of what was pressed out lay. */
+  const radiusOf = (part: number): number => {
+    let n = 1;
+    while (n < RINGS && out[n]! < part * out[RINGS]!) n++;
+    const own = out[n]! - out[n - 1]!;
+    return (n - 1 + (own > 0 ? (part * out[RINGS]! - out[n - 1]!) / own : 0.5)) / RINGS;
+  };
+  return {
+    distance,
+    after: (was: number, rho: number) => (rho < 1 ? was * stays(rho) : was + rim),
+    before: (x: number, y: number, z: number): readonly [number, number, number] | undefined => {
+      const rho = distance(x, y);
+      if (rho >= RIM) return undefined;
+      if (rho < 1) return [x, y, z * stays(rho)];
+      const own = fieldAt(h, site, x, y);
+      const level = z * (own + rim);
+      if (level <= own) return [x, y, own > 0 ? level / own : z];
+      // Laid down from the middle outward, the lower first.
+      const from = radiusOf(share(rho));
+      const left = stays(from);
+      return [
+        cx + ((x - cx) * from) / rho,
+        cy + ((y - cy) * from) / rho,
+        left + (1 - left) * Math.min(1, (level - own) / rim),
+      ];
+    },
+  };
+}

@@ -1,0 +1,35 @@
+import { defineVerb } from './define';
+import { placeWords } from './place';
+
+/** What stays of the film under what is pressed into it (tuned by eye): a balloon gives way, a piece or a cup's foot goes down to the ground. */
+const LEAVES = { balloon: 0.35, flat: 0.15 } as const;
+
+export const press = defineVerb({
+  id: 'press',
+  title: 'Press and lift',
+  fields: {
+    atMm: { kind: 'point', label: 'Where' },
+    widthMm: {
+      kind: 'number',
+      label: 'Touches as wide as',
+      min: 5,
+      max: 500,
+      unit: 'mm',
+      usual: 40,
+    },
+    tool: {
+      kind: 'choice',
+      label: 'With',
+      of: ['balloon', 'flat'],
+      names: { balloon: 'Balloon', flat: 'Something flat' },
+    },
+  },
+  usualS: 5,
+  each: true,
+  does: ({ atMm, widthMm, tool }) => ({
+    acts: [{ kind: 'press', atMm, rMm: widthMm / 2, leaves: LEAVES[tool] }],
+  }),
+  says: ({ atMm, widthMm, tool }, scene) =>
+    `Press ${tool === 'balloon' ? 'the balloon' : 'it flat'} on ${placeWords(atMm, scene.widthMm, scene.heightMm)} until ${Math.round(widthMm / 10)} cm touch, and lift straight up. A fresh spot each time: twice in one place smears.`,
+  marks: ({ atMm, widthMm }) => [{ kind: 'disc', atMm, rMm: widthMm / 2 }],
+});
