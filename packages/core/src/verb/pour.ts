@@ -1,7 +1,7 @@
 import { defineVerb } from './define';
 import { pouredThrough } from './empties';
 import { placeWords } from './place';
-import { fallsFar, HEIGHT, pouredAlong } from './poured-along';
+import { fallsFar, HEIGHT, onTurntable, pouredAlong, TURNS } from './poured-along';
 
 export const pour = defineVerb({
   id: 'pour',
@@ -10,13 +10,19 @@ export const pour = defineVerb({
     cups: { kind: 'cups', label: 'Cups, one after the other' },
     atMm: { kind: 'point', label: 'Where' },
     heightMm: HEIGHT,
+    turnsPerMin: TURNS,
   },
   usualS: 30,
   each: true,
-  says: ({ cups, atMm, heightMm }, { cupName, widthMm, heightMm: surfaceMm }) =>
-    `Pour ${cups.map(cupName).join(', then ')} on ${placeWords(atMm, widthMm, surfaceMm)} in one place, ${Math.round(heightMm / 10)} cm high, in an even stream.`,
-  does: ({ cups, atMm, heightMm, s, own }, desk) =>
-    pouredAlong([atMm], cups, { heightMm, ...(own ? { s } : {}) }, desk),
+  says: ({ cups, atMm, heightMm, turnsPerMin }, { cupName, widthMm, heightMm: surfaceMm }) =>
+    `Pour ${cups.map(cupName).join(', then ')} on ${placeWords(atMm, widthMm, surfaceMm)} in one place, ${Math.round(heightMm / 10)} cm high, in an even stream${onTurntable(turnsPerMin)}.`,
+  does: ({ cups, atMm, heightMm, turnsPerMin, s, own }, desk) =>
+    pouredAlong(
+      [atMm],
+      cups,
+      { heightMm, ...(turnsPerMin ? { turnsPerMin } : {}), ...(own ? { s } : {}) },
+      desk,
+    ),
   unseen: fallsFar,
   empties: pouredThrough,
   marks: ({ atMm }) => [{ kind: 'disc', atMm, rMm: 0 }],

@@ -1,3 +1,4 @@
+import { lengthOfLine } from '../surface/path';
 import { factorsWith } from '../factor';
 import {
   careOf,
@@ -128,6 +129,28 @@ describe('a ledger', () => {
     expect(entries.map((e) => e.takes.length)).toEqual([1, 0]);
     expect(entries.map((e) => e.dry)).toEqual([[], [{ cup: 'c1', by: 'one' }]]);
     expect(flow().acts.map((a) => a.kind)).toEqual(['stream']);
+  });
+
+  test('poured in one place on a turntable the paint falls in as many rings as it turns', () => {
+    const pour = (more: object): Move => ({
+      id: 'p',
+      verb: 'pour',
+      cups: ['c1'],
+      atMm: [300, 200],
+      heightMm: 60,
+      ...more,
+    });
+    const way = (move: Move) => {
+      const [act] = keepLedger([move], table()).flow().acts;
+      return act?.kind === 'stream' ? act.pathMm : [];
+    };
+    expect(way(pour({}))).toEqual([[300, 200]]);
+    const turned = way(pour({ turnsPerMin: 30, s: 10, own: true }));
+    for (const [x, y] of turned) expect(Math.hypot(x - 250, y - 200)).toBeCloseTo(50, 6);
+    // Five turns in ten seconds: it ends where it began, having gone round counterclockwise, for the piece turns clockwise.
+    expect(turned.at(-1)![0]).toBeCloseTo(300, 6);
+    expect(lengthOfLine(turned)).toBeCloseTo(5 * 2 * Math.PI * 50, -1);
+    expect(turned[1]![1]).toBeLessThan(200);
   });
 
   test('a cup for each piece of a set is not one cup poured twice', () => {

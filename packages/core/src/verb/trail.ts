@@ -1,7 +1,7 @@
 import { pathWords, strokesOf } from '../surface/path';
 import { defineVerb } from './define';
 import { pouredThrough } from './empties';
-import { fallsFar, HEIGHT, pouredAlong } from './poured-along';
+import { fallsFar, HEIGHT, onTurntable, pouredAlong, TURNS } from './poured-along';
 
 export const trail = defineVerb({
   id: 'trail',
@@ -10,14 +10,20 @@ export const trail = defineVerb({
     cups: { kind: 'cups', label: 'Cups, one after the other' },
     way: { kind: 'path', label: 'Way', usual: 'ring' },
     heightMm: HEIGHT,
+    turnsPerMin: TURNS,
   },
   usualS: 30,
   each: true,
-  says: ({ cups, way, heightMm }, { cupName }) =>
-    `Pour ${cups.map(cupName).join(', then ')} ${pathWords(way)}, ${Math.round(heightMm / 10)} cm high, in an even stream, all of it on the way.`,
+  says: ({ cups, way, heightMm, turnsPerMin }, { cupName }) =>
+    `Pour ${cups.map(cupName).join(', then ')} ${pathWords(way)}, ${Math.round(heightMm / 10)} cm high, in an even stream, all of it on the way${onTurntable(turnsPerMin)}.`,
   // One line without lifting: from one stroke to the next the stream goes on.
-  does: ({ cups, way, heightMm, s, own }, desk) =>
-    pouredAlong(strokesOf(way).flat(), cups, { heightMm, ...(own ? { s } : {}) }, desk),
+  does: ({ cups, way, heightMm, turnsPerMin, s, own }, desk) =>
+    pouredAlong(
+      strokesOf(way).flat(),
+      cups,
+      { heightMm, ...(turnsPerMin ? { turnsPerMin } : {}), ...(own ? { s } : {}) },
+      desk,
+    ),
   unseen: fallsFar,
   empties: pouredThrough,
   marks: ({ way }) => [{ kind: 'path', path: way }],
