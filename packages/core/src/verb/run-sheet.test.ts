@@ -151,6 +151,9 @@ describe('a ledger', () => {
     expect(turned.at(-1)![0]).toBeCloseTo(300, 6);
     expect(lengthOfLine(turned)).toBeCloseTo(5 * 2 * Math.PI * 50, -1);
     expect(turned[1]![1]).toBeLessThan(200);
+    // However long somebody says it takes.
+    const days = way(pour({ turnsPerMin: 120, s: 86400 * 60, own: true }));
+    expect(days.length).toBeLessThanOrEqual(4001);
   });
 
   test('a cup for each piece of a set is not one cup poured twice', () => {
