@@ -1,5 +1,4 @@
 import type { Film } from './film';
-import type { Layers } from './layers';
 import type { SweepLines } from './sweep';
 
 /** Keeps a cell with nothing in it from dividing by nothing, m. */
@@ -70,16 +69,5 @@ export function carryLine(
     const at = start + i * stride;
     beyond = right[i]! + (i < n - 1 ? upper[i]! * beyond : 0);
     lnNu[at] = beyond;
-  }
-}
-
-/** Adds what comes from above to the upper film, with its own viscosity. */
-export function carryIn({ h, lower, lnNu, source }: Film, { arrivingNu }: Layers, dtS: number) {
-  const arriving = Math.log(arrivingNu);
-  for (let i = 0; i < h.length; i++) {
-    const came = source[i]! * dtS;
-    if (came === 0) continue;
-    const upper = Math.max(0, h[i]! - lower[i]!);
-    lnNu[i] = (upper * lnNu[i]! + came * arriving) / (upper + came);
   }
 }

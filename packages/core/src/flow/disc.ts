@@ -1,12 +1,13 @@
 import { noise } from './noise';
 import { FRAME_CELLS, type FrameSeen } from './frames';
 import type { Stream } from './act/stream';
-import { fieldAt } from './field-at';
-import type { Film } from './film';
+import { fieldAt, type Patch, patchAt } from './field-at';
+import type { Film, Floats } from './film';
 import { type Site, sideAt } from './ground';
 import { MOST_EXCESS } from './layers';
 import { LAYERED_PLANES, type Motion, PLANES, planesOf, WHOLE } from './motion';
 import { fallOf } from './profile';
+import { along } from '../surface/path';
 import type { Traced } from './step';
 
 /** A stream within one frame: a disc that moves and changes its radius evenly. Places in cells. */
@@ -31,15 +32,19 @@ export interface Spot {
   readonly s: number;
 }
 
-/** Where a stream's disc is when a share `s` of its paint has left. */
-export function spotAt(stream: Stream, s: number, site: Site, seed: number): Spot {
-  const [x, y] = along(stream.pathMm, s);
-  const stray = (axis: number) => stream.strayMm * noise(4 * s, axis * 7.3, 0.5, seed + 23);
-  return {
-    x: (x + stray(1) + site.originMm[0]) / site.cellMm,
-    y: (y + stray(2) + site.originMm[1]) / site.cellMm,
-    r: radius(stream, s) / site.cellMm,
-    s,
+/** Where a stream's disc is when a share of its paint has left. */
+export function spotsOf(stream: Stream, site: Site, seed: number): (s: number) => Spot {
+  const at = along(stream.pathMm);
+  const stray = (s: number, axis: number) =>
+    stream.strayMm * noise(4 * s, axis * 7.3, 0.5, seed + 23);
+  return (s) => {
+    const [x, y] = at(s);
+    return {
+      x: (x + stray(s, 1) + site.originMm[0]) / site.cellMm,
+      y: (y + stray(s, 2) + site.originMm[1]) / site.cellMm,
+      r: radius(stream, s) / site.cellMm,
+      s,
+    };
   };
 }
 
@@ -48,20 +53,6 @@ function radius({ radiusMm }: Stream, s: number): number {
   const [a, b] = [radiusMm[Math.max(0, next - 1)], radiusMm[next] ?? radiusMm[radiusMm.length - 1]];
   if (!a || !b) return 0;
   return b.at > a.at ? a.mm + ((b.mm - a.mm) * (s - a.at)) / (b.at - a.at) : b.mm;
-}
-
-/** The point at a share of a polyline's length. */
-function along(path: Stream['pathMm'], share: number): readonly [number, number] {
-  const first = path[0] ?? ([0, 0] as const);
-  const lengths = path.slice(1).map((p, i) => Math.hypot(p[0] - path[i]![0], p[1] - path[i]![1]));
-  let left = share * lengths.reduce((a, b) => a + b, 0);
-  for (const [i, length] of lengths.entries()) {
-    const [a, b] = [path[i]!, path[i + 1]!];
-    if (left <= length && length > 0)
-      return [a[0] + ((b[0] - a[0]) * left) / length, a[1] + ((b[1] - a[1]) * left) / length];
-    left -= length;
-  }
-  return path.at(-1) ?? first;
 }
 
 /**
@@ -190,7 +181,7 @@ function risen(
   const { x, y, z } = kernel.samples;
   const midX = x[k]! + ((before.x[k]! - x[k]!) * tau) / 2;
   const midY = y[k]! + ((before.y[k]! - y[k]!) * tau) / 2;
-  const [was, is] = h ? h.map((field) => fieldAt(field, site, midX, midY)) : [0, 0];
+  const [was, is] = h ? h.map((patch) => patchAt(patch, midX, midY)) : [0, 0];
   if ((was! + is!) / 2 < THROUGH_M) return tau;
   const { from, to } = disc;
   // Where it stands under the disc, which moves meanwhile, and what lands on it there.
@@ -203,10 +194,8 @@ function risen(
   const { apart, excess, across } = movedAt(motion, site, midX, midY);
   // Outside the disc the frame moved it as any other place.
   let level = before.z[k]! + (z[k]! - before.z[k]!) * (1 - tau);
-  // The farther its disc goes meanwhile the shorter it stands over a place.
-  const steps = RISE_STEPS + Math.ceil(Math.hypot(to.x - from.x, to.y - from.y) / from.r);
-  const part = tau / steps;
-  for (let n = 0; n < steps; n++) {
+  const part = tau / RISE_STEPS;
+  for (let n = 0; n < RISE_STEPS; n++) {
     const lower = level;
     const fresh = level * freshAt(tau - part * (n + 0.5));
     level += part * (fresh - fallOf(level, apart, excess, across));
@@ -231,6 +220,20 @@ function movedAt(motion: Motion, site: Site, x: number, y: number) {
     at(0) * most[0] * (at(PLANES, 0.5) - at(PLANES, -0.5)) +
     at(1) * most[1] * (at(PLANES, 0, 0.5) - at(PLANES, 0, -0.5));
   return { apart, excess: at(PLANES) * MOST_EXCESS, across: across * MOST_EXCESS };
+}
+
+/** The film near a disc on its way, as far as anything is asked of it. */
+export function nearDisc(h: Floats, { grid }: Site, disc: Disc): Patch {
+  const reach = reachOf(disc) + 2;
+  const left = Math.max(0, Math.floor(disc.from.x - reach));
+  const top = Math.max(0, Math.floor(disc.from.y - reach));
+  const right = Math.min(grid.nx, Math.ceil(disc.from.x + reach));
+  const bottom = Math.min(grid.ny, Math.ceil(disc.from.y + reach));
+  const [across, down] = [Math.max(0, right - left), Math.max(0, bottom - top)];
+  const field = new Float32Array(across * down);
+  for (let y = 0; y < down; y++)
+    field.set(h.subarray((top + y) * grid.nx + left, (top + y) * grid.nx + right), y * across);
+  return { left, top, across, down, field };
 }
 
 /** Farther than this from a disc's start no place can meet it within a frame, cells. */

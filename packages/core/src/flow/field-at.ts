@@ -1,9 +1,31 @@
 import type { Site } from './ground';
 
 /** A field's value at a place in cells, bilinear. Row-major over the site's grid. */
-export function fieldAt(
+export const fieldAt = (
   field: Float32Array | Int16Array,
   { grid: { nx, ny } }: Site,
+  x: number,
+  y: number,
+): number => bilinear(field, nx, ny, x, y);
+
+/** A part of a field, row-major: `across` × `down` cells from `left`, `top` of the grid. */
+export interface Patch {
+  readonly left: number;
+  readonly top: number;
+  readonly across: number;
+  readonly down: number;
+  readonly field: Float32Array;
+}
+
+/** The value of a part of a field at a place of the grid in cells; 0 where it has no cells. */
+export const patchAt = ({ left, top, across, down, field }: Patch, x: number, y: number): number =>
+  across > 1 && down > 1 ? bilinear(field, across, down, x - left, y - top) : 0;
+
+/** Between the middles of the four cells around, held at the border. */
+function bilinear(
+  field: Float32Array | Int16Array,
+  nx: number,
+  ny: number,
   x: number,
   y: number,
 ): number {

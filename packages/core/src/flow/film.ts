@@ -69,6 +69,10 @@ export function bareFilm(
   return film;
 }
 
+/** Share of a cell's height that is the upper of two films; all of it where it is dry. */
+export const upperShare = ({ h, lower }: Film, i: number): number =>
+  h[i]! > 0 ? 1 - Math.min(1, lower[i]! / h[i]!) : 1;
+
 /** Paint on the grid, m³. */
 export function volumeM3({ h, grid }: Film): number {
   let sum = 0;

@@ -1,10 +1,11 @@
 import type { UnderWay } from './act/define';
-import type { Disc, Spot } from './disc';
-import type { Film } from './film';
+import { type Disc, nearDisc, type Spot } from './disc';
+import type { Patch } from './field-at';
+import { type Film, upperShare } from './film';
 import { type Drive, GRAVITY } from './grid';
 import type { Site } from './ground';
 import { fluidityOf, type Layers } from './layers';
-import { type Motion, planesFor } from './motion';
+import { type Motion, planesFor, whole } from './motion';
 import type { Step, Traced } from './step';
 
 /** Cells the surface may move in one frame; frames longer than this bend paths too coarsely. */
@@ -13,8 +14,6 @@ export const FRAME_CELLS = 3.2;
 const STEPS = 2;
 const MOST_STEPS = 12;
 const SPREAD_PER_STEP = 0.33;
-/** Radii a disc may move in a step: its paint falls as along a line. */
-const MOVE_PER_STEP = 0.7;
 /** The shortest and longest frame, s. */
 const SHORTEST_S = 0.01;
 const LONGEST_S = 60;
@@ -26,8 +25,8 @@ export const RAMP_S = 1.5;
 /** A frame as what pours in it meets it again on the way back. */
 export interface FrameSeen {
   readonly motion: Motion;
-  /** Wet height at its beginning and its end, m, cell by cell; only where a stream lies on what is there. */
-  readonly h?: readonly [Float32Array, Float32Array];
+  /** Wet height near the disc at its beginning and its end, m; only where a stream lies on what is there. */
+  readonly h?: readonly [Patch, Patch];
 }
 
 /** A stretch of time in which one thing happens to the film. */
@@ -47,8 +46,6 @@ export interface Span {
     readonly nuAt: (t: number) => number;
     /** Where its disc is, with the film as it is then. */
     readonly spotAt: (t: number) => Spot;
-    /** How far its disc goes in so long, cells. */
-    readonly movesBy: (t: number, seconds: number) => number;
     /** Sets the film's source for a step that takes so long. */
     readonly feed: (t: number, seconds: number) => void;
     /** Mean height it adds at the middle of a disc of this radius, in cells, in so long, m. */
@@ -86,8 +83,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     const before = pours && !pours.core ? Float32Array.from(film.h) : undefined;
     kernel.beginFrame();
     const during = driven(t + seconds / 2);
-    const steps =
-      pours && from ? stepsFor(film, drive.nu, seconds, from.r, pours.movesBy(t, seconds)) : STEPS;
+    const steps = from ? stepsFor(film, drive.nu, seconds, from.r) : STEPS;
     for (let step = 0; step < steps; step++) {
       pours?.feed(t + (step * seconds) / steps, seconds / steps);
       kernel.step(during, seconds / steps, under.xFirst);
@@ -96,7 +92,6 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       under.margin.collect();
     }
     const motion = kernel.endFrame(during, seconds, memoryFor(under, during));
-    const after = before && Float32Array.from(film.h);
     const to = pours?.spotAt(t + seconds);
     const disc: Disc | undefined = pours &&
       from &&
@@ -109,7 +104,8 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       };
     from = to;
     const over = under.margin.frame();
-    const seen: FrameSeen = { motion, ...(before && after ? { h: [before, after] } : {}) };
+    const h: FrameSeen['h'] = before &&
+      disc && [nearDisc(before, site, disc), nearDisc(film.h, site, disc)];
     const step: Step & { readonly motion: Motion } = {
       weight: span.felt * seconds,
       motion,
@@ -117,9 +113,10 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       ...(disc ? { left: { source: under.source, s: disc.to.s } } : {}),
       back: (traced) => {
         if (disc) remember(traced);
-        traced.kernel.load(step.motion);
+        const moved = whole(step.motion, site.grid);
+        traced.kernel.load(moved);
         traced.kernel.trace(traced.count);
-        if (disc) pours?.meet(traced, disc, seen);
+        if (disc) pours?.meet(traced, disc, { motion: moved, ...(h ? { h } : {}) });
       },
     };
     yield step;
@@ -142,18 +139,11 @@ function remember({ kernel: { samples }, count, before }: Traced): void {
  * Steps of a frame streams pour in. An implicit step spreads a heap as e^(−|x|)·e^(−|y|), in diamonds: kept short against the
  * time a heap takes to spread over the disc, rings stay round.
  */
-function stepsFor(
-  { h, grid }: Film,
-  nu: number,
-  seconds: number,
-  r: number,
-  moved: number,
-): number {
+function stepsFor({ h, grid }: Film, nu: number, seconds: number, r: number): number {
   let most = 0;
   for (let i = 0; i < h.length; i++) if (h[i]! > most) most = h[i]!;
   const cellsSquared = (GRAVITY * most ** 3 * seconds) / (3 * nu * grid.dx * grid.dx);
-  const spreads = cellsSquared / (SPREAD_PER_STEP * Math.max(1, r) ** 2);
-  const steps = Math.max(spreads, moved / (MOVE_PER_STEP * r));
+  const steps = cellsSquared / (SPREAD_PER_STEP * Math.max(1, r) ** 2);
   return Math.min(MOST_STEPS, Math.max(STEPS, Math.ceil(steps)));
 }
 
@@ -189,10 +179,8 @@ function firstFrame(film: Film, { inside, grid }: Site, drive: Drive): number {
 }
 
 /** Viscosity of the even film that would run as two do at a cell. */
-function nuAt({ h, lower, lnNu }: Film, i: number, { lowerNu }: Layers): number {
-  const upper = 1 - Math.min(1, lower[i]! / h[i]!);
-  return 1 / fluidityOf(upper, lowerNu, Math.exp(lnNu[i]!));
-}
+const nuAt = (film: Film, i: number, { lowerNu }: Layers): number =>
+  1 / fluidityOf(upperShare(film, i), lowerNu, Math.exp(film.lnNu[i]!));
 
 /** What a raw ground holds of whatever stands on it. */
 function holdFast({ h, lower }: Film, { inside }: Site, drinksM: number): void {

@@ -1,7 +1,6 @@
 import type { Jet } from './act/jet';
 import { volumeM3 } from './film';
-import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
-import { emptyBirths, traceBirths } from './trace';
+import { BASE, birthAt, flipped, poured, scene } from './scene.test-data';
 
 const JET: Jet = {
   kind: 'jet',
@@ -53,27 +52,8 @@ test('blown to the other side it is the mirror image', () => {
 });
 
 test('colour goes with it: where base lay beside the puddle, the cup’s paint lies after', () => {
-  const topAt = (what: ReturnType<typeof poured>, xMm: number) => {
-    const { pour, kernel, site } = what;
-    const births = emptyBirths(1);
-    const place = (mm: number, axis: 0 | 1) =>
-      Float32Array.of((mm + site.originMm[axis]) / site.cellMm);
-    endOf(
-      traceBirths(
-        pour,
-        kernel,
-        {
-          index: Int32Array.of(0),
-          x: place(xMm, 0),
-          y: place(100, 1),
-          z: Float32Array.of(1),
-          count: 1,
-        },
-        births,
-      ),
-    );
-    return births.source[0];
-  };
+  const topAt = (what: ReturnType<typeof poured>, xMm: number) =>
+    birthAt(what, [xMm, 100], 1).source;
   const [still, east] = [blown({ press: 0, shear: 0 }), blown({ s: 3 })];
   const edge = [...Array(60).keys()].map((n) => 110 + n).find((x) => topAt(still, x) === 0)!;
   expect(topAt(east, edge + 4)).toBe(1);

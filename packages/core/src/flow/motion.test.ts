@@ -1,3 +1,4 @@
+import { accountOf } from './account';
 import { layGrid } from './ground';
 import { plainKernel } from './kernel';
 import { halve, type Motion, planesOf, WHOLE, whole } from './motion';
@@ -54,6 +55,20 @@ test('a long pour is kept within its memory, what was poured as it was; the film
   expect([...less.h]).toEqual([...all.h]);
   for (const { left, motion } of less.steps) if (left) expect(motion?.halved).toBeUndefined();
   expect(less.steps.some(({ motion }) => motion?.halved)).toBe(true);
+});
+
+test('where that is not enough, frames something was poured in are kept so too, and the paint is still found', () => {
+  const less = within(0.3 * bytesOf(within(Infinity)));
+  expect(less.steps.some(({ left, motion }) => left && motion?.halved)).toBe(true);
+  const kernel = plainKernel(less.site.grid, 4096);
+  const { mixes } = endOf(accountOf(less, kernel));
+  const found = (mix: string) => {
+    const { faceMl, edgesMl, runOffMl } = mixes[mix]!;
+    return faceMl + edgesMl + runOffMl;
+  };
+  const cup = ['a', 'b', 'c', 'd', 'e', 'f'].reduce((sum, mix) => sum + found(mix), 0);
+  expect(Math.abs(cup / 40 - 1)).toBeLessThan(0.1);
+  expect(Math.abs(found('base') / 40 - 1)).toBeLessThan(0.1);
 });
 
 test('one that does not fit even so says what to do', () => {

@@ -1,4 +1,4 @@
-import { DRY_M, type Film, type Floats } from './film';
+import { DRY_M, type Film, type Floats, upperShare } from './film';
 import type { Drive, Grid } from './grid';
 import { excessOf, MOST_EXCESS } from './layers';
 
@@ -234,16 +234,17 @@ function partOf(sx: number, sy: number, x: number, y: number): number {
 
 /** The excess of every wet cell, and beside them that of what they touch, so that it does not change at a front or an edge. */
 function setExcess(
-  { h, lower, lnNu, fluidity, shearX, shearY, grid: { nx, ny, dx } }: Film,
+  film: Film,
   { layers, sheared }: Drive,
   seconds: number,
   { weight, excess, ux, uy }: MotionSpace,
 ): void {
+  const { h, lnNu, fluidity, shearX, shearY } = film;
+  const { nx, ny, dx } = film.grid;
   excess.fill(0);
   for (let i = 0; i < excess.length; i++)
     if (weight[i] !== 0 && h[i]! > 0) {
-      const upper = 1 - Math.min(1, lower[i]! / h[i]!);
-      let own = layers ? excessOf(upper, layers.lowerNu, Math.exp(lnNu[i]!)) : 0;
+      let own = layers ? excessOf(upperShare(film, i), layers.lowerNu, Math.exp(lnNu[i]!)) : 0;
       if (sheared) {
         // Cells what drags at the surface moved the mean by, and what part of the motion that is.
         const perShear = (h[i]! * fluidity[i]! * seconds) / (2 * dx);

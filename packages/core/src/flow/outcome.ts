@@ -14,9 +14,9 @@ export interface Outcome {
   readonly laidMl: number;
   /** What ran off over each side, mL. */
   readonly spiltMl: Readonly<Record<Side, number>>;
-  /** Wet film where there is any. */
   /** What the sides of the piece hold, mL. */
   readonly edgesMl: number;
+  /** Wet film where there is any. */
   readonly film: {
     readonly meanMm: number;
     readonly thinnestMm: number;

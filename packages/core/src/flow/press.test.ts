@@ -1,8 +1,7 @@
 import { accountOf } from './account';
 import type { Press } from './act/press';
 import { volumeM3 } from './film';
-import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
-import { emptyBirths, traceBirths } from './trace';
+import { BASE, birthAt, endOf, flipped, poured, scene } from './scene.test-data';
 
 const PRESS: Press = { kind: 'press', atMm: [100, 100], rMm: 25, leaves: 0.35 };
 const pressed = (change: Partial<Press> = {}) =>
@@ -30,32 +29,10 @@ test('as much of the face is thinned as it touches, less its soft edge', () => {
   expect(area / (Math.PI * 25 ** 2)).toBeLessThan(0.9);
 });
 
-/** The birth at a place and level. */
-function birthAt({ pour, kernel, site }: ReturnType<typeof poured>, xMm: number, z: number) {
-  const place = (mm: number, axis: 0 | 1) =>
-    Float32Array.of((mm + site.originMm[axis]) / site.cellMm);
-  const births = emptyBirths(1);
-  endOf(
-    traceBirths(
-      pour,
-      kernel,
-      {
-        index: Int32Array.of(0),
-        x: place(xMm, 0),
-        y: place(100, 1),
-        z: Float32Array.of(z),
-        count: 1,
-      },
-      births,
-    ),
-  );
-  return { source: births.source[0], s: births.s[0]! };
-}
-
 test('what lay at a third of the film is on top there, the rim has the cup’s own, and no mix is lost', () => {
   const [was, is] = [plain(), pressed()];
-  expect(birthAt(is, 108, 1).s).toBeCloseTo(birthAt(was, 108, 0.35).s, 3);
-  expect(birthAt(is, 131, 1).source).toBe(1);
+  expect(birthAt(is, [108, 100], 1).s).toBeCloseTo(birthAt(was, [108, 100], 0.35).s, 3);
+  expect(birthAt(is, [131, 100], 1).source).toBe(1);
   const { pour, kernel } = is;
   const off = pour.spiltMl.reduce((a, b) => a + b, 0);
   expect((volumeM3(kernel.film) * 1e6 + off) / pour.laidMl).toBeCloseTo(1, 7);

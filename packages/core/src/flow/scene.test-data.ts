@@ -4,6 +4,7 @@ import type { Act } from './act';
 import type { Stream } from './act/stream';
 import type { PourScene } from './scene';
 import { type Pour, pourOn } from './simulate';
+import { emptyBirths, traceBirths } from './trace';
 
 /** A cup of equal layers a, b, c ... turned over at a place. */
 export function flipped(
@@ -72,4 +73,22 @@ export function endOf<T>(work: Generator<unknown, T>): T {
   let step = work.next();
   while (!step.done) step = work.next();
   return step.value;
+}
+
+/** The birth at a place, mm, and level of a poured film. */
+export function birthAt(
+  { pour, kernel, site }: ReturnType<typeof poured>,
+  [xMm, yMm]: readonly [number, number],
+  z: number,
+): { readonly source: number; readonly s: number } {
+  const births = emptyBirths(1);
+  const places = {
+    index: Int32Array.of(0),
+    x: Float32Array.of((xMm + site.originMm[0]) / site.cellMm),
+    y: Float32Array.of((yMm + site.originMm[1]) / site.cellMm),
+    z: Float32Array.of(z),
+    count: 1,
+  };
+  endOf(traceBirths(pour, kernel, places, births));
+  return { source: births.source[0]!, s: births.s[0]! };
 }

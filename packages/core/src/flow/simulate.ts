@@ -135,15 +135,18 @@ export function* pourOn(
 }
 
 /**
- * Halves the motions of all frames nothing was poured in; returns what all take up then.
+ * Halves the motions of frames nothing was poured in, and of the others where that is not enough; returns what all take up then.
  * @throws RangeError where that does not help
  */
 function putInLess(steps: readonly Step[], grid: Grid, mostBytes: number): number {
-  let bytes = 0;
-  for (const step of steps) {
-    if (step.motion && !step.left) step.motion = halve(step.motion, grid);
-    bytes += step.motion?.data.byteLength ?? 0;
+  const bytesOf = () => steps.reduce((sum, { motion }) => sum + (motion?.data.byteLength ?? 0), 0);
+  for (const poured of [false, true]) {
+    for (const step of steps)
+      if (step.motion && (step.left !== undefined) === poured)
+        step.motion = halve(step.motion, grid);
+    if (bytesOf() <= mostBytes) break;
   }
+  const bytes = bytesOf();
   if (bytes > mostBytes)
     throw new RangeError(
       'These moves go on for longer than a picture can be computed of: take some out, or make them shorter.',

@@ -1,5 +1,6 @@
-import { carryIn, carryLine } from './carry';
-import { DRY_M, type Film } from './film';
+import { addArriving } from './add';
+import { carryLine } from './carry';
+import { DRY_M, type Film, upperShare } from './film';
 import type { Drive } from './grid';
 import { fluidityOf, type Layers, paceOfLower } from './layers';
 
@@ -49,10 +50,8 @@ export function stepFilm(
   lines: SweepLines = sweepLines(film.grid),
 ): void {
   const { nx, ny } = film.grid;
-  const { h, source } = film;
   const { layers } = drive;
-  if (layers) carryIn(film, layers, dtS);
-  for (let i = 0; i < h.length; i++) if (source[i] !== 0) h[i] = h[i]! + source[i]! * dtS;
+  addArriving(film, dtS, layers?.arrivingNu);
   if (layers) setFluidity(film, layers);
   else film.fluidity.fill(1 / drive.nu);
   const sweepX = () => {
@@ -67,11 +66,11 @@ export function stepFilm(
 }
 
 /** How each cell's two films run together; none stands higher than all of it. */
-function setFluidity({ h, lower, lnNu, fluidity }: Film, { lowerNu }: Layers): void {
+function setFluidity(film: Film, { lowerNu }: Layers): void {
+  const { h, lower, lnNu, fluidity } = film;
   for (let i = 0; i < h.length; i++) {
     lower[i] = Math.min(lower[i]!, h[i]!);
-    const upper = h[i]! > 0 ? 1 - lower[i]! / h[i]! : 1;
-    fluidity[i] = fluidityOf(upper, lowerNu, Math.exp(lnNu[i]!));
+    fluidity[i] = fluidityOf(upperShare(film, i), lowerNu, Math.exp(lnNu[i]!));
   }
 }
 

@@ -1,4 +1,5 @@
 import type { Point } from '../surface/path';
+import type { AtOnce } from './at-once';
 import { fieldAt } from './field-at';
 import type { Site } from './ground';
 
@@ -14,26 +15,10 @@ export interface Stroke {
 /** Its sides ride up, over this part of its width each, to so many times the gap: no hand presses alike up to the edge (tuned). */
 const TAPER = 0.18;
 const SIDES_RIDE = 5;
-/** The blade is a little bowed: its sides come after its middle by this part of its width. */
+/** The blade is a little bowed: its sides come after its middle by this part of its width (tuned). */
 const BOW = 0.12;
-/** What it carries it lays down over this length at its end, mm; and it is told at so many places a cell. */
+/** What it carries it lays down over this length at its end, mm (tuned). */
 const PILE_MM = 18;
-const PER_CELL = 1;
-
-/**
- * A strip of film under a blade, in lines along its way. Where the film is higher than the gap, half the gap stays (Couette: the blade drags
- * what is under it along, so it leaves half of what fits) and what is above is carried on and laid down at the end; lower film is not touched.
- */
-export interface WipedStrip {
-  /** Wet height at a place afterwards, m, in cells; undefined beside the strip. */
-  readonly after: (x: number, y: number) => number | undefined;
-  /** Where what lies at a place and level afterwards was before, x, y in cells and the level of then. Undefined where it lay as it lies. */
-  readonly before: (
-    x: number,
-    y: number,
-    z: number,
-  ) => readonly [number, number, number] | undefined;
-}
 
 /** What two lines beside each other say is one thing where it is no farther apart than this, in places and as a share of the height. */
 const ALIKE_PLACES = 8;
@@ -57,8 +42,12 @@ interface Line {
   readonly skin: number;
 }
 
-/** Works out a stroke over a film as it stands, `h` by cell in m. */
-export function wipe(h: Float32Array, site: Site, stroke: Stroke): WipedStrip | undefined {
+/**
+ * What a stroke does to a film, `h` by cell in m, reckoned in lines along its way. Where the film is higher than the gap, half the gap stays
+ * (Couette: the blade drags what is under it along, so it leaves half of what fits) and what is above is carried on and laid down at the end;
+ * lower film is not touched. Undefined for a stroke that goes nowhere.
+ */
+export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOnce> | undefined {
   const { cellMm, originMm } = site;
   const [fx, fy] = [0, 1].map((axis) => (stroke.fromMm[axis]! + originMm[axis]!) / cellMm) as [
     number,
@@ -78,8 +67,8 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): WipedStrip | 
     return (stroke.gapMm / 1000) * (1 + (SIDES_RIDE - 1) * t * t);
   };
   const contact = stroke.lengthMm / cellMm;
-  const places = Math.max(2, Math.round(length * PER_CELL));
-  const count = Math.max(1, Math.round(width * PER_CELL));
+  const places = Math.max(2, Math.round(length));
+  const count = Math.max(1, Math.round(width));
   const perPlace = length / places;
   const bowAt = (across: number) => bow * ((2 * across) / width) ** 2;
   const inside = (x: number, y: number) => {

@@ -1,6 +1,6 @@
 import { outletOf } from '../cup/outlets';
 import type { Act } from '../flow/act';
-import { lengthOfLine, type Point } from '../surface/path';
+import { along, type Point } from '../surface/path';
 import type { Desk, Done, Take } from './define';
 import { meanNu } from './thickness';
 
@@ -98,30 +98,11 @@ function turnedBack(
 ): readonly Point[] {
   const wanted = Math.max(2, Math.ceil((toTurns - fromTurns) * POINTS_A_TURN));
   const count = Math.min(MOST_POINTS, wanted);
-  return evenly(way, count).map(([x, y], n): Point => {
+  const at = along(way);
+  return Array.from({ length: count + 1 }, (_, n): Point => {
+    const [x, y] = at(n / count);
     const angle = -2 * Math.PI * (fromTurns + ((toTurns - fromTurns) * n) / count);
     const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
     return [cx + (x - cx) * cos - (y - cy) * sin, cy + (x - cx) * sin + (y - cy) * cos];
-  });
-}
-
-/** Points at so many even parts of a line, its ends among them; gone along once, for a line may have tens of thousands. */
-function evenly(line: readonly Point[], parts: number): readonly Point[] {
-  const whole = lengthOfLine(line);
-  let k = 1;
-  let passed = 0;
-  return Array.from({ length: parts + 1 }, (_, n): Point => {
-    if (whole === 0) return line[0]!;
-    const at = (whole * n) / parts;
-    for (; ; k++) {
-      const [a, b] = [line[k - 1]!, line[k]!];
-      const own = Math.hypot(b[0] - a[0], b[1] - a[1]);
-      if (own > 0 && (at <= passed + own || k === line.length - 1)) {
-        const share = Math.min(1, Math.max(0, (at - passed) / own));
-        return [a[0] + (b[0] - a[0]) * share, a[1] + (b[1] - a[1]) * share];
-      }
-      if (k === line.length - 1) return b;
-      passed += own;
-    }
   });
 }

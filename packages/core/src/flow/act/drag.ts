@@ -1,5 +1,6 @@
 import type { Point } from '../../surface/path';
-import { draggedFrom } from '../dragged-line';
+import { atOnce } from '../at-once';
+import { draggedAlong } from '../dragged-line';
 import type { ActDefinition } from './define';
 
 /** A tine drawn through the film to the ground; what it touches it takes along a little way. */
@@ -16,25 +17,13 @@ export const drag: ActDefinition<Drag> = {
   weight: () => 0,
   brings: () => [],
   key: (act) => act,
-  *run({ lineMm, takesMm, reachMm }, { site: { cellMm, originMm } }) {
-    const line = {
-      points: lineMm.map(([x, y]): Point => [
-        (x + originMm[0]) / cellMm,
-        (y + originMm[1]) / cellMm,
-      ]),
-      takes: takesMm / cellMm,
-      reach: reachMm / cellMm,
-    };
-    yield {
-      weight: 0,
-      back: ({ kernel: { samples }, count }) => {
-        for (let k = 0; k < count; k++) {
-          const from = draggedFrom(line, samples.x[k]!, samples.y[k]!, samples.z[k]!);
-          if (!from) continue;
-          samples.x[k] = from[0];
-          samples.y[k] = from[1];
-        }
-      },
-    };
+  *run({ lineMm, takesMm, reachMm }, { kernel: { film }, site }) {
+    const { cellMm, originMm } = site;
+    const points = lineMm.map(([x, y]): Point => [
+      (x + originMm[0]) / cellMm,
+      (y + originMm[1]) / cellMm,
+    ]);
+    const line = { points, takes: takesMm / cellMm, reach: reachMm / cellMm };
+    yield atOnce(film, site, draggedAlong(line));
   },
 };

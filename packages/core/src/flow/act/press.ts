@@ -1,6 +1,6 @@
-import { DRY_M } from '../film';
 import { fieldAt } from '../field-at';
 import type { Site } from '../ground';
+import { type AtOnce, atOnce } from '../at-once';
 import type { ActDefinition } from './define';
 
 /** Something round pressed into the film and lifted: part of what lay under it goes out and lies in a rim round it. */
@@ -25,43 +25,12 @@ export const press: ActDefinition<Press> = {
   brings: () => [],
   key: (act) => act,
   *run(act, { kernel: { film }, site }) {
-    const was = Float32Array.from(film.h);
-    const pressed = pressInto(was, site, act);
-    const { nx } = site.grid;
-    let before = 0;
-    let after = 0;
-    const touched: number[] = [];
-    for (let i = 0; i < was.length; i++) {
-      const rho = pressed.distance((i % nx) + 0.5, Math.floor(i / nx) + 0.5);
-      if (!site.inside[i] || rho >= RIM) continue;
-      touched.push(i);
-      film.h[i] = pressed.after(was[i]!, rho);
-      before += was[i]!;
-      after += film.h[i]!;
-    }
-    // Rings only come near the cells: none of the paint is lost for that.
-    for (const i of touched) {
-      film.h[i] = film.h[i]! * (after > 0 ? before / after : 1);
-      film.lower[i] = Math.min(film.lower[i]!, film.h[i]!);
-      if (film.h[i]! >= DRY_M) film.ground[i] = 0;
-    }
-    yield {
-      weight: 0,
-      back: ({ kernel: { samples }, count }) => {
-        for (let k = 0; k < count; k++) {
-          const from = pressed.before(samples.x[k]!, samples.y[k]!, samples.z[k]!);
-          if (!from) continue;
-          samples.x[k] = from[0];
-          samples.y[k] = from[1];
-          samples.z[k] = from[2];
-        }
-      },
-    };
+    yield atOnce(film, site, pressInto(Float32Array.from(film.h), site, act));
   },
 };
 
 /** What a press makes of a film; distances from its middle in its radii. */
-function pressInto(h: Float32Array, site: Site, { atMm, rMm, leaves }: Press) {
+function pressInto(h: Float32Array, site: Site, { atMm, rMm, leaves }: Press): AtOnce {
   const { cellMm, originMm, grid, inside } = site;
   const r = rMm / cellMm;
   const [cx, cy] = [(atMm[0] + originMm[0]) / cellMm, (atMm[1] + originMm[1]) / cellMm];
@@ -93,9 +62,13 @@ function pressInto(h: Float32Array, site: Site, { atMm, rMm, leaves }: Press) {
     return (n - 1 + (own > 0 ? (part * out[RINGS]! - out[n - 1]!) / own : 0.5)) / RINGS;
   };
   return {
-    distance,
-    after: (was: number, rho: number) => (rho < 1 ? was * stays(rho) : was + rim),
-    before: (x: number, y: number, z: number): readonly [number, number, number] | undefined => {
+    after: (x, y) => {
+      const rho = distance(x, y);
+      if (rho >= RIM) return undefined;
+      const was = h[Math.floor(y) * grid.nx + Math.floor(x)]!;
+      return rho < 1 ? was * stays(rho) : was + rim;
+    },
+    before: (x, y, z) => {
       const rho = distance(x, y);
       if (rho >= RIM) return undefined;
       if (rho < 1) return [x, y, z * stays(rho)];

@@ -1,6 +1,6 @@
 import { type Outlet, STREAM_BINS, type Stratum, withdraw } from '../../cup/withdraw';
 import { lengthOfLine } from '../../surface/path';
-import { addFootprint, meet, spotAt, underM3 } from '../disc';
+import { addFootprint, meet, spotsOf, underM3 } from '../disc';
 import { frames } from '../frames';
 import { tilted } from '../grid';
 import { fractal } from '../noise';
@@ -30,11 +30,9 @@ export interface Stream {
 /** All a stream brings, mL. */
 export const streamMl = ({ strata }: Stream): number => strata.reduce((sum, l) => sum + l.ml, 0);
 
-/** Frames a stream is poured in at the least. */
+/** Share of its radius a stream may move in one frame, and the frames it is poured in at the least. */
+const STREAM_SHARE = 0.7;
 const LEAST_FRAMES = 24;
-/** Radii its disc may move in one frame, the longest first, and how far its way may bend from straight meanwhile, in radii. */
-const MOVES = [1, 0.7] as const;
-const BENDS = 0.12;
 /** How wavy the layers of a stream are, along its paint and across it (tuned; flow draws the waves out into marbling). */
 const WAVE_S = 0.028;
 const WAVE_L = 0.075;
@@ -56,7 +54,7 @@ export const stream: ActDefinition<Stream> = {
     strata: act.strata.map(({ ml, dive, sinks = 0 }) => [ml, dive, sinks]),
   }),
   began: (act, { site, seed }) => {
-    const { x, y } = spotAt(act, 0, site, seed);
+    const { x, y } = spotsOf(act, site, seed)(0);
     return [x, y];
   },
   *run(act, under) {
@@ -67,38 +65,28 @@ export const stream: ActDefinition<Stream> = {
     const cellsPerS = lengthOfLine(act.pathMm) / site.cellMm / act.s;
     under.laid(wholeM3);
     const nuAt = thicknessOf(act, under.nuOf);
-    /** How long its disc goes about straight on from a moment, s. */
-    const straightS = (t: number): number => {
-      const at = (seconds: number) => spotAt(act, Math.min(1, (t + seconds) / act.s), site, seed);
-      const from = at(0);
-      const one = from.r / Math.max(cellsPerS, 1e-9);
-      const most = MOVES.find((radii) => {
-        const [amid, to] = [at((radii * one) / 2), at(radii * one)];
-        const bent = Math.hypot(amid.x - (from.x + to.x) / 2, amid.y - (from.y + to.y) / 2);
-        return bent <= BENDS * from.r;
-      });
-      return one * (most ?? MOVES.at(-1)!);
-    };
+    const spots = spotsOf(act, site, seed);
+    const spotAt = (t: number) => spots(t / act.s);
     // Of what a mouth on the surface lets go, only what is no longer under it has left; that never grows less.
     let gone = -Infinity;
     yield* frames(under, {
       s: act.s,
       felt: 1,
       driveAt: () => level,
-      longestS: (t) => Math.min(act.s / LEAST_FRAMES, straightS(t)),
+      longestS: (t) =>
+        Math.min(act.s / LEAST_FRAMES, (STREAM_SHARE * spotAt(t).r) / Math.max(cellsPerS, 1e-9)),
       pours: {
         core: act.core,
         nuAt: (t) => nuAt(t / act.s),
-        movesBy: (_, seconds) => cellsPerS * seconds,
         spotAt: (t) => {
-          const spot = spotAt(act, t / act.s, site, seed);
+          const spot = spotAt(t);
           if (!act.core) return spot;
           gone = Math.max(gone, spot.s - underM3(kernel.film, spot) / wholeM3);
           return { ...spot, s: gone };
         },
         feed: (t, seconds) => {
           kernel.film.source.fill(0);
-          const spot = spotAt(act, (t + seconds / 2) / act.s, site, seed);
+          const spot = spotAt(t + seconds / 2);
           const missed = addFootprint(kernel.film.source, spot, site, rate);
           under.missed(missed, rate * seconds, spot);
         },

@@ -1,6 +1,6 @@
 import type { Cup } from '../../cup/schema';
 import { limbsOf, shapeOf } from '../../surface/measure';
-import { pointAlong } from '../../surface/path';
+import { along } from '../../surface/path';
 import type { Shape } from '../../surface/shape';
 
 type Place = readonly [x: number, y: number];
@@ -20,7 +20,7 @@ export function cupSpots(shape: Shape, cups: readonly Cup[]): readonly Place[] {
     const limb = onLimb[i];
     if (!limb) return undefined;
     const sharing = cups.filter((c) => c.for === cup.for);
-    const [x, y] = pointAlong(limb.alongMm, (sharing.indexOf(cup) + 0.5) / sharing.length);
+    const [x, y] = along(limb.alongMm)((sharing.indexOf(cup) + 0.5) / sharing.length);
     return [Math.round(x), Math.round(y)];
   });
   return places.reduce<Place[]>((found, place) => {

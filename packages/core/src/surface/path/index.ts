@@ -1,7 +1,7 @@
 import { type TObject, type TSchema, Type } from '@sinclair/typebox';
 import { registry } from '../../registry';
 import { tagged } from '../../schema/parts';
-import { apart, type PathShape, type Point } from './define';
+import { apart, between, type PathShape, type Point } from './define';
 import { free } from './free';
 import { line } from './line';
 import { Place } from './parts';
@@ -66,20 +66,28 @@ export function strokesOf(path: Path): readonly (readonly Point[])[] {
 export const lengthOfLine = (points: readonly Point[]): number =>
   points.slice(1).reduce((sum, p, i) => sum + apart(points[i]!, p), 0);
 
-/** The point a share of the way along a line of points, 0 to 1. */
-export function pointAlong(points: readonly Point[], share: number): Point {
-  let left = lengthOfLine(points) * Math.min(1, Math.max(0, share));
-  for (let i = 1; i < points.length; i++) {
-    const [from, to] = [points[i - 1]!, points[i]!];
-    const long = apart(from, to);
-    if (left <= long && long > 0)
-      return [
-        from[0] + ((to[0] - from[0]) * left) / long,
-        from[1] + ((to[1] - from[1]) * left) / long,
-      ];
-    left -= long;
-  }
-  return points.at(-1)!;
+/**
+ * The point a share of the way along a line of points, 0 to 1; the line is measured once, for one that is asked for often may have tens of
+ * thousands.
+ */
+export function along(points: readonly Point[]): (share: number) => Point {
+  const upTo = new Float64Array(points.length);
+  for (let i = 1; i < points.length; i++)
+    upTo[i] = upTo[i - 1]! + apart(points[i - 1]!, points[i]!);
+  const whole = upTo.at(-1) ?? 0;
+  return (share) => {
+    const at = whole * Math.min(1, Math.max(0, share));
+    let low = 1;
+    let high = points.length - 1;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (upTo[middle]! < at) low = middle + 1;
+      else high = middle;
+    }
+    const own = (upTo[low] ?? 0) - (upTo[low - 1] ?? 0);
+    if (!(own > 0)) return points.at(-1)!;
+    return between(points[low - 1]!, points[low]!, (at - upTo[low - 1]!) / own);
+  };
 }
 
 /** Length of a path, all its strokes together, mm. */

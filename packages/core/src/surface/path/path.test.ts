@@ -1,10 +1,41 @@
 import fc from 'fast-check';
 import { idsOf } from '../../registry';
 import { CHORD_MM } from './define';
-import { type Path, PATHS, pathLengthMm, pathShapeOf, pathWords, strokesOf } from './index';
+import {
+  along,
+  lengthOfLine,
+  type Path,
+  PATHS,
+  pathLengthMm,
+  pathShapeOf,
+  pathWords,
+  strokesOf,
+} from './index';
 
 const size = { widthMm: 300, heightMm: 200 };
 const starts = idsOf(PATHS).map((kind) => PATHS[kind].start(size));
+
+test('along a line shares of it are shares of its length, its ends its ends, a place that is none passed over', () => {
+  const corner = along([
+    [0, 0],
+    [30, 0],
+    [30, 0],
+    [30, 10],
+  ]);
+  expect(corner(0)).toEqual([0, 0]);
+  expect(corner(0.375)).toEqual([15, 0]);
+  expect(corner(0.75)).toEqual([30, 0]);
+  expect(corner(0.875)).toEqual([30, 5]);
+  expect(corner(1)).toEqual([30, 10]);
+  expect(along([[7, 8]])(0.5)).toEqual([7, 8]);
+  for (const path of starts)
+    for (const line of strokesOf(path)) {
+      const at = along(line);
+      const parts = Array.from({ length: 4001 }, (_, n) => at(n / 4000));
+      // Four thousand chords cut corners by less than a thousandth.
+      expect(Math.abs(lengthOfLine(parts) / lengthOfLine(line) - 1)).toBeLessThan(1e-3);
+    }
+});
 
 test.each(starts)('a new $kind lies on the face, has a length, words and handles', (path) => {
   const [points] = strokesOf(path);
