@@ -1,7 +1,7 @@
 import type { UnderWay } from './act/define';
-import { type Disc, nearDisc, type Spot } from './disc';
+import type { Disc, Spot } from './disc';
 import type { Patch } from './field-at';
-import { type Film, upperShare } from './film';
+import { type Film, type Floats, upperShare } from './film';
 import { type Drive, GRAVITY } from './grid';
 import type { Site } from './ground';
 import { fluidityOf, type Layers } from './layers';
@@ -50,6 +50,8 @@ export interface Span {
     readonly feed: (t: number, seconds: number) => void;
     /** Mean height it adds at the middle of a disc of this radius, in cells, in so long, m. */
     readonly peakM: (r: number, seconds: number) => number;
+    /** What of the film is asked for on the way back. */
+    readonly near: (h: Floats, disc: Disc) => Patch;
     readonly meet: (traced: Traced, disc: Disc, frame: FrameSeen) => void;
   };
 }
@@ -105,7 +107,8 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     from = to;
     const over = under.margin.frame();
     const h: FrameSeen['h'] = before &&
-      disc && [nearDisc(before, site, disc), nearDisc(film.h, site, disc)];
+      pours &&
+      disc && [pours.near(before, disc), pours.near(film.h, disc)];
     const step: Step & { readonly motion: Motion } = {
       weight: span.felt * seconds,
       motion,

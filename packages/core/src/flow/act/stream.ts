@@ -1,6 +1,6 @@
 import { type Outlet, STREAM_BINS, type Stratum, withdraw } from '../../cup/withdraw';
 import { lengthOfLine } from '../../surface/path';
-import { addFootprint, meet, spotsOf, underM3 } from '../disc';
+import { addFootprint, meet, nearDisc, spotsOf, underM3 } from '../disc';
 import { frames } from '../frames';
 import { tilted } from '../grid';
 import { fractal } from '../noise';
@@ -91,6 +91,7 @@ export const stream: ActDefinition<Stream> = {
           under.missed(missed, rate * seconds, spot);
         },
         peakM: (r, seconds) => (2 * rate * seconds) / (Math.PI * (r * site.grid.dx) ** 2),
+        near: (h, disc) => nearDisc(h, site, disc),
         meet: (traced, disc, frame) => meet(traced, disc, source, frame),
       },
     });
