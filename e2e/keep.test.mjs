@@ -107,17 +107,26 @@ test('layers are dragged by mouse and by touch', async () => {
     const page = await studio.open(viewport);
     await visit(page, `${studio.url}/plans/${id}/cups`);
     const before = await order();
+    // What can be dragged comes in a part of its own, after the rows; on a busy machine later than this test.
+    await page.waitForSelector('[id^="DndLiveRegion"]');
+    const pickedUp = () =>
+      page.waitForFunction(
+        () => [...document.querySelectorAll('[id^="DndLiveRegion"]')].some((r) => r.textContent),
+        { timeout: 10000 },
+      );
     const rows = await page.$$('[role="list"][aria-label="Layers, last in first"] [role="button"]');
     const [from, to] = await Promise.all([rows[0].boundingBox(), rows[2].boundingBox()]);
     const x = from.x + 60;
     if (viewport.hasTouch) {
       const touch = await page.touchscreen.touchStart(x, from.y + 30);
-      await new Promise((r) => setTimeout(r, 350));
+      await pickedUp();
       for (let i = 1; i <= 8; i++) await touch.move(x, from.y + 30 + ((to.y - from.y) * i) / 8);
       await touch.end();
     } else {
       await page.mouse.move(x, from.y + 30);
       await page.mouse.down();
+      await page.mouse.move(x, from.y + 40);
+      await pickedUp();
       await page.mouse.move(x, to.y + 34, { steps: 12 });
       await page.mouse.up();
     }
