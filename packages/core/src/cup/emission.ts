@@ -22,7 +22,7 @@ export interface Leaving {
 }
 
 /** Where one looks into a cup, its pouring side lies to the right unless it says otherwise. */
-const POUR_SIDE_DEG = 0;
+export const POUR_SIDE_DEG = 0;
 
 /**
  * In what order layers leave. A cup turned over or poured from the rim lets the last layer out first; one that opens at the bottom, a tip or a strainer
@@ -64,7 +64,7 @@ export function emission(
 }
 
 /** The smaller angle between two directions, degrees. */
-const turn = (deg: number): number => {
+export const turn = (deg: number): number => {
   const round = Math.abs(deg) % 360;
   return round > 180 ? 360 - round : round;
 };

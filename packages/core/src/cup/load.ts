@@ -30,6 +30,8 @@ export interface LoadedCup {
   readonly loading: NonNullable<Cup['loading']>;
   readonly stir: number;
   readonly outlet: NonNullable<Cup['outlet']>;
+  /** See `Cup.pourSideDeg`; absent where nobody says. */
+  readonly pourSideDeg?: number;
   readonly layers: readonly LoadedLayer[];
   readonly emission: readonly Emitted[];
 }
@@ -107,6 +109,7 @@ export function loadCups(
       loading,
       stir: cup.stir ?? 0,
       outlet: cup.outlet ?? 'rim',
+      ...(cup.pourSideDeg === undefined ? {} : { pourSideDeg: cup.pourSideDeg }),
       layers,
       emission: emission(layers, cup),
     };

@@ -13,6 +13,16 @@ export const HAND = [
     taughtBy: 'the seconds a run noted for a pour, by what was in the cup',
   },
   {
+    id: 'squeezed-per-second',
+    says: 'medium paint is squeezed through a tip at',
+    unit: 'mL/s',
+    usual: 2,
+    least: 0.1,
+    most: 20,
+    source: 'an estimate',
+    taughtBy: 'the seconds a run noted for a bottle, by what was in it',
+  },
+  {
     id: 'stream-close',
     says: 'a stream from close by is as wide as',
     unit: 'mm',

@@ -1,3 +1,4 @@
+import { acrossStream } from './disc';
 import type { FilmKernel } from './kernel';
 import type { Over } from './margin';
 import { excessAt } from './motion';
@@ -132,7 +133,8 @@ function overEdge({ steps, site }: Pour, of: 'sideM3' | 'offM3'): Weighed {
 }
 
 /** Births of what of a stream landed beside the surface. */
-function besideSurface({ site }: Pour, { source, m3, s, x, y, r }: Missed) {
+function besideSurface({ site }: Pour, missed: Missed) {
+  const { source, m3, s, x, y, r } = missed;
   const off: number[] = [];
   for (let n = 0; n < MISSED_PLACES; n++) {
     const [px, py] = acrossDisc(n);
@@ -146,7 +148,7 @@ function besideSurface({ site }: Pour, { source, m3, s, x, y, r }: Missed) {
   all.forEach((n, i) => {
     births.source[i] = source;
     births.s[i] = s;
-    [births.xi[i], births.eta[i]] = acrossDisc(n);
+    [births.xi[i], births.eta[i]] = acrossStream(missed, ...acrossDisc(n));
   });
   return { births, m3: new Float64Array(all.length).fill(m3 / all.length) };
 }

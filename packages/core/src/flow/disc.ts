@@ -1,5 +1,5 @@
 import { noise } from './noise';
-import { FRAME_CELLS, type FrameSeen } from './frames';
+import { FRAME_CELLS } from './frames';
 import type { Stream } from './act/stream';
 import { fieldAt, type Patch, patchAt } from './field-at';
 import type { Film, Floats } from './film';
@@ -7,7 +7,8 @@ import { type Site, sideAt } from './ground';
 import { MOST_EXCESS } from './layers';
 import { LAYERED_PLANES, type Motion, PLANES, planesOf, WHOLE } from './motion';
 import { fallOf } from './profile';
-import { along } from '../surface/path';
+import type { FrameSeen } from './span';
+import { along, type Point } from '../surface/path';
 import type { Traced } from './step';
 
 /** A stream within one frame: a disc that moves and changes its radius evenly. Places in cells. */
@@ -30,21 +31,37 @@ export interface Spot {
    * before it.
    */
   readonly s: number;
+  /** Which way its ξ points, radians clockwise from +x; η is a quarter turn on. */
+  readonly turned: number;
 }
 
-/** Where a stream's disc is when a share of its paint has left. */
-export function spotsOf(stream: Stream, site: Site, seed: number): (s: number) => Spot {
+/** Where across a disc's stream a place is that lies so far from its middle, in radii, along the surface's own axes. */
+export const acrossStream = ({ turned }: Spot, x: number, y: number): [xi: number, eta: number] => {
+  const [cos, sin] = [Math.cos(turned), Math.sin(turned)];
+  return [x * cos + y * sin, y * cos - x * sin];
+};
+
+/** Where a stream's discs are when a share of its paint has left, one for each opening. */
+export function spotsOf(stream: Stream, site: Site, seed: number): (s: number) => readonly Spot[] {
   const at = along(stream.pathMm);
+  const { n, ringMm } = stream.openings ?? { n: 1, ringMm: 0 };
+  const turned = ((stream.stackedDeg ?? 0) * Math.PI) / 180;
+  const ring = Array.from({ length: n }, (_, k): Point => {
+    const angle = (2 * Math.PI * k) / n;
+    return [ringMm * Math.cos(angle), ringMm * Math.sin(angle)];
+  });
   const stray = (s: number, axis: number) =>
     stream.strayMm * noise(4 * s, axis * 7.3, 0.5, seed + 23);
   return (s) => {
     const [x, y] = at(s);
-    return {
-      x: (x + stray(s, 1) + site.originMm[0]) / site.cellMm,
-      y: (y + stray(s, 2) + site.originMm[1]) / site.cellMm,
-      r: radius(stream, s) / site.cellMm,
+    const r = radius(stream, s) / site.cellMm;
+    return ring.map(([dx, dy]) => ({
+      x: (x + dx + stray(s, 1) + site.originMm[0]) / site.cellMm,
+      y: (y + dy + stray(s, 2) + site.originMm[1]) / site.cellMm,
+      r,
       s,
-    };
+      turned,
+    }));
   };
 }
 
@@ -162,7 +179,7 @@ export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSee
       disc.core && disc.last && at === 1
         ? left + (1 - left) * Math.max(0, 1 - (px * px + py * py) / (r * r))
         : left;
-    traced.born(k, source, s, px / r, py / r);
+    traced.born(k, source, s, ...acrossStream(disc.from, px / r, py / r));
   }
 }
 

@@ -1,11 +1,11 @@
 import type { UnderWay } from './act/define';
 import type { Disc, Spot } from './disc';
-import type { Patch } from './field-at';
-import { type Film, type Floats, upperShare } from './film';
+import { type Film, upperShare } from './film';
 import { type Drive, GRAVITY } from './grid';
 import type { Site } from './ground';
 import { fluidityOf, type Layers } from './layers';
 import { type Motion, planesFor, whole } from './motion';
+import type { FrameSeen, Pours, Span } from './span';
 import type { Step, Traced } from './step';
 
 /** Cells the surface may move in one frame; frames longer than this bend paths too coarsely. */
@@ -22,104 +22,77 @@ const SURFACE = 1.5;
 /** Tilts come and go over this long, s. */
 export const RAMP_S = 1.5;
 
-/** A frame as what pours in it meets it again on the way back. */
-export interface FrameSeen {
-  readonly motion: Motion;
-  /** Wet height near the disc at its beginning and its end, m; only where a stream lies on what is there. */
-  readonly h?: readonly [Patch, Patch];
-}
-
-/** A stretch of time in which one thing happens to the film. */
-export interface Span {
-  readonly s: number;
-  /** What a second of it counts for in the progress told. */
-  readonly felt: number;
-  readonly driveAt: (t: number) => Drive;
-  readonly longestS?: (t: number) => number;
-  /** Sets the film's fields of force for a frame; `driveAt` says that there are some. */
-  readonly forces?: (t: number, seconds: number) => void;
-  /** Paint that arrives meanwhile. */
-  readonly pours?: {
-    /** Fills the film to the ground where it stands; else it lies on what is there. */
-    readonly core: boolean;
-    /** How thick what arrives then is: its kinematic viscosity, m²/s. */
-    readonly nuAt: (t: number) => number;
-    /** Where its disc is, with the film as it is then. */
-    readonly spotAt: (t: number) => Spot;
-    /** Sets the film's source for a step that takes so long. */
-    readonly feed: (t: number, seconds: number) => void;
-    /** Mean height it adds at the middle of a disc of this radius, in cells, in so long, m. */
-    readonly peakM: (r: number, seconds: number) => number;
-    /** What of the film is asked for on the way back. */
-    readonly near: (h: Floats, disc: Disc) => Patch;
-    readonly meet: (traced: Traced, disc: Disc, frame: FrameSeen) => void;
-  };
-}
-
 /** Runs a span in frames of some steps each, bounded by how far the surface moves. */
 export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
   const { kernel, site } = under;
   const { film } = kernel;
-  const { s, driveAt, longestS, pours } = span;
+  const { s, driveAt, longestS, pours = [] } = span;
   let t = 0;
   let next = Infinity;
-  let from: Spot | undefined;
+  let from: readonly (readonly Spot[])[] | undefined;
   while (t < s - 1e-6) {
     const layers: Layers | undefined =
       under.lowerNu === undefined
         ? undefined
         : {
             lowerNu: under.lowerNu,
-            arrivingNu: pours?.nuAt(t + (next === Infinity ? 0 : next / 2)) ?? under.nu,
+            arrivingNu: arrivingAt(pours, t + (next === Infinity ? 0 : next / 2)) ?? under.nu,
           };
     const driven = (at: number): Drive => ({ ...driveAt(at), ...(layers && { layers }) });
     const drive = driven(t + Math.min(next, RAMP_S / 3) / 2);
-    if (next === Infinity) span.forces?.(t, 0);
+    if (next === Infinity) force(film, span, t, 0);
     // The film's own estimate at the start of a span, what the last frame showed after that.
     let seconds = next === Infinity ? firstFrame(film, site, drive) : next;
     seconds = Math.min(Math.max(seconds, SHORTEST_S), LONGEST_S, longestS?.(t) ?? Infinity, s - t);
     // No sliver left over at the end.
     if (s - t - seconds < 0.25 * seconds) seconds = s - t;
-    from ??= pours?.spotAt(t);
-    span.forces?.(t, seconds);
-    const before = pours && !pours.core ? Float32Array.from(film.h) : undefined;
+    from ??= pours.map((p) => p.spotsAt(t));
+    force(film, span, t, seconds);
+    const before = pours.some((p) => !p.core) ? Float32Array.from(film.h) : undefined;
     kernel.beginFrame();
     const during = driven(t + seconds / 2);
-    const steps = from ? stepsFor(film, drive.nu, seconds, from.r) : STEPS;
+    const narrowest = Math.min(...from.flat().map(({ r }) => r));
+    const steps = pours.length > 0 ? stepsFor(film, drive.nu, seconds, narrowest) : STEPS;
     for (let step = 0; step < steps; step++) {
-      pours?.feed(t + (step * seconds) / steps, seconds / steps);
+      if (pours.length > 0) film.source.fill(0);
+      for (const p of pours) p.feed(t + (step * seconds) / steps, seconds / steps);
       kernel.step(during, seconds / steps, under.xFirst);
       under.xFirst = !under.xFirst;
       if (under.drinksM > 0) holdFast(film, site, under.drinksM);
       under.margin.collect();
     }
     const motion = kernel.endFrame(during, seconds, memoryFor(under, during));
-    const to = pours?.spotAt(t + seconds);
-    const disc: Disc | undefined = pours &&
-      from &&
-      to && {
-        from,
-        to,
-        core: pours.core,
-        peakM: pours.peakM((from.r + to.r) / 2, seconds),
-        last: t + seconds > s - 1e-6,
-      };
+    const to = pours.map((p) => p.spotsAt(t + seconds));
+    const met = pours.flatMap((p, n) =>
+      to[n]!.map((spot, opening): Met => {
+        const disc: Disc = {
+          from: from![n]![opening]!,
+          to: spot,
+          core: p.core,
+          peakM: p.peakM((from![n]![opening]!.r + spot.r) / 2, seconds),
+          last: t + seconds > p.untilS - 1e-6,
+        };
+        const h: FrameSeen['h'] =
+          before && !p.core ? [p.near(before, disc), p.near(film.h, disc)] : undefined;
+        return { pours: p, disc, ...(h ? { h } : {}) };
+      }),
+    );
     from = to;
     const over = under.margin.frame();
-    const h: FrameSeen['h'] = before &&
-      pours &&
-      disc && [pours.near(before, disc), pours.near(film.h, disc)];
     const step: Step & { readonly motion: Motion } = {
       weight: span.felt * seconds,
       motion,
       ...(over ? { over } : {}),
-      ...(disc ? { left: { source: under.source, s: disc.to.s } } : {}),
+      ...(met.length > 0
+        ? { left: met.map(({ pours: { source }, disc }) => ({ source, s: disc.to.s })) }
+        : {}),
       back: (traced) => {
-        if (disc) remember(traced);
+        if (met.length > 0) remember(traced);
         const moved = whole(step.motion, site.grid);
         traced.kernel.load(moved);
         traced.kernel.trace(traced.count);
-        if (disc) pours?.meet(traced, disc, { motion: moved, ...(h ? { h } : {}) });
+        for (const { pours: p, disc, h } of met)
+          p.meet(traced, disc, { motion: moved, ...(h ? { h } : {}) });
       },
     };
     yield step;
@@ -128,6 +101,34 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     next = Math.min(wanted, 1.6 * seconds);
     t += seconds;
   }
+  if (pours.length > 0) film.source.fill(0);
+  if (span.forces) still(film);
+}
+
+/** One disc of a frame, and what of the film it asks for again on the way back. */
+interface Met {
+  readonly pours: Pours;
+  readonly disc: Disc;
+  readonly h?: NonNullable<FrameSeen['h']>;
+}
+
+/** Sets the fields of force of a span for a frame. */
+function force(film: Film, { forces }: Span, t: number, seconds: number): void {
+  if (!forces) return;
+  still(film);
+  forces(t, seconds);
+}
+
+function still({ pushX, pushY, shearX, shearY }: Film): void {
+  for (const field of [pushX, pushY, shearX, shearY]) field.fill(0);
+}
+
+/** Viscosity of all that arrives at once: the mean by what arrives of each, of ln ν; undefined where nothing does. */
+function arrivingAt(pours: readonly Pours[], t: number): number | undefined {
+  const [one] = pours;
+  if (pours.length < 2) return one?.nuAt(t);
+  const rate = pours.reduce((sum, p) => sum + p.m3PerS, 0);
+  return Math.exp(pours.reduce((sum, p) => sum + p.m3PerS * Math.log(p.nuAt(t)), 0) / rate);
 }
 
 function remember({ kernel: { samples }, count, before }: Traced): void {

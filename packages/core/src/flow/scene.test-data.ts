@@ -4,6 +4,7 @@ import type { Act } from './act';
 import type { Stream } from './act/stream';
 import type { PourScene } from './scene';
 import { type Pour, pourOn } from './simulate';
+import { mixesOf, strataOf } from './strata';
 import { emptyBirths, traceBirths } from './trace';
 
 /** A cup of equal layers a, b, c ... turned over at a place. */
@@ -80,7 +81,7 @@ export function birthAt(
   { pour, kernel, site }: ReturnType<typeof poured>,
   [xMm, yMm]: readonly [number, number],
   z: number,
-): { readonly source: number; readonly s: number } {
+): { readonly source: number; readonly s: number; readonly mix: string | undefined } {
   const births = emptyBirths(1);
   const places = {
     index: Int32Array.of(0),
@@ -90,5 +91,8 @@ export function birthAt(
     count: 1,
   };
   endOf(traceBirths(pour, kernel, places, births));
-  return { source: births.source[0]!, s: births.s[0]! };
+  const strata = strataOf(pour.scene);
+  births.wave[0] = strata.wave(births, 0);
+  const mix = mixesOf(pour.scene)[strata.at(births, 0)];
+  return { source: births.source[0]!, s: births.s[0]!, mix };
 }

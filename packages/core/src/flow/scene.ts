@@ -29,5 +29,10 @@ export interface PourScene {
   readonly nuOf?: Readonly<Record<string, number>>;
   /** What happens to the film, in order; at most `MOST_ACTS`. */
   readonly acts: readonly Act[];
+  /**
+   * What of it goes on at the same time: turns, one after the other, each with its lanes, each lane so many acts in a row. Absent where every
+   * act waits for the one before it.
+   */
+  readonly turns?: readonly (readonly number[])[];
   readonly seed: number;
 }

@@ -8,6 +8,7 @@ import type { Grid } from './grid';
 import { halve, LAYERED_PLANES, PLANES } from './motion';
 import type { PourScene } from './scene';
 import type { Step } from './step';
+import { sideBySide, turnsOf } from './together';
 
 /** What happened to a film, in order, and where it ended. */
 export interface Pour {
@@ -90,11 +91,11 @@ export function* pourOn(
     ),
     laid: (m3) => (laidM3 += m3),
     margin,
-    missed: (shares, m3, spot) => {
+    missed: (source, shares, m3, spot) => {
       const share = shares.reduce((sum, s) => sum + s, 0);
       if (share === 0) return;
       shares.forEach((s, side) => (missedM3[side] = missedM3[side]! + s * m3));
-      missed.push({ ...spot, source: under.source, m3: share * m3 });
+      missed.push({ ...spot, source, m3: share * m3 });
     },
     onSides: (m3) => {
       margin.wetSides(m3);
@@ -106,8 +107,8 @@ export function* pourOn(
   const expected = scene.acts.reduce((sum, act) => sum + actOf(act).weight(act), 0);
   let done = 0;
   let bytes = 0;
-  for (const [source, act] of scene.acts.entries())
-    for (const step of actOf(act).run(act, Object.assign(under, { source }))) {
+  for (const lanes of turnsOf(scene.acts, scene.turns))
+    for (const step of sideBySide(scene.acts, lanes, under)) {
       if (dry > 0) dry = noteWet(film.h, site.inside, steps.length, firstWet);
       steps.push(step);
       bytes += step.motion?.data.byteLength ?? 0;

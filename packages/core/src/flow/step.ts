@@ -9,8 +9,8 @@ export interface Step {
   readonly weight: number;
   /** How the film moved, where it did: memory that may be used again once the pour is given up. It may be put into less (see `halve`). */
   motion?: Motion;
-  /** Where paint came down meanwhile: of which act, and what share of it had left by the end; see `Spot`. */
-  readonly left?: { readonly source: number; readonly s: number };
+  /** Where paint came down meanwhile: of which acts, and what share of each had left by the end; see `Spot`. */
+  readonly left?: readonly { readonly source: number; readonly s: number }[];
   /** What went over the edge meanwhile. */
   readonly over?: Over;
   /** Takes places to where they were before it; what came into being in it is told as born. */

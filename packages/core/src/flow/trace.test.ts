@@ -140,8 +140,8 @@ test('the entry into a moving disc is where a fine walk along the path finds it'
       fc.tuple(number(-9, 9), number(-9, 9)),
       (from, to, [newX, newY], [oldX, oldY]) => {
         const disc: Disc = {
-          from: { ...from, s: 0 },
-          to: { ...to, s: 1 },
+          from: { ...from, s: 0, turned: 0 },
+          to: { ...to, s: 1, turned: 0 },
           core: true,
           peakM: 1,
           last: false,

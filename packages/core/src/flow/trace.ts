@@ -138,7 +138,7 @@ function settle(
       if (distance >= nearest) continue;
       nearest = distance;
       const far = distance > 0 ? distance : 1;
-      const s = cameBy?.source === source ? Math.max(0, cameBy.s) : 0;
+      const s = Math.max(0, cameBy?.find((left) => left.source === source)?.s ?? 0);
       write(births, own[k]!, source, s, dx / far, dy / far);
     }
   }

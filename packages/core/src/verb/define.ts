@@ -27,6 +27,8 @@ export interface Scene {
   /** How a cup empties where it is poured and not turned over; how wide its mouth is. */
   readonly outletOf: (cup: string) => Cup['outlet'];
   readonly mouthMm: (cup: string) => number;
+  /** Parts a cup is divided into; 1 for most. */
+  readonly lobesOf: (cup: string) => number;
   /** Face and covered edges of one piece, cm². */
   readonly areaCm2: number;
   readonly edgeCm2: number;
@@ -57,6 +59,10 @@ export interface Take {
 export interface InCup {
   readonly strata: readonly (Stratum & { readonly mix: string })[];
   readonly stir: number;
+  /** All leave together, side by side from the left of the pouring side to its right. */
+  readonly beside?: true;
+  /** Which side of it one pours from; see `Cup`. */
+  readonly pourSideDeg?: number;
   readonly ml: number;
   readonly g: number;
 }

@@ -34,6 +34,8 @@ export interface Entry {
 interface Flow {
   /** Up to where it is left to dry. */
   readonly acts: readonly Act[];
+  /** What of them goes on at once; see `PourScene`. */
+  readonly turns?: readonly (readonly number[])[];
   /** Mean of all that these acts bring: kinematic viscosity, m²/s, and density. */
   readonly nu: number;
   /** The viscosity of each mix they bring, where these are not all alike. */
@@ -58,12 +60,42 @@ const NOTHING_ML = 1e-6;
 /** Folds the moves over the table. A move takes from cups and pots as they are by then. */
 export function keepLedger(moves: readonly Move[], table: Table): Ledger {
   const { areaCm2, outlineMm } = table.scene;
-  const { entries, full, acts } = fold(moves, table);
+  const { entries, full, flowing } = fold(moves, table);
   return {
     entries,
     full,
-    flow: () => ({ acts, ...meansOf(acts, table, { areaCm2, outlineMm }) }),
+    flow: () => {
+      const turns = turnsOf(flowing);
+      const acts = turns.flat(2);
+      return {
+        acts,
+        ...(turns.some((lanes) => lanes.length > 1)
+          ? { turns: turns.map((lanes) => lanes.map((lane) => lane.length)) }
+          : {}),
+        ...meansOf(acts, table, { areaCm2, outlineMm }),
+      };
+    },
   };
+}
+
+/** What a move does to the film, and the move it begins together with. */
+interface Flowing {
+  readonly move: string;
+  readonly with?: string | undefined;
+  readonly acts: readonly Act[];
+}
+
+/** Acts turn by turn; moves that begin together are lanes of one turn, that of the earliest of them. */
+function turnsOf(flowing: readonly Flowing[]): readonly (readonly (readonly Act[])[])[] {
+  const turns: (readonly Act[])[][] = [];
+  const turnOf = new Map<string, (readonly Act[])[]>();
+  for (const { move, with: other, acts } of flowing) {
+    let turn = other === undefined ? undefined : turnOf.get(other);
+    if (!turn) turns.push((turn = []));
+    turn.push(acts);
+    turnOf.set(move, turn);
+  }
+  return turns;
 }
 
 /** Pieces whose cups stand alike: a move for one piece parts it from the rest. */
@@ -81,7 +113,7 @@ function fold(moves: readonly Move[], table: Table) {
   const pots = new Map([...started].map(([key, pot]) => [key, { ...pot }]));
   /** By piece and cup: which move emptied it. */
   const emptied = new Map<string, string>();
-  const acts: Act[] = [];
+  const flowing: Flowing[] = [];
   let wet = true;
   let before: Group['cups'] = table.cups;
   let only: number | undefined;
@@ -118,7 +150,7 @@ function fold(moves: readonly Move[], table: Table) {
       before = group.cups;
       const done = does(timed, desk);
       if (wet && done.acts && group.pieces.includes(1) && (move.piece ?? 1) === 1)
-        acts.push(...done.acts);
+        flowing.push({ move: move.id, with: move.with, acts: done.acts });
       for (const cup of uses) {
         const by = emptied.get(`${first} ${cup}`);
         if (by !== undefined) dry.set(cup, by);
@@ -147,7 +179,7 @@ function fold(moves: readonly Move[], table: Table) {
     const { ml, g } = table.cups.get(cup)!;
     return loads > 0 && ml > NOTHING_ML ? [{ cup, ml: ml * loads, g: g * loads }] : [];
   });
-  return { entries, full, acts };
+  return { entries, full, flowing };
 }
 
 /** The same groups with one piece in a group of its own. */
@@ -223,7 +255,7 @@ const nuIn =
     viscosityOf(mix) / (1000 * scene.densityOf(mix));
 
 /** What flows, all in all: viscosity by logarithm and density, both by volume. */
-function meansOf(acts: readonly Act[], table: Table, face: Face): Omit<Flow, 'acts'> {
+function meansOf(acts: readonly Act[], table: Table, face: Face): Omit<Flow, 'acts' | 'turns'> {
   const brought = new Map<string, number>();
   for (const act of acts)
     for (const { mix, ml, sidesMl = 0 } of actOf(act).brings(act, face))

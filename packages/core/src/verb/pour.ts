@@ -1,7 +1,7 @@
 import { defineVerb } from './define';
 import { pouredThrough } from './empties';
 import { placeWords } from './place';
-import { fallsFar, HEIGHT, onTurntable, pouredAlong, TURNS } from './poured-along';
+import { HEIGHT, onTurntable, pouredAlong, TURNS } from './poured-along';
 
 export const pour = defineVerb({
   id: 'pour',
@@ -23,7 +23,6 @@ export const pour = defineVerb({
       { heightMm, ...(turnsPerMin ? { turnsPerMin } : {}), ...(own ? { s } : {}) },
       desk,
     ),
-  unseen: fallsFar,
   empties: pouredThrough,
   marks: ({ atMm }) => [{ kind: 'disc', atMm, rMm: 0 }],
   label: () => 'pour',

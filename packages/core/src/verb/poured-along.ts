@@ -1,7 +1,8 @@
 import { outletOf } from '../cup/outlets';
+import type { Cup } from '../cup/schema';
 import type { Act } from '../flow/act';
 import { along, type Point } from '../surface/path';
-import type { Desk, Done, Take } from './define';
+import type { Desk, Done, InCup, Take } from './define';
 import { meanNu } from './thickness';
 
 /** From how high paint is poured, as a field of a move. */
@@ -28,10 +29,13 @@ export const onTurntable = (turnsPerMin = 0): string =>
 
 /** From this high on a stream gets no thinner, mm. */
 const HIGH_MM = 300;
-
-/** What a fall from higher would do is not in the picture. */
-export const fallsFar = ({ heightMm }: { readonly heightMm: number }): readonly string[] =>
-  heightMm > HIGH_MM ? ['a fall of more than 30 cm'] : [];
+/** Above this a stream folds on itself as it lands, the more the higher: so much wavier for so many mm (tuned; handbook 6: higher makes more cells). */
+const FOLDS_ABOVE_MM = 150;
+const FOLDS_PER_MM = 150;
+/** A line out of a tip is a little wider than the tip, mm: paint swells as it leaves (tuned). */
+const SWELLS_MM = 1;
+/** Lobes stand so far from the middle of their vessel, as a share of its mouth's radius. */
+const LOBES_AT = 0.55;
 
 /** Kinematic viscosity the rate of a pour is stated for, m²/s: medium paint. Thicker runs slower. */
 const STATED_NU = 9e-4;
@@ -57,7 +61,8 @@ export function pouredAlong(
   { inCup, outletOf: outletIn, nuOf, factors, ...face }: Desk,
 ): Done {
   const [closeMm, highMm] = [factors['stream-close'], factors['stream-high']];
-  const mm = closeMm - (closeMm - highMm) * Math.min(1, heightMm / HIGH_MM);
+  const wideMm = closeMm - (closeMm - highMm) * Math.min(1, heightMm / HIGH_MM);
+  const folds = 1 + Math.max(0, heightMm - FOLDS_ABOVE_MM) / FOLDS_PER_MM;
   // A cup named twice is empty the second time.
   const held = [...new Set(cups)].flatMap((id) => {
     const cup = inCup(id);
@@ -67,15 +72,25 @@ export function pouredAlong(
   const middle: Point = [face.widthMm / 2, face.heightMm / 2];
   let turned = 0;
   return {
-    acts: held.map(({ id, ml, strata, stir }): Act => {
-      const rate = factors['poured-per-second'] * Math.sqrt(STATED_NU / meanNu(strata, nuOf));
+    acts: held.map((cup): Act => {
+      const { id, ml, strata, stir } = cup;
+      const openings = openingsOf(id, outletIn(id), face);
+      const tipMm = tipOf(outletIn(id));
+      const stated = factors[tipMm === undefined ? 'poured-per-second' : 'squeezed-per-second'];
+      const rate = stated * Math.sqrt(STATED_NU / meanNu(strata, nuOf));
       const seconds = s === undefined ? Math.max(LEAST_S, ml / rate) : (s * ml) / wholeMl;
       const before = turned;
       turned += (turnsPerMin * seconds) / 60;
       return {
         kind: 'stream',
         pathMm: turnsPerMin > 0 ? turnedBack(pathMm, middle, before, turned) : pathMm,
-        radiusMm: [{ at: 0, mm }],
+        radiusMm: [
+          {
+            at: 0,
+            // Through n openings runs n times less each.
+            mm: tipMm === undefined ? wideMm / Math.sqrt(openings?.n ?? 1) : tipMm / 2 + SWELLS_MM,
+          },
+        ],
         strayMm: factors['pour-strays'],
         s: seconds,
         core: false,
@@ -83,10 +98,40 @@ export function pouredAlong(
         stir,
         outlet: outletOf(outletIn(id)),
         lamination: 'stack',
+        ...(cup.beside ? { beside: true as const } : {}),
+        ...stackedBy(cup, pathMm),
+        ...(folds > 1 ? { folds } : {}),
+        ...(openings ? { openings } : {}),
       };
     }),
     takes: held.map(({ id, ml, g }): Take => ({ cup: id, ml, g })),
   };
+}
+
+const tipOf = (outlet: Cup['outlet']): number | undefined =>
+  typeof outlet === 'object' && 'tipMm' in outlet ? outlet.tipMm : undefined;
+
+/** Openings a cup lets its paint out through, where there are several: holes of a strainer, lobes of a bottle's foot. */
+function openingsOf(
+  cup: string,
+  outlet: Cup['outlet'],
+  { lobesOf, mouthMm }: Pick<Desk, 'lobesOf' | 'mouthMm'>,
+): { readonly n: number; readonly ringMm: number } | undefined {
+  if (typeof outlet === 'object' && 'holes' in outlet)
+    return { n: outlet.holes, ringMm: outlet.ringMm / 2 };
+  const lobes = lobesOf(cup);
+  return lobes > 1 ? { n: lobes, ringMm: (LOBES_AT * mouthMm(cup)) / 2 } : undefined;
+}
+
+/**
+ * Which way strata lie stacked in the stream: toward the pouring side, and across it where they leave beside each other. Where nobody says which
+ * side that is, one pours the way one goes, and holds the cup so all along.
+ */
+function stackedBy({ beside, pourSideDeg }: InCup, way: readonly Point[]): { stackedDeg?: number } {
+  if (!beside) return pourSideDeg === undefined ? {} : { stackedDeg: pourSideDeg };
+  const [from, to] = [way[0]!, way.at(-1)!];
+  const ahead = pourSideDeg ?? (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI;
+  return { stackedDeg: ahead + 90 };
 }
 
 /** A hand's way as it falls on a piece that turns clockwise under it from so many turns to so many: turned back by what that has turned. */

@@ -16,6 +16,7 @@ const scene: Scene = {
   densityOf: () => 1.1,
   outletOf: () => 'rim',
   mouthMm: () => 78,
+  lobesOf: () => 1,
   areaCm2: 2000,
   outlineMm: 1800,
   edgeCm2: 324,

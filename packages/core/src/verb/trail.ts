@@ -1,7 +1,7 @@
 import { pathWords, strokesOf } from '../surface/path';
 import { defineVerb } from './define';
 import { pouredThrough } from './empties';
-import { fallsFar, HEIGHT, onTurntable, pouredAlong, TURNS } from './poured-along';
+import { HEIGHT, onTurntable, pouredAlong, TURNS } from './poured-along';
 
 export const trail = defineVerb({
   id: 'trail',
@@ -24,7 +24,6 @@ export const trail = defineVerb({
       { heightMm, ...(turnsPerMin ? { turnsPerMin } : {}), ...(own ? { s } : {}) },
       desk,
     ),
-  unseen: fallsFar,
   empties: pouredThrough,
   marks: ({ way }) => [{ kind: 'path', path: way }],
   label: () => 'pour',

@@ -3,6 +3,7 @@ import type { Spot } from '../disc';
 import type { FilmKernel } from '../kernel';
 import type { Rings } from '../rings';
 import type { Margin } from '../margin';
+import type { Span } from '../span';
 import type { Step } from '../step';
 
 /** A pour under way, as an act finds it. */
@@ -26,7 +27,7 @@ export interface UnderWay {
   /** What leaves the face passes it. */
   readonly margin: Margin;
   /** Tells of paint that landed beside the surface: its share by side of so much, where the disc stood. */
-  readonly missed: (shares: readonly number[], m3: number, spot: Spot) => void;
+  readonly missed: (source: number, shares: readonly number[], m3: number, spot: Spot) => void;
   /** Tells of paint put on the sides, m³. */
   readonly onSides: (m3: number) => void;
   /** Which way the next sweep goes first; it changes with every step of the film. */
@@ -57,10 +58,23 @@ export interface ActStrata {
   readonly rings?: Rings;
 }
 
+/** How an act happens: at once, in steps of its own, or over a stretch of time, which others may share with it. */
+type Happens<A> =
+  | {
+      /** Carries it out on the kernel's film; yields each step once it is done. */
+      readonly run: (act: A, under: UnderWay) => Generator<Step, void>;
+      readonly span?: undefined;
+    }
+  | {
+      /** The stretch of time it takes, with the film as it is when that begins. */
+      readonly span: (act: A, under: UnderWay) => Span;
+      readonly run?: undefined;
+    };
+
 /**
  * One thing flow can do. A new one is one such file, named in `index.ts`; nothing else asks what kind an act is.
  */
-export interface ActDefinition<A extends { readonly kind: string }> {
+export type ActDefinition<A extends { readonly kind: string }> = Happens<A> & {
   readonly id: A['kind'];
   /** How long it is felt by the progress told, in weighted seconds. */
   readonly weight: (act: A) => number;
@@ -68,10 +82,8 @@ export interface ActDefinition<A extends { readonly kind: string }> {
   readonly brings: (act: A, face: Face) => readonly Brought[];
   /** The act without which mix is which: alike for two acts exactly where their births are. */
   readonly key: (act: A) => unknown;
-  /** Carries it out on the kernel's film; yields each step once it is done. */
-  readonly run: (act: A, under: UnderWay) => Generator<Step, void>;
   /** Absent where it brings no paint. `nth` counts acts of its kind before it, for chances that differ. */
   readonly strata?: (act: A, seed: number, nth: number) => ActStrata;
   /** Where its paint first stood, cells: what traces back beside every stream is taken for the nearest one's first paint. */
   readonly began?: (act: A, under: Pick<UnderWay, 'site' | 'seed'>) => readonly [number, number];
-}
+};

@@ -1,5 +1,4 @@
 import type { Film } from '../film';
-import { frames } from '../frames';
 import { tilted } from '../grid';
 import type { Site } from '../ground';
 import type { ActDefinition } from './define';
@@ -32,38 +31,22 @@ export const jet: ActDefinition<Jet> = {
   weight: ({ s }) => 2 * s,
   brings: () => [],
   key: (act) => act,
-  *run(act, under) {
+  span: (act, under) => {
     const { kernel, site } = under;
     const { film } = kernel;
     const drive = { ...tilted(under.nu), fields: true, sheared: true };
-    let touched: Touched | undefined;
-    const still = () => {
-      if (touched) clear(film, touched);
-    };
-    yield* frames(under, {
+    return {
       s: act.s,
       felt: 2,
       driveAt: () => drive,
       longestS: () => act.s / LEAST_FRAMES,
-      forces: (t, seconds) => {
-        still();
-        touched = strike(film, site, act, (t + seconds / 2) / act.s);
-      },
-    });
-    still();
+      forces: (t, seconds) => strike(film, site, act, (t + seconds / 2) / act.s),
+    };
   },
 };
 
-/** Cells a jet's forces were written to. */
-interface Touched {
-  readonly left: number;
-  readonly right: number;
-  readonly top: number;
-  readonly bottom: number;
-}
-
-/** Writes the forces of a share of its way, the wind coming and going at its ends. */
-function strike(film: Film, site: Site, act: Jet, share: number): Touched {
+/** Adds the forces of a share of its way, the wind coming and going at its ends. */
+function strike(film: Film, site: Site, act: Jet, share: number): void {
   const { grid, cellMm, originMm } = site;
   const angle = (act.towardDeg * Math.PI) / 180;
   const [ux, uy] = [Math.cos(angle), Math.sin(angle)];
@@ -72,32 +55,23 @@ function strike(film: Film, site: Site, act: Jet, share: number): Touched {
   const x = (act.fromMm[0] + act.reachMm * share * ux + originMm[0]) / cellMm;
   const y = (act.fromMm[1] + act.reachMm * share * uy + originMm[1]) / cellMm;
   const far = sigma * (AHEAD + 3 * LONG);
-  const touched = {
-    left: Math.max(0, Math.floor(x - far)),
-    right: Math.min(grid.nx - 1, Math.ceil(x + far)),
-    top: Math.max(0, Math.floor(y - far)),
-    bottom: Math.min(grid.ny - 1, Math.ceil(y + far)),
-  };
+  const left = Math.max(0, Math.floor(x - far));
+  const right = Math.min(grid.nx - 1, Math.ceil(x + far));
+  const top = Math.max(0, Math.floor(y - far));
+  const bottom = Math.min(grid.ny - 1, Math.ceil(y + far));
   // −∂(P/ρ)/∂x of a round spot: P/ρ · x/σ², in m.
   const per = (strength * act.press) / (sigma * sigma * grid.dx);
-  for (let cy = touched.top; cy <= touched.bottom; cy++)
-    for (let cx = touched.left; cx <= touched.right; cx++) {
+  for (let cy = top; cy <= bottom; cy++)
+    for (let cx = left; cx <= right; cx++) {
       const i = cy * grid.nx + cx;
       const [dx, dy] = [cx + 0.5 - x, cy + 0.5 - y];
       const pressed = per * Math.exp(-(dx * dx + dy * dy) / (2 * sigma * sigma));
-      film.pushX[i] = pressed * dx;
-      film.pushY[i] = pressed * dy;
+      film.pushX[i] = film.pushX[i]! + pressed * dx;
+      film.pushY[i] = film.pushY[i]! + pressed * dy;
       const along = (dx * ux + dy * uy - AHEAD * sigma) / (LONG * sigma);
       const across = (dy * ux - dx * uy) / (WIDE * sigma);
       const dragged = strength * act.shear * Math.exp(-(along * along + across * across) / 2);
-      film.shearX[i] = dragged * ux;
-      film.shearY[i] = dragged * uy;
+      film.shearX[i] = film.shearX[i]! + dragged * ux;
+      film.shearY[i] = film.shearY[i]! + dragged * uy;
     }
-  return touched;
-}
-
-function clear({ pushX, pushY, shearX, shearY, grid }: Film, cells: Touched): void {
-  for (let y = cells.top; y <= cells.bottom; y++)
-    for (const field of [pushX, pushY, shearX, shearY])
-      field.fill(0, y * grid.nx + cells.left, y * grid.nx + cells.right + 1);
 }

@@ -1,5 +1,4 @@
 import { tilted } from '../grid';
-import { frames } from '../frames';
 import type { ActDefinition } from './define';
 
 /** Left level. */
@@ -16,8 +15,8 @@ export const rest: ActDefinition<Rest> = {
   weight: ({ s }) => FELT * s,
   brings: () => [],
   key: (act) => act,
-  *run({ s }, under) {
+  span: ({ s }, under) => {
     const level = tilted(under.nu);
-    yield* frames(under, { s, felt: FELT, driveAt: () => level });
+    return { s, felt: FELT, driveAt: () => level };
   },
 };

@@ -1,5 +1,5 @@
 import { addSpin } from '../film';
-import { frames, RAMP_S } from '../frames';
+import { RAMP_S } from '../frames';
 import { tilted } from '../grid';
 import type { ActDefinition } from './define';
 
@@ -16,7 +16,7 @@ export const spin: ActDefinition<Spin> = {
   weight: ({ s }) => s,
   brings: () => [],
   key: (act) => act,
-  *run({ aboutMm, turnsPerMin, s }, under) {
+  span: ({ aboutMm, turnsPerMin, s }, under) => {
     const { kernel, site } = under;
     const { film } = kernel;
     const ramp = Math.min(2 * RAMP_S, s / 3);
@@ -26,22 +26,14 @@ export const spin: ActDefinition<Spin> = {
       number,
       number,
     ];
-    const still = () => {
-      film.pushX.fill(0);
-      film.pushY.fill(0);
-    };
     const drive = { ...tilted(under.nu), fields: true };
-    yield* frames(under, {
+    return {
       s,
       felt: 1,
       driveAt: () => drive,
       // While it gathers speed the last frame says too little of the next; how far it goes is bounded by its own force.
       longestS: (t) => (t < ramp || t > s - ramp - 1e-9 ? ramp / 4 : s - ramp - t),
-      forces: (t, seconds) => {
-        still();
-        addSpin(film, omegaAt(t + seconds / 2), x, y);
-      },
-    });
-    still();
+      forces: (t, seconds) => addSpin(film, omegaAt(t + seconds / 2), x, y),
+    };
   },
 };

@@ -1,7 +1,6 @@
 import { type Outlet, STREAM_BINS, type Stratum, withdraw } from '../../cup/withdraw';
 import { lengthOfLine } from '../../surface/path';
 import { addFootprint, meet, nearDisc, spotsOf, underM3 } from '../disc';
-import { frames } from '../frames';
 import { tilted } from '../grid';
 import { fractal } from '../noise';
 import { ringsOf } from '../rings';
@@ -22,9 +21,17 @@ export interface Stream {
   /** The cup it comes from: its strata, first in first, how far they were stirred, how it empties. See `withdraw`. */
   readonly strata: readonly (Stratum & { readonly mix: string })[];
   readonly stir: number;
+  /** They leave together, side by side, each its share of every portion. */
+  readonly beside?: true;
   readonly outlet: Outlet;
-  /** How strata lie across the stream: as rings round it, or stacked toward the pouring side. */
+  /** How strata lie across the stream: as rings round it, or stacked one way. */
   readonly lamination: 'rings' | 'stack';
+  /** Toward where they are stacked, the last in; toward +x where it says nothing. */
+  readonly stackedDeg?: number;
+  /** How much wavier its layers are than those of a stream from close by: from high up it folds on itself. */
+  readonly folds?: number;
+  /** It comes through so many openings alike, set evenly on a ring round its way; through one where it says nothing. */
+  readonly openings?: { readonly n: number; readonly ringMm: number };
 }
 
 /** All a stream brings, mL. */
@@ -54,63 +61,83 @@ export const stream: ActDefinition<Stream> = {
     strata: act.strata.map(({ ml, dive, sinks = 0 }) => [ml, dive, sinks]),
   }),
   began: (act, { site, seed }) => {
-    const { x, y } = spotsOf(act, site, seed)(0);
+    const { x, y } = spotsOf(act, site, seed)(0)[0]!;
     return [x, y];
   },
-  *run(act, under) {
+  span: (act, under) => {
     const { kernel, site, seed, source } = under;
     const wholeM3 = streamMl(act) * 1e-6;
     const rate = wholeM3 / act.s;
+    const each = rate / (act.openings?.n ?? 1);
     const level = tilted(under.nu);
     const cellsPerS = lengthOfLine(act.pathMm) / site.cellMm / act.s;
     under.laid(wholeM3);
     const nuAt = thicknessOf(act, under.nuOf);
     const spots = spotsOf(act, site, seed);
-    const spotAt = (t: number) => spots(t / act.s);
+    const spotsAt = (t: number) => spots(t / act.s);
     // Of what a mouth on the surface lets go, only what is no longer under it has left; that never grows less.
     let gone = -Infinity;
-    yield* frames(under, {
+    return {
       s: act.s,
       felt: 1,
       driveAt: () => level,
       longestS: (t) =>
-        Math.min(act.s / LEAST_FRAMES, (STREAM_SHARE * spotAt(t).r) / Math.max(cellsPerS, 1e-9)),
-      pours: {
-        core: act.core,
-        nuAt: (t) => nuAt(t / act.s),
-        spotAt: (t) => {
-          const spot = spotAt(t);
-          if (!act.core) return spot;
-          gone = Math.max(gone, spot.s - underM3(kernel.film, spot) / wholeM3);
-          return { ...spot, s: gone };
+        Math.min(
+          act.s / LEAST_FRAMES,
+          (STREAM_SHARE * spotsAt(t)[0]!.r) / Math.max(cellsPerS, 1e-9),
+        ),
+      pours: [
+        {
+          source,
+          untilS: act.s,
+          m3PerS: rate,
+          core: act.core,
+          nuAt: (t) => nuAt(t / act.s),
+          spotsAt: (t) => {
+            const all = spotsAt(t);
+            if (!act.core) return all;
+            const under = all.reduce((sum, spot) => sum + underM3(kernel.film, spot), 0);
+            gone = Math.max(gone, all[0]!.s - under / wholeM3);
+            return all.map((spot) => ({ ...spot, s: gone }));
+          },
+          feed: (t, seconds) => {
+            for (const spot of spotsAt(t + seconds / 2)) {
+              const missed = addFootprint(kernel.film.source, spot, site, each);
+              under.missed(source, missed, each * seconds, spot);
+            }
+          },
+          peakM: (r, seconds) => (2 * each * seconds) / (Math.PI * (r * site.grid.dx) ** 2),
+          near: (h, disc) => nearDisc(h, site, disc),
+          meet: (traced, disc, frame) => meet(traced, disc, source, frame),
         },
-        feed: (t, seconds) => {
-          kernel.film.source.fill(0);
-          const spot = spotAt(t + seconds / 2);
-          const missed = addFootprint(kernel.film.source, spot, site, rate);
-          under.missed(missed, rate * seconds, spot);
-        },
-        peakM: (r, seconds) => (2 * rate * seconds) / (Math.PI * (r * site.grid.dx) ** 2),
-        near: (h, disc) => nearDisc(h, site, disc),
-        meet: (traced, disc, frame) => meet(traced, disc, source, frame),
-      },
-    });
-    kernel.film.source.fill(0);
+      ],
+    };
   },
   strata: (act, seed, nth) => {
     const own = seed + NEXT_SEED * nth;
+    const { folds = 1 } = act;
     return {
       wave: (s, xi, eta) => fractal(ROUND * xi, ROUND * eta, ALONG * s, own),
-      bin: (s, wave) => clampBin((s + WAVE_S * wave) * STREAM_BINS),
+      bin: (s, wave) => clampBin((s + folds * WAVE_S * wave) * STREAM_BINS),
       ...(act.lamination === 'rings' ? asRings(act) : { stratum: asStack(act) }),
     };
   },
 };
 
+/** What leaves when; see `withdraw`. */
+function leavesOf(act: Stream): Float64Array {
+  const { strata, stir, outlet, beside } = act;
+  if (!beside) return withdraw(strata, stir, outlet);
+  const ml = streamMl(act);
+  return Float64Array.from({ length: STREAM_BINS * strata.length }, (_, i) =>
+    ml > 0 ? strata[i % strata.length]!.ml / ml : 0,
+  );
+}
+
 /** Kinematic viscosity of what leaves when a share of a stream has left, m²/s: ln ν by volume of what its portion holds. */
-function thicknessOf({ strata, stir, outlet }: Stream, nuOf: (mix: string) => number) {
-  const lnNu = strata.map(({ mix }) => Math.log(nuOf(mix)));
-  const leaves = withdraw(strata, stir, outlet);
+function thicknessOf(act: Stream, nuOf: (mix: string) => number) {
+  const lnNu = act.strata.map(({ mix }) => Math.log(nuOf(mix)));
+  const leaves = leavesOf(act);
   return (share: number): number => {
     const row = Math.floor(clampBin(share * STREAM_BINS)) * lnNu.length;
     return Math.exp(lnNu.reduce((sum, ln, k) => sum + ln * leaves[row + k]!, 0));
@@ -125,7 +152,7 @@ const clampBin = (bin: number): number => Math.min(STREAM_BINS - 1e-3, Math.max(
  */
 function asRings(act: Stream): Pick<ActStrata, 'stratum' | 'rings'> {
   const width = act.strata.length;
-  const leaves = withdraw(act.strata, act.stir, act.outlet);
+  const leaves = leavesOf(act);
   const rings = new Uint8Array(STREAM_BINS * FINE);
   const owed = new Float64Array(width);
   let at = 0;
@@ -147,7 +174,9 @@ function asRings(act: Stream): Pick<ActStrata, 'stratum' | 'rings'> {
 function asStack(act: Stream): ActStrata['stratum'] {
   const upTo = cumulative(act);
   const width = act.strata.length;
-  return (bin, xi, wave) => stratumIn(upTo, width, bin, folded(fallenBefore(xi) + WAVE_L * wave));
+  const { folds = 1 } = act;
+  return (bin, xi, wave) =>
+    stratumIn(upTo, width, bin, folded(fallenBefore(xi) + folds * WAVE_L * wave));
 }
 
 /** Share of a stream that falls to one side of a line across it, −1..1: the integral of its parabolic footprint. */
@@ -160,9 +189,9 @@ function fallenBefore(xi: number): number {
 const folded = (share: number): number => 1 - Math.abs(1 - Math.abs(share));
 
 /** By bin: the share of a portion all strata up to each one make. Row-major, portions × strata; one more row than there are bins. */
-function cumulative({ strata, stir, outlet }: Stream): Float32Array {
-  const width = strata.length;
-  const leaves = withdraw(strata, stir, outlet);
+function cumulative(act: Stream): Float32Array {
+  const width = act.strata.length;
+  const leaves = leavesOf(act);
   const upTo = new Float32Array((STREAM_BINS + 1) * width);
   for (let bin = 0; bin <= STREAM_BINS; bin++) {
     let sum = 0;

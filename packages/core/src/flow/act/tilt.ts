@@ -1,5 +1,5 @@
 import { tilted } from '../grid';
-import { frames, RAMP_S } from '../frames';
+import { RAMP_S } from '../frames';
 import type { ActDefinition } from './define';
 
 /** Tilted, down toward an angle. */
@@ -15,9 +15,9 @@ export const tilt: ActDefinition<Tilt> = {
   weight: ({ s }) => s,
   brings: () => [],
   key: (act) => act,
-  *run({ angleDeg, towardDeg, s }, under) {
+  span: ({ angleDeg, towardDeg, s }, under) => {
     const ramp = Math.min(RAMP_S, s / 3);
-    yield* frames(under, {
+    return {
       s,
       felt: 1,
       driveAt: (t) => {
@@ -25,6 +25,6 @@ export const tilt: ActDefinition<Tilt> = {
         return tilted(under.nu, angleDeg * Math.max(0, share), towardDeg);
       },
       longestS: (t) => (t < ramp || t > s - ramp - 1e-9 ? ramp / 3 : s - ramp - t),
-    });
+    };
   },
 };

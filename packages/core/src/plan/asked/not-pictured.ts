@@ -15,18 +15,6 @@ const UNSEEN: readonly Unseen[] = [
     said: ({ paints }) =>
       paints.some(({ finish }) => finish === 'neon' || finish === 'interference'),
   },
-  {
-    says: 'which side a cup is poured from',
-    said: ({ cups }) => cups.some((c) => c.pourSideDeg !== undefined),
-  },
-  {
-    says: 'the holes or the tip a cup is poured through',
-    said: ({ cups }) => cups.some((c) => typeof c.outlet === 'object'),
-  },
-  {
-    says: 'moves done at the same time',
-    said: ({ moves }) => moves.some((m) => m.with !== undefined),
-  },
 ];
 
 /** What this plan says that its picture does not show yet, in words: an artist is not to look for it there. */

@@ -16,6 +16,7 @@ function sceneOf(open: OpenPlan, measure: SurfaceMeasure): Scene {
     densityOf: open.densityOf,
     outletOf: (id) => open.cup(id)?.outlet,
     mouthMm: (id) => open.cup(id)?.vessel.topMm ?? 0,
+    lobesOf: (id) => open.cup(id)?.vessel.compartments ?? 1,
     areaCm2: measure.areaCm2 / measure.pieces,
     edgeCm2: measure.edgeCm2 / measure.pieces,
     outlineMm: measure.outlineMm,
@@ -50,6 +51,7 @@ export function tableOf(
 
 const inCup = (cup: LoadedCup): InCup => ({
   ...strataOf(cup),
+  ...(cup.pourSideDeg === undefined ? {} : { pourSideDeg: cup.pourSideDeg }),
   ml: cup.filledMl,
   g: cup.layers.reduce((sum, l) => sum + l.g, 0),
 });

@@ -1,0 +1,47 @@
+import type { Disc, Spot } from './disc';
+import type { Patch } from './field-at';
+import type { Floats } from './film';
+import type { Drive } from './grid';
+import type { Motion } from './motion';
+import type { Traced } from './step';
+
+/** A frame as what pours in it meets it again on the way back. */
+export interface FrameSeen {
+  readonly motion: Motion;
+  /** Wet height near the disc at its beginning and its end, m; only where a stream lies on what is there. */
+  readonly h?: readonly [Patch, Patch];
+}
+
+/** A stretch of time in which one thing happens to the film. */
+export interface Span {
+  readonly s: number;
+  /** What a second of it counts for in the progress told. */
+  readonly felt: number;
+  readonly driveAt: (t: number) => Drive;
+  readonly longestS?: (t: number) => number;
+  /** Adds to the film's fields of force for a frame, which are 0 before; `driveAt` says that there are some. */
+  readonly forces?: (t: number, seconds: number) => void;
+  /** Paint that arrives meanwhile. */
+  readonly pours?: readonly Pours[];
+}
+
+/** Paint arriving in a span: of one act, through one opening or several alike. */
+export interface Pours {
+  readonly source: number;
+  /** When the last of it has left, s. */
+  readonly untilS: number;
+  readonly m3PerS: number;
+  /** Fills the film to the ground where it stands; else it lies on what is there. */
+  readonly core: boolean;
+  /** How thick what arrives then is: its kinematic viscosity, m²/s. */
+  readonly nuAt: (t: number) => number;
+  /** Where its discs are, as many at any time, with the film as it is then. */
+  readonly spotsAt: (t: number) => readonly Spot[];
+  /** Adds to the film's source for a step that takes so long. */
+  readonly feed: (t: number, seconds: number) => void;
+  /** Mean height it adds at the middle of a disc of this radius, in cells, in so long, m. */
+  readonly peakM: (r: number, seconds: number) => number;
+  /** What of the film is asked for on the way back. */
+  readonly near: (h: Floats, disc: Disc) => Patch;
+  readonly meet: (traced: Traced, disc: Disc, frame: FrameSeen) => void;
+}
