@@ -3,6 +3,26 @@ import type { FactorDefinition } from './define';
 /** How long a film takes, and how small a piece is small. */
 export const DRYING = [
   {
+    id: 'sets-after',
+    says: 'a wet film is twice as thick at 20 °C and 50 % damp every',
+    unit: 'min',
+    usual: 8,
+    least: 1,
+    most: 600,
+    source: 'tuned: open for a swipe at once, setting for a balloon after 15 to 20 min (handbook 6)',
+    taughtBy: 'how long after the pour a mark still closed',
+  },
+  {
+    id: 'torch-warms',
+    says: 'a pass of the torch warms the top of the film by',
+    unit: '°C',
+    usual: 25,
+    least: 0,
+    most: 80,
+    source: 'an estimate',
+    taughtBy: 'how far paint ran under the flame',
+  },
+  {
     id: 'touch-dry',
     says: 'a film of 1 mm touch dry at 20 °C and 50 % damp after',
     unit: 'h',

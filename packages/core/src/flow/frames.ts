@@ -38,7 +38,10 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
             lowerNu: under.lowerNu,
             arrivingNu: arrivingAt(pours, t + (next === Infinity ? 0 : next / 2)) ?? under.nu,
           };
-    const driven = (at: number): Drive => ({ ...driveAt(at), ...(layers && { layers }) });
+    const driven = (at: number): Drive => {
+      const drive = driveAt(at);
+      return { ...drive, nu: drive.nu * under.thickened, ...(layers && { layers }) };
+    };
     const drive = driven(t + Math.min(next, RAMP_S / 3) / 2);
     if (next === Infinity) force(film, span, t, 0);
     // The film's own estimate at the start of a span, what the last frame showed after that.
@@ -61,6 +64,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       if (under.drinksM > 0) holdFast(film, site, under.drinksM);
       under.margin.collect();
     }
+    if (under.setsPerS > 0) set(film, under, seconds);
     const motion = kernel.endFrame(during, seconds, memoryFor(under, during));
     const to = pours.map((p) => p.spotsAt(t + seconds));
     const met = pours.flatMap((p, n) =>
@@ -129,6 +133,21 @@ function arrivingAt(pours: readonly Pours[], t: number): number | undefined {
   if (pours.length < 2) return one?.nuAt(t);
   const rate = pours.reduce((sum, p) => sum + p.m3PerS, 0);
   return Math.exp(pours.reduce((sum, p) => sum + p.m3PerS * Math.log(p.nuAt(t)), 0) / rate);
+}
+
+/** No film gets thicker than this, m²/s: it has long stopped moving. */
+const STILL_NU = 10;
+
+/** The film gets thicker as it stands; what is poured later is as thin as it comes. */
+function set(film: Film, under: UnderWay, seconds: number): void {
+  const rise = under.setsPerS * seconds;
+  if (under.lowerNu === undefined) {
+    under.thickened = Math.min(STILL_NU / under.nu, under.thickened * Math.exp(rise));
+    return;
+  }
+  if (under.lowerNu < STILL_NU) under.lowerNu = Math.min(STILL_NU, under.lowerNu * Math.exp(rise));
+  const most = Math.log(STILL_NU);
+  for (let i = 0; i < film.lnNu.length; i++) film.lnNu[i] = Math.min(most, film.lnNu[i]! + rise);
 }
 
 function remember({ kernel: { samples }, count, before }: Traced): void {

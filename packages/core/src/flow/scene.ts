@@ -27,6 +27,8 @@ export interface PourScene {
   readonly nu: number;
   /** That of each mix; absent where they are all alike. */
   readonly nuOf?: Readonly<Record<string, number>>;
+  /** How much thicker the film gets as it stands: rise of ln ν a second. Absent where it stays as it was poured. */
+  readonly setsPerS?: number;
   /** What happens to the film, in order; at most `MOST_ACTS`. */
   readonly acts: readonly Act[];
   /**

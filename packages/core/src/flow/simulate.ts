@@ -76,7 +76,10 @@ export function* pourOn(
   const missed: Missed[] = [];
   const onSides: { source: number; m3: number }[] = [];
   let laidM3 = 0;
-  const layered = scene.nuOf !== undefined || (scene.drinksMm ?? 0) > 0;
+  const layered =
+    scene.nuOf !== undefined ||
+    (scene.drinksMm ?? 0) > 0 ||
+    scene.acts.some((act) => actOf(act).varies);
   const under: Omit<UnderWay, 'source'> & { source: number } = {
     source: 0,
     kernel,
@@ -85,6 +88,8 @@ export function* pourOn(
     nuOf: (mix) => scene.nuOf?.[mix] ?? scene.nu,
     lowerNu: layered ? SOLID_NU : undefined,
     drinksM: (scene.drinksMm ?? 0) / 1000,
+    setsPerS: scene.setsPerS ?? 0,
+    thickened: 1,
     seed: scene.seed,
     spare: spare.filter(
       (data) => data.length === (layered ? LAYERED_PLANES : PLANES) * film.h.length,

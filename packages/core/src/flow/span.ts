@@ -23,6 +23,8 @@ export interface Span {
   readonly forces?: (t: number, seconds: number) => void;
   /** Paint that arrives meanwhile. */
   readonly pours?: readonly Pours[];
+  /** Undoes what it did to the film for as long as it lasts. */
+  readonly ends?: () => void;
 }
 
 /** Paint arriving in a span: of one act, through one opening or several alike. */

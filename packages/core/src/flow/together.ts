@@ -45,6 +45,7 @@ export function* sideBySide(
       if (!head.span) continue;
       head.doneS += s;
       if (head.doneS < head.span.s - 1e-6) continue;
+      head.span.ends?.();
       head.span = undefined;
       head.doneS = 0;
       head.at++;

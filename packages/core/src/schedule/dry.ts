@@ -27,12 +27,22 @@ export const vapourDeficitHPa = (tempC: number, rh: number): number =>
 
 const REFERENCE_DEFICIT = vapourDeficitHPa(20, 50);
 
+/** How much quicker a room dries paint than one at 20 °C and 50 %. */
+export const paceOfRoom = (tempC: number, rh: number): number =>
+  vapourDeficitHPa(tempC, rh) / REFERENCE_DEFICIT;
+
+/** How much thicker a film gets as it stands in a room: rise of ln ν a second (tuned; a balloon leaves its mark after 15 to 20 min, handbook 6). */
+export const setsPerS = (
+  room: { readonly tempC: number; readonly rh: number },
+  factors: Factors = factorsWith(),
+): number => (Math.LN2 / (60 * factors['sets-after'])) * paceOfRoom(room.tempC, room.rh);
+
 /**
  * When a film is dry to the touch: a day at 20 °C, 50 % and 1 mm wet, longer with thickness to the power 1.5 to 2
  * and with damp or cool air (estimate; common practice, no published source). Small tiles take a tenth to a fifth.
  */
 export function touchDry(film: DryingFilm, factors: Factors = factorsWith()): Span {
-  const room = REFERENCE_DEFICIT / vapourDeficitHPa(film.tempC, film.rh);
+  const room = 1 / paceOfRoom(film.tempC, film.rh);
   const byPower = [film.wetMm ** 1.5, film.wetMm ** 2];
   const [soon, late] = film.small
     ? [factors['small-dries-from'], factors['small-dries-to']]

@@ -3,6 +3,7 @@ export {
   cured,
   type DryingFilm,
   saturationHPa,
+  setsPerS,
   type Span,
   touchDry,
   vapourDeficitHPa,

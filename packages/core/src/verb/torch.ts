@@ -1,16 +1,41 @@
 import { defineVerb } from './define';
+import { placeWords } from './place';
 
 export const torch = defineVerb({
   id: 'torch',
   title: 'Torch',
-  fields: {},
+  fields: {
+    atMm: { kind: 'point', label: 'Only round', optional: true },
+    widthMm: {
+      kind: 'number',
+      label: 'As wide as',
+      min: 10,
+      max: 1000,
+      unit: 'mm',
+      usual: 120,
+      optional: true,
+    },
+  },
   usualS: 8,
   each: true,
   care: () => ['open-flame'],
-  // Heat opens cells; the film only goes on levelling meanwhile.
-  does: ({ s }) => ({ acts: [{ kind: 'rest', s }] }),
-  unseen: () => ['the torch'],
-  says: () =>
-    'One quick pass of the flame, high and always moving. More can be added, never taken away.',
+  does: ({ atMm, widthMm = WIDE_MM, s }, { factors }) => ({
+    acts: [
+      {
+        kind: 'heat',
+        ...(atMm ? { atMm, rMm: widthMm / 2 } : {}),
+        thinsLn: factors['torch-warms'] * factors['thins-warmer'],
+        s,
+      },
+    ],
+  }),
+  unseen: () => ['cells the torch opens'],
+  says: ({ atMm }, { widthMm, heightMm }) =>
+    `One quick pass of the flame${atMm ? ` over ${placeWords(atMm, widthMm, heightMm)} only` : ''}, high and always moving. More can be added, never taken away.`,
+  marks: ({ atMm, widthMm = WIDE_MM }) => (atMm ? [{ kind: 'disc', atMm, rMm: widthMm / 2 }] : []),
+  label: () => 'torch',
   ready: () => 'The torch is at hand, and nothing flammable is near.',
 });
+
+/** Where nobody says how wide the flame goes, mm. */
+const WIDE_MM = 120;

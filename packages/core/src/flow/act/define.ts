@@ -17,6 +17,10 @@ export interface UnderWay {
   lowerNu: number | undefined;
   /** What a bare ground holds fast of whatever comes to stand on it, m: that is the lower film then. 0 once a film lies all over it. */
   drinksM: number;
+  /** How much thicker paint gets as it stands: rise of ln ν a second. */
+  readonly setsPerS: number;
+  /** By how much all of it has, as a factor of ν, where that is not carried cell by cell. */
+  thickened: number;
   readonly seed: number;
   /** Which of the scene's acts this is: what its births say they came from. */
   readonly source: number;
@@ -82,6 +86,8 @@ export type ActDefinition<A extends { readonly kind: string }> = Happens<A> & {
   readonly brings: (act: A, face: Face) => readonly Brought[];
   /** The act without which mix is which: alike for two acts exactly where their births are. */
   readonly key: (act: A) => unknown;
+  /** With it paint is not as thick everywhere. */
+  readonly varies?: true;
   /** Absent where it brings no paint. `nth` counts acts of its kind before it, for chances that differ. */
   readonly strata?: (act: A, seed: number, nth: number) => ActStrata;
   /** Where its paint first stood, cells: what traces back beside every stream is taken for the nearest one's first paint. */

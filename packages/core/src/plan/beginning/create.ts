@@ -13,6 +13,7 @@ import type { Surface } from '../../surface/schema';
 import { techniqueOf, type TechniqueId } from '../../technique';
 import { rewriteMoves, setPreparation } from './moves';
 import type { TaskId } from '../../verb';
+import { USUAL_ROOM } from '../document/room';
 import type { Plan } from '../document/schema';
 import { meetNeeds } from './needs';
 import { startingCups } from './starting-cups';
@@ -71,7 +72,7 @@ export function newPlan({
     technique: { id, settings: {} },
     moves: [],
     ...(pour === undefined ? {} : { dates: { pour } }),
-    room: { tempC: 20, rh: 50 },
+    room: { ...USUAL_ROOM },
     ...(landings.length > 0 ? { landings: [...landings] } : {}),
     seed,
   };

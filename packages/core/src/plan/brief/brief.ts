@@ -16,6 +16,7 @@ import { keepLedger, layRunSheet, type RunStep, verbOf } from '../../verb';
 import { amountsIn } from './amounts';
 import { type Cost, costOf } from './cost';
 import { type OpenPlan, openPlan } from '../document/open';
+import { roomOf } from '../document/room';
 import type { Plan } from '../document/schema';
 import type { Studio } from '../document/studio';
 import { previewedStays, reckonedStays, type Stays } from './stays';
@@ -241,8 +242,7 @@ function filmsUm(budget: Amounts, cups: readonly LoadedCup[]): (mix: string) => 
 function dryingOf(open: OpenPlan, { onFaceMm }: Stays, measure: SurfaceMeasure, factors: Factors) {
   return {
     wetMm: Math.max(0.1, onFaceMm),
-    tempC: open.plan.room?.tempC ?? 20,
-    rh: open.plan.room?.rh ?? 50,
+    ...roomOf(open.plan),
     small: measure.areaCm2 / measure.pieces <= factors['small-piece'],
     oily: open.oily,
   };

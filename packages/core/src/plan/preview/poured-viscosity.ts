@@ -1,5 +1,6 @@
 import { thicknesses } from '../asked/thickness';
 import type { Brief } from '../brief/brief';
+import { roomOf } from '../document/room';
 import type { Plan } from '../document/schema';
 
 /** What viscosities of paints and media are stated at, °C. */
@@ -10,7 +11,7 @@ const STATED_C = 20;
  * thicker in a cold one.
  */
 export function pouredViscosity(plan: Plan, brief: Brief): (mix: string) => number {
-  const warmerBy = (plan.room?.tempC ?? STATED_C) - STATED_C;
+  const warmerBy = roomOf(plan).tempC - STATED_C;
   const inRoom = Math.exp(-brief.factors['thins-warmer'] * warmerBy);
   const byMix = new Map(
     thicknesses(plan, brief).map(({ mix, viscosityPaS, read }) => [

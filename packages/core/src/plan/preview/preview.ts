@@ -6,10 +6,12 @@ import { shapeOf } from '../../surface/measure';
 import { keepLedger } from '../../verb';
 import type { Brief } from '../brief/brief';
 import { tableOf } from '../brief/table';
+import { setsPerS } from '../../schedule';
 import { pouredViscosity } from './poured-viscosity';
 import type { Mix } from '../../mix/schema';
 import { isMetallic } from '../../paint/property';
 import { type OpenPlan, openPlan } from '../document/open';
+import { roomOf } from '../document/room';
 import type { Plan } from '../document/schema';
 
 /** A plan as the preview needs it: what flows, what colours it has, and what it weighs. */
@@ -48,6 +50,7 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
         edgeMm: brief.factors['edge-holds'],
         wetEdgeShare: brief.factors['wet-edge-holds'],
       },
+      setsPerS: setsPerS(roomOf(plan), brief.factors),
       ...(plan.surface.absorbency === 'raw' ? { drinksMm: brief.factors['ground-drinks'] } : {}),
       ...flow,
       seed,

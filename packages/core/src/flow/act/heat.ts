@@ -1,0 +1,38 @@
+import { tilted } from '../grid';
+import type { ActDefinition } from './define';
+
+/** Warmed from above for a while, so that the upper film runs the more easily: a flame, hot air from high up. */
+export interface Heat {
+  readonly kind: 'heat';
+  /** Only round here, and so far; the whole face where it says nothing. */
+  readonly atMm?: readonly [number, number];
+  readonly rMm?: number;
+  /** What its viscosity falls by where it is warmest, as ln ν. */
+  readonly thinsLn: number;
+  readonly s: number;
+}
+
+export const heat: ActDefinition<Heat> = {
+  id: 'heat',
+  weight: ({ s }) => s,
+  brings: () => [],
+  key: (act) => act,
+  varies: true,
+  span: ({ atMm, rMm, thinsLn, s }, under) => {
+    const { film } = under.kernel;
+    const { grid, cellMm, originMm } = under.site;
+    const warmed = Float32Array.from(film.h, (_, i) => {
+      if (!atMm || rMm === undefined) return thinsLn;
+      const x = ((i % grid.nx) + 0.5) * cellMm - originMm[0] - atMm[0];
+      const y = (Math.floor(i / grid.nx) + 0.5) * cellMm - originMm[1] - atMm[1];
+      return thinsLn * Math.exp(-((x * x + y * y) / (rMm * rMm)));
+    });
+    const warm = (sign: 1 | -1) => {
+      for (let i = 0; i < warmed.length; i++) film.lnNu[i] = film.lnNu[i]! - sign * warmed[i]!;
+    };
+    warm(1);
+    const level = tilted(under.nu);
+    // It cools as it was warmed, where it was: what ran meanwhile ran less far than the flame is wide.
+    return { s, felt: 1, driveAt: () => level, ends: () => warm(-1) };
+  },
+};
