@@ -7,6 +7,7 @@ import { blow } from './blow';
 import { coat } from './coat';
 import { comb } from './comb';
 import type { MoveBase, VerbDefinition } from './define';
+import { drip } from './drip';
 import { dry } from './dry';
 import { edge } from './edge';
 import { flip } from './flip';
@@ -14,7 +15,9 @@ import { lay } from './lay';
 import { pour } from './pour';
 import { press } from './press';
 import { rest } from './rest';
+import { slide } from './slide';
 import { spin } from './spin';
+import { string } from './string';
 import { swipe } from './swipe';
 import { tend } from './tend';
 import { tilt } from './tilt';
@@ -28,11 +31,14 @@ const ALL = [
   flip,
   pour,
   trail,
+  slide,
+  drip,
   tilt,
   swipe,
   blow,
   spin,
   comb,
+  string,
   press,
   torch,
   rest,

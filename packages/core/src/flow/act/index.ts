@@ -2,6 +2,7 @@ import { registry } from '../../registry';
 import type { ActDefinition } from './define';
 import { blade } from './blade';
 import { drag } from './drag';
+import { drop } from './drop';
 import { heat } from './heat';
 import { jet } from './jet';
 import { overlay } from './overlay';
@@ -11,7 +12,7 @@ import { spin } from './spin';
 import { stream } from './stream';
 import { tilt } from './tilt';
 
-const ALL = [overlay, stream, tilt, spin, jet, heat, blade, drag, press, rest] as const;
+const ALL = [overlay, stream, tilt, spin, jet, heat, drop, blade, drag, press, rest] as const;
 
 /** What flow knows; every verb compiles to some of these, in the order they happen. Lengths in mm, angles clockwise from +x. */
 export type Act = Parameters<(typeof ALL)[number]['weight']>[0];

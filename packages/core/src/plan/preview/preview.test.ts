@@ -1,6 +1,7 @@
 import { layGrid } from '../../flow/ground';
 import { plainKernel } from '../../flow/kernel';
-import { type Stream, streamMl } from '../../flow/act/stream';
+import type { Stream } from '../../flow/act/stream';
+import { portionMl } from '../../flow/lamination';
 import type { PourScene } from '../../flow/scene';
 import { pourOn } from '../../flow/simulate';
 import { birthsKey } from '../../flow/births-key';
@@ -29,7 +30,7 @@ test('each cup pours what it was loaded with, in its layers', () => {
   const p = plan([OAT, SLATE, QUINCE]);
   const b = brief(p);
   const streams = previewOf(p, b).scene.acts.filter((q): q is Stream => q.kind === 'stream');
-  expect(streams.map(streamMl)).toEqual(b.cups.map((c) => c.filledMl));
+  expect(streams.map(portionMl)).toEqual(b.cups.map((c) => c.filledMl));
   expect(streams[0]!.strata.map((l) => l.mix)).toEqual(b.cups[0]!.layers.map((l) => l.mix));
 });
 

@@ -1,0 +1,147 @@
+import { type Outlet, STREAM_BINS, type Stratum, withdraw } from '../cup/withdraw';
+import type { ActStrata } from './act/define';
+import { fractal } from './noise';
+import { ringsOf } from './rings';
+
+/** Paint on its way out of a cup. */
+export interface Portion {
+  /** The cup it comes from: its strata, first in first, how far they were stirred, how it empties. See `withdraw`. */
+  readonly strata: readonly (Stratum & { readonly mix: string })[];
+  readonly stir: number;
+  /** They leave together, side by side, each its share of every portion. */
+  readonly beside?: true;
+  readonly outlet: Outlet;
+  /** How strata lie across the stream: as rings round it, or stacked one way. */
+  readonly lamination: 'rings' | 'stack';
+  /** Toward where they are stacked, the last in; toward +x where it says nothing. */
+  readonly stackedDeg?: number;
+  /** How much wavier its layers are than those of a stream from close by: from high up it folds on itself. */
+  readonly folds?: number;
+}
+
+/** All of it, mL. */
+export const portionMl = ({ strata }: Pick<Portion, 'strata'>): number =>
+  strata.reduce((sum, l) => sum + l.ml, 0);
+
+/** Its strata without which mix is which. */
+export const strataKey = ({ strata }: Pick<Portion, 'strata'>) =>
+  strata.map(({ ml, dive, sinks = 0 }) => [ml, dive, sinks]);
+
+/** How wavy the layers of a stream are, along its paint and across it (tuned; flow draws the waves out into marbling). */
+const WAVE_S = 0.028;
+const WAVE_L = 0.075;
+/** Parts of a bin rings are told to, and how many of those a ring of part-mixed paint is thick (tuned: thin enough to be drawn into threads). */
+const FINE = 4;
+const RING = 4;
+/** Waves round the stream, and along its paint. */
+const ROUND = 1.6;
+const ALONG = 5;
+/** Sets the chances of one stream off from those of the next. */
+const NEXT_SEED = 97;
+
+/** How births of a stream find their stratum. `nth` counts streams before it, for chances that differ. */
+export function laminate(portion: Portion, seed: number, nth: number): ActStrata {
+  const own = seed + NEXT_SEED * nth;
+  const { folds = 1 } = portion;
+  return {
+    wave: (s, xi, eta) => fractal(ROUND * xi, ROUND * eta, ALONG * s, own),
+    bin: (s, wave) => clampBin((s + folds * WAVE_S * wave) * STREAM_BINS),
+    ...(portion.lamination === 'rings' ? asRings(portion) : { stratum: asStack(portion) }),
+  };
+}
+
+/** What leaves when; see `withdraw`. */
+function leavesOf(act: Portion): Float64Array {
+  const { strata, stir, outlet, beside } = act;
+  if (!beside) return withdraw(strata, stir, outlet);
+  const ml = portionMl(act);
+  return Float64Array.from({ length: STREAM_BINS * strata.length }, (_, i) =>
+    ml > 0 ? strata[i % strata.length]!.ml / ml : 0,
+  );
+}
+
+/** Kinematic viscosity of what leaves when a share of a stream has left, m²/s: ln ν by volume of what its portion holds. */
+export function thicknessOf(act: Portion, nuOf: (mix: string) => number) {
+  const lnNu = act.strata.map(({ mix }) => Math.log(nuOf(mix)));
+  const leaves = leavesOf(act);
+  return (share: number): number => {
+    const row = Math.floor(clampBin(share * STREAM_BINS)) * lnNu.length;
+    return Math.exp(lnNu.reduce((sum, ln, k) => sum + ln * leaves[row + k]!, 0));
+  };
+}
+
+const clampBin = (bin: number): number => Math.min(STREAM_BINS - 1e-3, Math.max(0, bin));
+
+/**
+ * Strata of a mixed portion as rings, one after the other: each goes on until it has had a ring more than its share, then the one
+ * that most is owed to follows. So in the long run each has exactly what it brings, whatever else is mixed with it.
+ */
+function asRings(act: Portion): Pick<ActStrata, 'stratum' | 'rings'> {
+  const width = act.strata.length;
+  const leaves = leavesOf(act);
+  const rings = new Uint8Array(STREAM_BINS * FINE);
+  const owed = new Float64Array(width);
+  let at = 0;
+  for (let n = 0; n < rings.length; n++) {
+    const row = Math.floor(n / FINE) * width;
+    let most = at;
+    for (let k = 0; k < width; k++) {
+      owed[k] = owed[k]! + leaves[row + k]!;
+      if (owed[k]! > owed[most]!) most = k;
+    }
+    if (owed[at]! < -RING || leaves[row + at]! === 0) at = most;
+    owed[at] = owed[at]! - 1;
+    rings[n] = at;
+  }
+  return { rings: ringsOf(rings), stratum: (bin) => rings[Math.floor(bin * FINE)]! };
+}
+
+/** Strata side by side across the stream in the order they went in, each as wide as its part of the paint that falls there. */
+function asStack(act: Portion): ActStrata['stratum'] {
+  const upTo = cumulative(act);
+  const width = act.strata.length;
+  const { folds = 1 } = act;
+  return (bin, xi, wave) =>
+    stratumIn(upTo, width, bin, folded(fallenBefore(xi) + folds * WAVE_L * wave));
+}
+
+/** Share of a stream that falls to one side of a line across it, −1..1: the integral of its parabolic footprint. */
+function fallenBefore(xi: number): number {
+  const x = Math.min(1, Math.max(-1, xi));
+  return 0.5 + (x * (5 - 2 * x * x) * Math.sqrt(1 - x * x) + 3 * Math.asin(x)) / (3 * Math.PI);
+}
+
+/** A share waved beyond 0..1, folded back into it. */
+const folded = (share: number): number => 1 - Math.abs(1 - Math.abs(share));
+
+/** By bin: the share of a portion all strata up to each one make. Row-major, portions × strata; one more row than there are bins. */
+function cumulative(act: Portion): Float32Array {
+  const width = act.strata.length;
+  const leaves = leavesOf(act);
+  const upTo = new Float32Array((STREAM_BINS + 1) * width);
+  for (let bin = 0; bin <= STREAM_BINS; bin++) {
+    let sum = 0;
+    for (let k = 0; k < width; k++) {
+      sum += leaves[Math.min(bin, STREAM_BINS - 1) * width + k] ?? 0;
+      upTo[bin * width + k] = sum;
+    }
+  }
+  return upTo;
+}
+
+/**
+ * Which stratum lies at a share `across` of a portion: strata side by side in the order they went in, each as wide as its part,
+ * straight between one bin and the next.
+ */
+function stratumIn(upTo: Float32Array, width: number, bin: number, across: number): number {
+  const from = Math.floor(bin);
+  const share = bin - from;
+  const row = from * width;
+  let k = 0;
+  while (
+    k < width - 1 &&
+    upTo[row + k]! + share * (upTo[row + width + k]! - upTo[row + k]!) <= across
+  )
+    k++;
+  return k;
+}

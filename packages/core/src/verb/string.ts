@@ -1,0 +1,112 @@
+import { outletOf } from '../cup/outlets';
+import { along, lengthOfLine, pathWords, type Point, strokesOf } from '../surface/path';
+import { toward } from './mark/define';
+import { defineVerb } from './define';
+import { pouredThrough } from './empties';
+import { directionWords } from './place';
+
+/**
+ * A thread drawn out of paint carries a coat of so many of its radii. Slowly drawn it would be 1.34 Ca^⅔ of them (Landau and Levich 1942,
+ * Derjaguin 1943, from memory); paint's Ca is about 1.4, past where that holds, so it is tuned.
+ */
+const COAT = 0.9;
+/** It is laid down in so long, s. */
+const LAID_S = 3;
+/** Places it is told by, and stretches of its pull. */
+const POINTS = 60;
+const STRETCHES = 6;
+/** Of each stretch what the string takes the surface along. */
+const TAKES_SHARE = 0.5;
+/** Near the end of its pull it lies straight. */
+const STRAIGHT = 0.8;
+
+export const string = defineVerb({
+  id: 'string',
+  title: 'String pull',
+  fields: {
+    cup: { kind: 'cup', label: 'Dipped in' },
+    way: { kind: 'path', label: 'Laid along, to where it is pulled', usual: 's' },
+    towardDeg: {
+      kind: 'number',
+      label: 'Pulled toward',
+      min: -360,
+      max: 360,
+      unit: 'deg',
+      usual: 90,
+    },
+    stringMm: { kind: 'number', label: 'Thick as', min: 0.5, max: 15, unit: 'mm', usual: 4 },
+  },
+  usualS: 20,
+  each: true,
+  says: ({ cup, way, towardDeg, stringMm }, { cupName }) =>
+    `Draw a string ${stringMm} mm thick through ${cupName(cup)}, lay it ${pathWords(way)}, and pull it off by its end toward the ${directionWords(towardDeg)}, low and in one go.`,
+  does: ({ cup, way, towardDeg, stringMm }, { inCup, outletOf: outletIn }) => {
+    const held = inCup(cup);
+    if (!held || held.ml <= 0) return {};
+    const line = strokesOf(way).flat();
+    const length = lengthOfLine(line);
+    const a = stringMm / 2;
+    // mm³ → mL.
+    const ml = Math.min(held.ml, (Math.PI * ((a * (1 + COAT)) ** 2 - a * a) * length) / 1000);
+    if (!(ml > 0)) return {};
+    const share = ml / held.ml;
+    return {
+      acts: [
+        {
+          kind: 'stream',
+          pathMm: line,
+          radiusMm: [{ at: 0, mm: a * (1 + COAT) }],
+          strayMm: 0,
+          s: LAID_S,
+          core: false,
+          strata: held.strata.map((layer) => ({ ...layer, ml: layer.ml * share })),
+          stir: held.stir,
+          outlet: outletOf(outletIn(cup)),
+          lamination: 'stack',
+        },
+        ...pulled(line, towardDeg).map((lineMm) => ({
+          kind: 'drag' as const,
+          lineMm,
+          takesMm: (TAKES_SHARE * length) / STRETCHES,
+          reachMm: a,
+        })),
+      ],
+      takes: [{ cup, ml, g: held.g * share }],
+    };
+  },
+  empties: pouredThrough,
+  marks: ({ way, towardDeg }) => {
+    const end = strokesOf(way).flat().at(-1)!;
+    return [
+      { kind: 'path', path: way },
+      {
+        kind: 'path',
+        path: { kind: 'line', fromMm: end, toMm: toward(end, towardDeg, TAIL_MM) },
+      },
+    ];
+  },
+});
+
+/** The arrow that shows which way it is pulled is so long, mm. */
+const TAIL_MM = 60;
+
+/**
+ * Where the string lies as it is pulled off by its end, stretch by stretch: what is left of it has run along its own way so far, and is drawn
+ * straight toward the hand the more the farther the pull has come.
+ */
+function pulled(line: readonly Point[], towardDeg: number): Point[][] {
+  const at = along(line);
+  const length = lengthOfLine(line);
+  const end = line.at(-1)!;
+  return Array.from({ length: STRETCHES }, (_, n) => {
+    const gone = n / STRETCHES;
+    const straight = STRAIGHT * gone;
+    return Array.from({ length: POINTS + 1 }, (_, k): Point => {
+      const u = k / POINTS;
+      const [x, y] = at(u);
+      // Straight, this place of it would lie so far behind the end as the string is long between them.
+      const [sx, sy] = toward(end, towardDeg + 180, (1 - u) * (1 - gone) * length);
+      return [x + (sx - x) * straight, y + (sy - y) * straight];
+    });
+  });
+}
