@@ -9,7 +9,7 @@ import { directionWords } from './place';
  * A thread drawn out of paint carries a coat of so many of its radii. Slowly drawn it would be 1.34 Ca^⅔ of them (Landau and Levich 1942,
  * Derjaguin 1943, from memory); paint's Ca is about 1.4, past where that holds, so it is tuned.
  */
-const COAT = 0.9;
+const COAT = 0.25;
 /** It is laid down in so long, s. */
 const LAID_S = 3;
 /** Places it is told by, and stretches of its pull. */
