@@ -30,6 +30,10 @@ export interface Needs {
   /** How cups are loaded, and how many it can do with. */
   readonly loading: NonNullable<Cup['loading']>;
   readonly cups: { readonly least: number; readonly most?: number };
+  /** Id of what they are, where that is no cup; see `VESSELS`. */
+  readonly vessel?: string;
+  /** The second is loaded as the first, the other way round. */
+  readonly opposite?: true;
   /** What must lie at hand, in words for the ready check. */
   readonly tools: readonly string[];
 }
@@ -47,6 +51,10 @@ export interface Stage {
   readonly middle: readonly [number, number];
   /** Where each cup is best emptied, in their order. */
   readonly spots: readonly (readonly [number, number])[];
+  /** The stroke of a letter each cup is made for; undefined where there is none. */
+  readonly strokes: readonly (readonly (readonly [number, number])[] | undefined)[];
+  /** The cup that holds the background alone. */
+  readonly backgroundCup?: string;
   /** Points a tilt must carry paint to, in turn. */
   readonly reaches: readonly (readonly [number, number])[];
 }
@@ -61,6 +69,8 @@ export interface Technique<I extends string = string, F extends Fields = Fields,
   readonly says: string;
   /** What its pictures look like, for one who has to choose. */
   readonly shows: string;
+  /** What goes wrong with it and when to stop, a sentence each (common practice, no published source, where nothing else is said). */
+  readonly minds: readonly string[];
   readonly needs: Needs;
   /** What goes in first and last where the artist takes the technique's word for it, and why. */
   readonly pins: { readonly first: Pin; readonly last: Pin; readonly why: string };

@@ -36,9 +36,14 @@ interface Wishes {
 
 /**
  * The moves of a pour that is stretched by tilting: ground made wet, the paint laid down, each corner taken in turn, rest
- * and drying. What techniques of this kind differ in is how the paint comes down.
+ * and drying. What techniques of this kind differ in is how the paint comes down, and what is done `then` to what has been stretched.
  */
-export function stretch(stage: Stage, paint: readonly Move[], { torch, angleDeg }: Wishes): Move[] {
+export function stretch(
+  stage: Stage,
+  paint: readonly Move[],
+  { torch, angleDeg }: Wishes,
+  then: readonly Move[] = [],
+): Move[] {
   const torchMove = (id: string): Move => ({ id, verb: 'torch', s: 8 });
   return [
     ...wetGround(stage),
@@ -47,16 +52,31 @@ export function stretch(stage: Stage, paint: readonly Move[], { torch, angleDeg 
       ? [torchMove('torch-first'), { id: 'look', verb: 'rest', s: 120 } as const]
       : []),
     ...tilts(stage, angleDeg),
+    ...then,
     ...(torch === 'end' ? [torchMove('torch-end')] : []),
-    { id: 'rest', verb: 'rest', s: 1200 },
+    REST,
     ...(torch === 'none' ? [] : [torchMove('torch-again')]),
-    { id: 'dry-touch', verb: 'dry', until: 'touch' },
-    { id: 'dry-cured', verb: 'dry', until: 'cured' },
+    ...DRY,
   ];
 }
 
+/** Cells go on for a quarter of an hour and longer; then it dries (handbook 6 and 7, common practice). */
+const REST: Move = { id: 'rest', verb: 'rest', s: 1200 };
+const DRY: readonly Move[] = [
+  { id: 'dry-touch', verb: 'dry', until: 'touch' },
+  { id: 'dry-cured', verb: 'dry', until: 'cured' },
+];
+
+/** A pour that is not stretched: ground made wet, its own moves, rest and drying. */
+export const unstretched = (stage: Stage, moves: readonly Move[]): Move[] => [
+  ...wetGround(stage),
+  ...moves,
+  REST,
+  ...DRY,
+];
+
 /** Wet edges, then a base, as far as they are set aside: a generous pour needs no base, but an edge to run over (handbook 6, common practice). */
-function wetGround({ pot }: Stage): Move[] {
+export function wetGround({ pot }: Pick<Stage, 'pot'>): Move[] {
   const [edge, base] = [pot('edge'), pot('base')];
   const moves: Move[] = [];
   if (edge?.mix !== undefined) moves.push({ id: 'edges', verb: 'edge', mix: edge.mix, s: 90 });

@@ -55,6 +55,9 @@ export interface Take {
   readonly g: number;
 }
 
+/** Uses of the pots moves lay paint from. */
+export type PotDrawn = 'base' | 'activator' | 'edge';
+
 /** What one loading of a cup holds, layer by layer, first in first. */
 export interface InCup {
   readonly strata: readonly (Stratum & { readonly mix: string })[];
@@ -76,7 +79,7 @@ export interface Desk extends Scene {
   readonly meanNu: () => number;
   readonly factors: Factors;
   /** What the pot of a use and mix still holds for one piece, mL. */
-  readonly inPot: (use: 'base' | 'edge', mix: string) => number;
+  readonly inPot: (use: PotDrawn, mix: string) => number;
 }
 
 /** What a move does to one piece: to its film, in the flow's own terms, and to what stands on the table. */
@@ -124,7 +127,7 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   /** The film sets with it: what follows is another day's. */
   readonly setsFilm?: boolean;
   /** Use of the pot it is laid from: a pot that comes and goes with it. */
-  readonly draws?: 'base' | 'edge';
+  readonly draws?: PotDrawn;
   /** It lays a top coat. */
   readonly coats?: boolean;
   /** Which way paint is let run off by it, degrees clockwise from +x. */

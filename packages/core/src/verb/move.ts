@@ -3,6 +3,7 @@ import { FIELD_KINDS, type Fields, referencesIn, type ValuesOf } from '../field/
 import type { Reference } from '../field/define';
 import { has, registry } from '../registry';
 import type { CareCode } from './care';
+import { activate } from './activate';
 import { blow } from './blow';
 import { coat } from './coat';
 import { comb } from './comb';
@@ -28,6 +29,7 @@ const ALL = [
   tend,
   edge,
   lay,
+  activate,
   flip,
   pour,
   trail,

@@ -1,5 +1,6 @@
-import { shapeOf } from '../../surface/measure';
+import { limbsOf, shapeOf } from '../../surface/measure';
 import { techniqueOf } from '../../technique';
+import { backgroundOf } from './background';
 import { cupSpots } from './cup-spots';
 import {
   type Move,
@@ -27,11 +28,21 @@ function written(plan: Plan): Move[] {
       raisedRim: plan.surface.rim.kind === 'raised',
       middle: shape.spots(plan.surface.shape, 1)[0]!,
       spots: cupSpots(plan.surface.shape, plan.cups),
+      strokes: plan.cups.map(
+        (cup) => limbsOf(plan.surface.shape).find((l) => cup.for === `limb:${l.name}`)?.alongMm,
+      ),
+      ...backgroundCupOf(plan),
       reaches: shape.reaches(plan.surface.shape),
     },
     { ...technique.defaults, ...plan.technique.settings },
   );
   return tended(plan, poured);
+}
+
+function backgroundCupOf(plan: Plan): { backgroundCup?: string } {
+  const background = backgroundOf(plan);
+  const cup = plan.cups.find((c) => c.layers?.every(({ mix }) => mix === background));
+  return cup ? { backgroundCup: cup.id } : {};
 }
 
 /** A pour with what its surface wants done before and after: tape comes off at the first drying, sanding waits for the last. */

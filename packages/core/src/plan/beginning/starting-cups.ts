@@ -12,9 +12,8 @@ import { covers } from '../../surface/outline/covers';
 import { lengthOfLine } from '../../surface/path';
 import type { Surface } from '../../surface/schema';
 import { fillableMl } from '../../vessel/frustum';
-import { CUPS, vesselOf } from '../../vessel/library';
+import { CUPS, type LibraryVessel, VESSELS, vesselOf } from '../../vessel/library';
 import type { AnyTechnique, Needs } from '../../technique';
-import type { Vessel } from '../../vessel/schema';
 
 /** Layers as a way of loading wants them: side by side each has its own direction, evenly round; otherwise they go down the wall. */
 export const loadedAs = (loading: NonNullable<Cup['loading']>, layers: readonly Layer[]): Layer[] =>
@@ -66,6 +65,8 @@ export function startingCups(
     ('ml' in asked ? asked.ml : Math.max(asked.g / 1.08, measure.areaCm2 * LEAN_ML_PER_CM2)) *
     (1 + budget.insurance);
   const perPiece = (colourMl / measure.pieces) * 1.03;
+  const own = VESSELS.find((v) => v.id === needs.vessel);
+  const fitting = (ml: number): LibraryVessel => own ?? smallestFor(ml);
   const limbs = limbsOf(surface.shape);
   if (needs.loading === 'single')
     return mixes.map((m, i) =>
@@ -78,19 +79,21 @@ export function startingCups(
   const least = Math.min(most, Math.max(needs.cups.least, isHollow(surface) ? HOLLOW_CUPS : 1));
   const vessel = fitting(perPiece / least);
   const cups = Math.min(most, Math.max(least, Math.ceil(perPiece / fillableMl(vessel))));
-  return Array.from({ length: cups }, (_, i) =>
-    cupOf(`c${i + 1}`, vessel, layers, 1, needs.loading),
-  );
+  return Array.from({ length: cups }, (_, i): Cup => {
+    const cup = cupOf(`c${i + 1}`, vessel, layers, 1, needs.loading);
+    const { layers: _own, ...bare } = cup;
+    return needs.opposite && i === 1 ? { ...bare, reverseOf: 'c1' } : cup;
+  });
 }
 
 /** The smallest cup so much goes into. */
-const fitting = (ml: number) => CUPS.find((v) => fillableMl(v) >= ml) ?? LARGEST;
+const smallestFor = (ml: number): LibraryVessel => CUPS.find((v) => fillableMl(v) >= ml) ?? LARGEST;
 
 const layerOf = (mix: string): Layer => ({ mix, parts: 1, placement: 'wall' });
 
 const cupOf = (
   id: string,
-  vessel: Vessel,
+  vessel: LibraryVessel,
   layers: readonly Layer[],
   parts: number,
   loading: NonNullable<Cup['loading']> = 'layered',
@@ -100,7 +103,7 @@ const cupOf = (
   vessel: vesselOf(vessel),
   loading,
   layers: layers.map((l) => ({ ...l, parts: Number(((l.parts ?? 1) * parts).toFixed(4)) })),
-  outlet: 'rim',
+  outlet: vessel.outlet ?? 'rim',
   ...(of === undefined ? {} : { for: of }),
 });
 
@@ -116,7 +119,7 @@ export function limbCups(limbs: readonly Limb[], layers: readonly Layer[], ml: n
   return parts.map((share, i) =>
     cupOf(
       `c${i + 1}`,
-      fitting((ml * share) / whole),
+      smallestFor((ml * share) / whole),
       layers,
       share,
       'layered',

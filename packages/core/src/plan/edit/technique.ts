@@ -5,6 +5,7 @@ import { referencesOf } from '../../verb';
 import { mixFor } from '../beginning/create';
 import { rewriteMoves } from '../beginning/moves';
 import { meetNeeds } from '../beginning/needs';
+import { startingCups } from '../beginning/starting-cups';
 import { copyOf } from '../document/copy';
 import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
@@ -25,7 +26,7 @@ export function setTechnique(plan: Plan, id: TechniqueId): TechniqueSet {
   if (id === plan.technique.id) return { plan, changed: [] };
   const [was, next] = [techniqueOf(plan.technique.id), techniqueOf(id)];
   const changed: string[] = [];
-  const steps = [thickened, loaded, counted, supplied] as const;
+  const steps = [thickened, cupped, loaded, counted, supplied] as const;
   const set = steps.reduce(
     (before, step) => {
       const after = step(before, was, next);
@@ -67,10 +68,33 @@ function thickened(plan: Plan, was: AnyTechnique, next: AnyTechnique): Step {
   };
 }
 
+/**
+ * Where what it is poured from is another thing altogether, cups are loaded anew as a new plan would: one colour each or layers of all, another
+ * vessel, one the reverse of the other. Colours, shares and amounts stay.
+ */
+function cupped(plan: Plan, was: AnyTechnique, next: AnyTechnique): Step {
+  const kind = ({ needs }: AnyTechnique) =>
+    [needs.loading === 'single', needs.vessel, needs.opposite].join();
+  if (kind(was) === kind(next)) return { plan };
+  const open = openPlan(plan);
+  const mixes = plan.budget.shares.filter((s) => s.share > 0).map((s) => open.mix(s.mix));
+  // What counts for a cup is the colour of a mix, whatever it is made of.
+  const paints = mixes.map((mix) => ({
+    ...open.paint(mix.paints[0]!.paint),
+    hex: open.hexOf(mix.id),
+  }));
+  const cups = startingCups(plan.surface, paints, mixes, plan.budget, next.needs, next.pins);
+  return {
+    plan: { ...plan, cups },
+    said: `${cups.length === 1 ? 'One cup is' : `${cups.length} cups are`} loaded anew, ${LOADED[next.needs.loading]}${next.needs.opposite ? ', one the reverse of the other' : ''}.`,
+  };
+}
+
 /** Cups loaded as the technique before had them are loaded as the new one does. */
 function loaded(plan: Plan, was: AnyTechnique, next: AnyTechnique): Step {
   const [from, to] = [was.needs.loading, next.needs.loading];
   if (from === to) return { plan };
+  if (to === 'single') return { plan };
   const follow = plan.cups.flatMap((cup, i) => ((cup.loading ?? 'layered') === from ? [i] : []));
   if (follow.length === 0) return { plan };
   return {

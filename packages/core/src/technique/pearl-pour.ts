@@ -1,0 +1,79 @@
+import type { Move } from '../verb';
+import { defineTechnique } from './define';
+import { halfOf } from './place';
+import { stretch, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
+
+export const pearlPour = defineTechnique({
+  id: 'pearl-pour',
+  name: 'Pearl pour',
+  says: 'Thick metallics are laid as puddles, a thin dump colour is poured over them; then it is tilted and left to open.',
+  shows: 'Pearls of metal that come up through a thin colour, with fine lines round them.',
+  minds: [
+    'More under-colour gives more pearls; too much dump hides them, a thinner one gives finer lines.',
+    'Too thin a dump is mended with grams of paint.',
+    'An under-colour along the edge gives lace down the sides, not round cells.',
+  ],
+  needs: {
+    consistency: 'thick',
+    uses: [
+      {
+        use: 'activator',
+        school: 'dump',
+        overBase: { share: 0.5 },
+        inAll: { share: 0.35 },
+      },
+      { use: 'keep', overBase: { share: 0.05 } },
+    ],
+    loading: 'single',
+    cups: { least: 1 },
+    tools: [],
+  },
+  pins: {
+    first: 'contrast',
+    last: 'background',
+    why: 'Metallics lie under; the dump colour is made of the background and comes last, over all of them.',
+  },
+  settings: {
+    waitS: { kind: 'number', label: 'Wait before the torch', min: 0, max: 3600, unit: 's' },
+    ...STRETCH_SETTINGS,
+  },
+  // Handbook 6: tilt, wait 15 min (common practice, no published source).
+  defaults: { waitS: 900, ...STRETCH_USUAL, torch: 'none' },
+  moves: (stage, { waitS, torch, angleDeg }) => {
+    const dump = stage.pot('activator')?.mix;
+    const puddles = stage.cups.map((cup, i): Move => ({
+      id: `pearl-${cup}`,
+      verb: 'pour',
+      cups: [cup],
+      atMm: [...stage.spots[i]!],
+      heightMm: 20,
+      s: 8,
+    }));
+    return stretch(
+      stage,
+      [
+        ...puddles,
+        ...(dump === undefined
+          ? []
+          : [
+              {
+                id: 'dump',
+                verb: 'activate' as const,
+                mix: dump,
+                way: {
+                  kind: 'spiral' as const,
+                  centreMm: [...stage.middle] as [number, number],
+                  fromRadiusMm: 5,
+                  toRadiusMm: Math.round(0.7 * halfOf(stage)),
+                  turns: 4,
+                },
+                wideMm: 24,
+                s: 20,
+              },
+            ]),
+      ],
+      { torch, angleDeg },
+      waitS > 0 ? [{ id: 'wait', verb: 'rest', s: waitS }] : [],
+    );
+  },
+});

@@ -1,0 +1,54 @@
+import type { Move } from '../verb';
+import { defineTechnique } from './define';
+import { fromMiddle } from './place';
+import { STRETCH_NEEDS, unstretched } from './stretch';
+
+export const pressAndLift = defineTechnique({
+  id: 'press-and-lift',
+  name: 'Press and lift',
+  says: 'A puddle a little larger than the piece is pressed until paint shows all round the rim; the piece is lifted slowly and a knife goes down its edge.',
+  shows:
+    'Colour pressed out from the middle, in a thin even film: coasters in a set, no two alike.',
+  minds: [
+    'Lift slowly: fast, and the film tears into threads.',
+    'A fresh spot each time: pressing twice in one place smears.',
+  ],
+  needs: {
+    ...STRETCH_NEEDS,
+    consistency: 'thin',
+    uses: [{ use: 'keep', overBase: { share: 0.05 } }],
+    tools: ['A sheet to pour the puddles on', 'A palette knife'],
+  },
+  pins: {
+    first: 'contrast',
+    last: 'background',
+    why: 'What comes last lies in the middle of the puddle and is pressed out over the rest.',
+  },
+  settings: {
+    waitS: { kind: 'number', label: 'Let the puddle run for', min: 0, max: 120, unit: 's' },
+  },
+  defaults: { waitS: 10 },
+  moves: (stage, { waitS }) => {
+    const atMm = fromMiddle(stage, 0, 0);
+    return unstretched(stage, [
+      {
+        id: 'puddle',
+        verb: 'pour',
+        cups: [...stage.cups],
+        atMm,
+        heightMm: 30,
+        s: 10 * stage.cups.length,
+      },
+      ...(waitS > 0 ? [{ id: 'run', verb: 'rest' as const, s: waitS }] : []),
+      {
+        id: 'press',
+        verb: 'press',
+        atMm,
+        widthMm: Math.min(500, Math.round(0.8 * Math.min(stage.widthMm, stage.heightMm))),
+        tool: 'flat',
+        s: 5,
+        note: 'Knife down the rim.',
+      } satisfies Move,
+    ]);
+  },
+});

@@ -1,0 +1,56 @@
+import type { Move } from '../verb';
+import { defineTechnique } from './define';
+import { parts } from './place';
+import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
+
+export const ribbon = defineTechnique({
+  id: 'ribbon',
+  name: 'Ribbon',
+  says: 'Cups with each colour on a side of its own are moved across in gentle waves; the paint is stretched a little.',
+  shows: 'Ribbons in which every colour keeps its side from end to end.',
+  minds: [
+    'Hold the cup the same way round all along: a turned wrist turns the ribbon over.',
+    'In a tray the thin base must have reached every corner first.',
+  ],
+  needs: {
+    ...STRETCH_NEEDS,
+    consistency: 'thick',
+    uses: [
+      { use: 'base', overBase: { filmMm: 1 }, inAll: { filmMm: 0.8 } },
+      { use: 'keep', overBase: { share: 0.05 } },
+    ],
+    loading: 'split',
+  },
+  pins: {
+    first: 'background',
+    last: 'background',
+    why: 'The background on both flanks covers each ribbon along its edges.',
+  },
+  settings: {
+    swingMm: { kind: 'number', label: 'Swing to each side', min: 0, max: 200, unit: 'mm' },
+    ...STRETCH_SETTINGS,
+  },
+  defaults: { swingMm: 24, ...STRETCH_USUAL, torch: 'none', angleDeg: 5 },
+  moves: (stage, { swingMm, torch, angleDeg }) => {
+    const { widthMm, heightMm, cups } = stage;
+    const rows = parts(cups.length, 0.1, 0.9).map((share) => Math.round(share * heightMm));
+    return stretch(
+      stage,
+      cups.map((cup, i): Move => ({
+        id: `ribbon-${cup}`,
+        verb: 'trail',
+        cups: [cup],
+        way: {
+          kind: 'wiggle',
+          fromMm: [Math.round(0.08 * widthMm), rows[i]!],
+          toMm: [Math.round(0.92 * widthMm), rows[i]!],
+          swingMm: Math.round(Math.min(swingMm, (0.3 * heightMm) / cups.length)),
+          waveMm: Math.max(20, Math.round(widthMm / 4)),
+        },
+        heightMm: 30,
+        s: 20,
+      })),
+      { torch, angleDeg },
+    );
+  },
+});

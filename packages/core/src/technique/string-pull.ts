@@ -1,0 +1,61 @@
+import type { Move } from '../verb';
+import { defineTechnique } from './define';
+import { parts } from './place';
+import { STRETCH_NEEDS, unstretched } from './stretch';
+
+export const stringPull = defineTechnique({
+  id: 'string-pull',
+  name: 'String pull',
+  says: 'On wet base a string drawn through each colour is laid in a wave and pulled off by its end, low and in one go.',
+  shows: 'Feathers that open from a thin line, on calm ground.',
+  minds: [
+    'At once, on wet film, a clean string for each pull.',
+    'Pull low: a string that is lifted drips.',
+  ],
+  needs: {
+    ...STRETCH_NEEDS,
+    consistency: 'flowing',
+    uses: [
+      { use: 'base', overBase: { filmMm: 1.2 }, inAll: { filmMm: 1 } },
+      { use: 'keep', overBase: { share: 0.05 } },
+    ],
+    loading: 'single',
+    cups: { least: 1 },
+    tools: ['A string for each pull'],
+  },
+  pins: {
+    first: 'background',
+    last: 'contrast',
+    why: 'Pulls follow each other from one side to the other in this order.',
+  },
+  settings: {
+    swingMm: { kind: 'number', label: 'Swing to each side', min: 0, max: 200, unit: 'mm' },
+    stringMm: { kind: 'number', label: 'String as thick as', min: 1, max: 12, unit: 'mm' },
+  },
+  defaults: { swingMm: 26, stringMm: 6 },
+  moves: (stage, { swingMm, stringMm }) => {
+    const { widthMm, heightMm, backgroundCup } = stage;
+    const cups = stage.cups.filter((cup) => cup !== backgroundCup);
+    const columns = parts(Math.max(1, cups.length), 0.08, 0.92);
+    return unstretched(
+      stage,
+      cups.map((cup, i): Move => {
+        const x = Math.round(columns[i]! * widthMm);
+        return {
+          id: `pull-${cup}`,
+          verb: 'string',
+          cup,
+          way: {
+            kind: 's',
+            fromMm: [x, Math.round(0.14 * heightMm)],
+            toMm: [x, Math.round(0.86 * heightMm)],
+            swingMm: Math.round(Math.min(swingMm, (0.3 * widthMm) / Math.max(1, cups.length))),
+          },
+          towardDeg: 90,
+          stringMm,
+          s: 15,
+        };
+      }),
+    );
+  },
+});
