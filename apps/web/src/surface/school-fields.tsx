@@ -43,6 +43,17 @@ export function SchoolFields() {
         ) : null}
         <NumberField
           className="flex-1"
+          label="Part of it laid"
+          value={budget.part ?? 1}
+          min={0.01}
+          max={3}
+          per={0.01}
+          decimals={0}
+          suffix=" %"
+          onChange={(part) => set({ part }, 'part')}
+        />
+        <NumberField
+          className="flex-1"
           label="Insurance"
           value={budget.insurance}
           min={0}

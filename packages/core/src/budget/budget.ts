@@ -47,7 +47,8 @@ export interface BudgetSetting {
 
 /**
  * Works out every pot. Colours follow the school; under the generous one a base coat is taken out of them, since
- * its figure covers everything that is laid, but never below the lean figure. Insurance comes on the colours.
+ * its figure covers everything that is laid, but never below the lean figure. What a technique lays only a part of is that part; insurance comes
+ * on it.
  * Masses are rounded to the scale's step, or volumes to the marks of the measuring cup, so that their sum stays.
  */
 export function reckon(budget: Budget, setting: BudgetSetting): Amounts {
@@ -66,7 +67,7 @@ export function reckon(budget: Budget, setting: BudgetSetting): Amounts {
     const leanG = (measure.areaCm2 * LEAN_ML_PER_CM2) / mlPerG;
     coloursG = Math.max(coloursG - heldG, Math.min(coloursG, leanG));
   }
-  coloursG *= 1 + budget.insurance;
+  coloursG *= (budget.part ?? 1) * (1 + budget.insurance);
 
   const amount = (use: PotAmount['use'], mix: string, g: number): PotAmount => ({
     use,

@@ -43,6 +43,8 @@ export const BudgetSchema = Type.Object(
     gPerCm2: Type.Optional(Fine(5)),
     /** Covered edges are in the figure of a school that may count them, or not; absent, they are where no pot is set aside for them. */
     countEdges: Type.Optional(Type.Boolean()),
+    /** Part of the school's figure for colours that is laid: all of it where it says nothing. */
+    part: Type.Optional(Type.Number({ minimum: 0.01, maximum: 3 })),
     insurance: Type.Number({ minimum: 0, maximum: 1 }),
     stepG: Type.Number({ minimum: 0.01, maximum: 100 }),
     /** Measured by the marks on a cup instead of a scale: pots come in whole steps of so many mL. */

@@ -8,7 +8,19 @@ export interface FactorDefinition {
   readonly says: string;
   /** Of its figure; "share" is 0 to 1. */
   readonly unit:
-    'mm' | 'cm²' | 'mL' | 'mL/s' | 'g/mL' | 's' | 'min' | 'h' | 'share' | 'times' | 'L*' | 'ΔE' | '°C';
+    | 'mm'
+    | 'cm²'
+    | 'mL'
+    | 'mL/s'
+    | 'g/mL'
+    | 's'
+    | 'min'
+    | 'h'
+    | 'share'
+    | 'times'
+    | 'L*'
+    | 'ΔE'
+    | '°C';
   readonly usual: number;
   /** The least and the most anybody could mean by it. */
   readonly least: number;

@@ -9,7 +9,8 @@ export const DRYING = [
     usual: 8,
     least: 1,
     most: 600,
-    source: 'tuned: open for a swipe at once, setting for a balloon after 15 to 20 min (handbook 6)',
+    source:
+      'tuned: open for a swipe at once, setting for a balloon after 15 to 20 min (handbook 6)',
     taughtBy: 'how long after the pour a mark still closed',
   },
   {

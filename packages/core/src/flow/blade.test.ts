@@ -68,22 +68,51 @@ test('a blade wider than the face, and over its edge, leaves numbers and no pain
         expect(Number.isFinite(n)).toBe(true);
 });
 
+const RIDES = { ...STROKE, rides: true } as const;
+
+test('a tool that rides takes up half of what it is set down on and leaves a skin of it on all it goes over', () => {
+  const film = filmOf(0.3);
+  const strip = wipe(film, site, RIDES)!;
+  const [x, y] = at(125);
+  // Film of less than half the gap stays, and a skin of what it first touched lies on it.
+  expect(strip.after(x, y)!).toBeGreaterThan(0.3e-3);
+  const [from] = strip.before(x, y, 0.999)!;
+  expect((from - cells(30, 0)) * site.cellMm).toBeLessThan(45);
+  // Right at the ground nothing went along.
+  expect(Math.abs(strip.before(x, y, 0.01)![0] - x) * site.cellMm).toBeLessThan(1);
+  // Where it was set down half is gone; the rest of that lies at its end.
+  expect(strip.after(...at(45))!).toBeLessThan(0.26e-3);
+  expect(strip.after(...at(147))!).toBeGreaterThan(strip.after(x, y)!);
+});
+
+test('the skin it leaves is thinner the farther it goes', () => {
+  const strip = wipe(filmOf(0.3), site, RIDES)!;
+  const skinAt = (mm: number) => strip.after(...at(mm))! - 0.3e-3;
+  expect(skinAt(80)).toBeGreaterThan(1.2 * skinAt(125));
+});
+
 const BLADE: Blade = { kind: 'blade', ...STROKE };
 const REST: Act = { kind: 'rest', s: 4 };
 
-test('none of the paint is lost or made, and each mix is found, to a few hundredths', () => {
-  const acts: Act[] = [BASE, flipped([100, 100], 60, 3), BLADE, REST];
-  const { pour, kernel } = poured(scene(acts), 64);
-  const off = pour.spiltMl.reduce((a, b) => a + b, 0);
-  expect((volumeM3(kernel.film) * 1e6 + off) / pour.laidMl).toBeCloseTo(1, 7);
-  const { mixes } = endOf(accountOf(pour, kernel));
-  for (const [mix, ml] of [
-    ['base', 40],
-    ['a', 20],
-    ['b', 20],
-    ['c', 20],
-  ] as const) {
-    const { faceMl, edgesMl, runOffMl } = mixes[mix]!;
-    expect(Math.abs((faceMl + edgesMl + runOffMl) / ml - 1)).toBeLessThan(0.1);
-  }
-});
+test.each([
+  ['led at a height', BLADE],
+  ['riding by its own weight', { ...BLADE, rides: true }],
+] as const)(
+  'none of the paint is lost or made, and each mix is found, to a few hundredths: %s',
+  (_, blade) => {
+    const acts: Act[] = [BASE, flipped([100, 100], 60, 3), blade, REST];
+    const { pour, kernel } = poured(scene(acts), 64);
+    const off = pour.spiltMl.reduce((a, b) => a + b, 0);
+    expect((volumeM3(kernel.film) * 1e6 + off) / pour.laidMl).toBeCloseTo(1, 7);
+    const { mixes } = endOf(accountOf(pour, kernel));
+    for (const [mix, ml] of [
+      ['base', 40],
+      ['a', 20],
+      ['b', 20],
+      ['c', 20],
+    ] as const) {
+      const { faceMl, edgesMl, runOffMl } = mixes[mix]!;
+      expect(Math.abs((faceMl + edgesMl + runOffMl) / ml - 1)).toBeLessThan(0.1);
+    }
+  },
+);

@@ -25,14 +25,16 @@ const ROUNDS = 14;
 export function draggedAlong({ points, takes, reach }: DraggedLine): AtOnce {
   const whole = lengthOfLine(points);
   const at = along(points);
+  const around = boundsOf(points, FAR * reach);
   // A short line takes no more along than it can ease in and out.
   const most = Math.min(takes, whole / (2 * EASE));
   const window = (s: number) =>
     Math.max(0, Math.min(1, s / (EASE * most), (whole - s) / (EASE * most)));
   return {
     before: (x, y, z) => {
+      if (z <= 0 || !around(x, y)) return undefined;
       const near = nearestOn(points, x, y, FAR * reach);
-      if (!near || z <= 0) return undefined;
+      if (!near) return undefined;
       const far = most * Math.exp(-near.distance / reach) * z;
       // What is here was so far back that from there it came to here: s − far · w(s) turned round, w rising and falling evenly at the ends.
       let from = near.along;
@@ -43,6 +45,14 @@ export function draggedAlong({ points, takes, reach }: DraggedLine): AtOnce {
       return [x + px - ox, y + py - oy, z];
     },
   };
+}
+
+/** Whether a place lies no farther outside a line's own rectangle than so: most of a film is nowhere near a line, and that is told quickly. */
+function boundsOf(points: readonly Point[], reach: number): (x: number, y: number) => boolean {
+  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
+  const [left, right] = [Math.min(...xs) - reach, Math.max(...xs) + reach];
+  const [top, bottom] = [Math.min(...ys) - reach, Math.max(...ys) + reach];
+  return (x, y) => x >= left && x <= right && y >= top && y <= bottom;
 }
 
 /** Where a line comes nearest to a place, and how near; undefined where it stays farther off than `within`. */

@@ -2,6 +2,7 @@ import type { Point } from '../surface/path';
 import type { AtOnce } from './at-once';
 import { fieldAt } from './field-at';
 import type { Site } from './ground';
+import { noise } from './noise';
 
 /** A blade's stroke: from where to where, how wide, how high above the ground it goes, and how long it lies on the film along its way. */
 export interface Stroke {
@@ -10,6 +11,8 @@ export interface Stroke {
   readonly widthMm: number;
   readonly gapMm: number;
   readonly lengthMm: number;
+  /** It lies on the paint by its own weight and rides lower where there is less: it touches everywhere. */
+  readonly rides?: true;
 }
 
 /** Its sides ride up, over this part of its width each, to so many times the gap: no hand presses alike up to the edge (tuned). */
@@ -19,6 +22,12 @@ const SIDES_RIDE = 5;
 const BOW = 0.12;
 /** What it carries it lays down over this length at its end, mm (tuned). */
 const PILE_MM = 18;
+
+/** Of what a riding tool takes up where it is set down so much is left along its way, the more and the less in streaks so broad, mm (tuned). */
+const LEFT_BEHIND = 0.7;
+const STREAKS = 0.4;
+const STREAK_MM = 6;
+const STREAK_SEED = 11;
 
 /** What two lines beside each other say is one thing where it is no farther apart than this, in places and as a share of the height. */
 const ALIKE_PLACES = 8;
@@ -38,14 +47,16 @@ interface Line {
   /** How high what it laid down stands, and from which place on. */
   readonly pile: number;
   readonly pileFrom: number;
-  /** Volume of the skin the blade left of what it first touched. */
+  /** Volume of the skin the blade left of what it first touched; under a riding one its thickness where it begins, m. */
   readonly skin: number;
+  readonly skinM: number;
 }
 
 /**
  * What a stroke does to a film, `h` by cell in m, reckoned in lines along its way. Where the film is higher than the gap, half the gap stays
  * (Couette: the blade drags what is under it along, so it leaves half of what fits) and what is above is carried on and laid down at the end;
- * lower film is not touched. Undefined for a stroke that goes nowhere.
+ * lower film is not touched. A tool that rides on the paint leaves up to half its gap of all there is, and takes up half of what it is set down
+ * on; that it leaves as a skin on top, thinner the farther it goes. Undefined for a stroke that goes nowhere.
  */
 export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOnce> | undefined {
   const { cellMm, originMm } = site;
@@ -82,6 +93,12 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOn
   ];
   /** How thick the skin is so far along: what the blade still carries of what it first touched, gap/2 · (contact ÷ (contact + way))². */
   const skinAt = (gap: number, way: number) => (gap / 2) * (contact / (contact + way)) ** 2;
+  const { rides } = stroke;
+  /** How much of a height stays where it was. */
+  const staysOf = (gap: number, height: number, way: number): number => {
+    if (rides) return Math.min(way < contact ? height / 2 : height, gap / 2);
+    return height > gap ? gap / 2 : height;
+  };
 
   const lines = Array.from({ length: count }, (_, n): Line => {
     const across = ((n + 0.5) / count - 0.5) * width;
@@ -91,6 +108,7 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOn
     let first = places;
     let last = -1;
     let skin = 0;
+    let setOn = 0;
     for (let k = 0; k < places; k++) {
       const [x, y] = placeAt((k + 0.5) * perPlace, across);
       if (!inside(x, y)) {
@@ -100,10 +118,19 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOn
       first = Math.min(first, k);
       last = k;
       own[k] = fieldAt(h, site, x, y);
-      const wiped = own[k]! > gap;
-      above[k + 1] = above[k]! + (wiped ? own[k]! - gap / 2 : 0);
-      if (wiped) skin += skinAt(gap, (k + 0.5 - first) * perPlace);
+      const way = (k + 0.5 - first) * perPlace;
+      above[k + 1] = above[k]! + own[k]! - staysOf(gap, own[k]!, way);
+      if (way < contact) setOn = above[k + 1]!;
+      if (!rides && own[k]! > gap) skin += skinAt(gap, way);
     }
+    if (rides)
+      skin =
+        setOn *
+        LEFT_BEHIND *
+        (1 + STREAKS * noise((across * cellMm) / STREAK_MM, 0.5, 0.5, STREAK_SEED));
+    // ∫ dx/(1 + x/contact) over its whole way is contact · ln(1 + way/contact).
+    const whole = Math.max(1, (last + 1 - first) * perPlace);
+    const skinM = skin / ((contact / perPlace) * Math.log(1 + whole / contact));
     const pileLength = Math.max(1, Math.round(PILE_MM / cellMm / perPlace));
     const pileFrom = Math.max(first, last + 1 - pileLength);
     const carried = above[places]!;
@@ -113,9 +140,11 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOn
       above,
       first,
       last,
-      pile: last >= pileFrom ? carried / (last + 1 - pileFrom) : 0,
+      // What was left as a skin on what stays is not in it; under a blade that does not ride the skin is part of what stays.
+      pile: last >= pileFrom ? (carried - (rides ? skin : 0)) / (last + 1 - pileFrom) : 0,
       pileFrom,
       skin: Math.min(skin, carried),
+      skinM,
     };
   });
 
@@ -134,7 +163,12 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOn
     const both = [on(one) ? one : other, on(other) ? other : one] as const;
     return { both, share: at - n, place, across };
   };
-  const keptOf = ({ gap }: Line, height: number) => (height > gap ? gap / 2 : height);
+  const wayTo = ({ first }: Line, place: number) => Math.max(0, place - first) * perPlace;
+  const ridingSkin = ({ skinM }: Line, way: number) => skinM / (1 + way / contact);
+  const keptOf = (line: Line, height: number, place: number) => {
+    const way = wayTo(line, place);
+    return staysOf(line.gap, height, way) + (rides ? ridingSkin(line, way) : 0);
+  };
   const pileOf = ({ pile, pileFrom }: Line, place: number) => (place >= pileFrom ? pile : 0);
 
   /** Where what lies so far along one line and so high was before: how far along it, in places, and the level of then. */
@@ -142,12 +176,13 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOn
     const { gap } = line;
     const half = gap / 2;
     const was = heightAt(line, place);
-    const kept = keptOf(line, was);
+    const kept = keptOf(line, was, place);
     /** Of what was above half the gap, by how much of it lay before, and how high in it. */
     const aboveAt = (volume: number, share: number): readonly [number, number] => {
       const from = placeOf(line.above, volume);
       const height = heightAt(line, from);
-      return [from, height > half ? (half + share * (height - half)) / height : 1];
+      const stays = staysOf(gap, height, wayTo(line, from));
+      return [from, height > stays ? (stays + share * (height - stays)) / height : 1];
     };
     if (level > kept) {
       // In the pile: the lower in it the sooner it was taken up, the farther on the higher it lay.
@@ -156,8 +191,18 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOn
       const on = Math.max(0, (place - line.pileFrom) / (line.last + 1 - line.pileFrom));
       return aboveAt(line.skin + share * (line.above[places]! - line.skin), Math.min(1, on));
     }
+    const way = wayTo(line, place);
+    if (rides) {
+      const stays = staysOf(gap, was, way);
+      if (level > stays) {
+        const whole = (line.last + 1 - line.first) * perPlace;
+        const spent = Math.log(1 + way / contact) / Math.log(1 + whole / contact);
+        return aboveAt(Math.min(1, spent) * line.skin, (level - stays) / (kept - stays));
+      }
+      // Under it lies twice what stays of a film that fills the gap.
+      return wentAlong(line, place, level, stays);
+    }
     if (was <= gap) return [place, was > 0 ? level / was : 1];
-    const way = Math.max(0, place - line.first) * perPlace;
     const skin = skinAt(gap, way);
     if (level > half - skin) {
       // Of what the blade touched first: it thins along the way, and none of it is there twice.
@@ -165,7 +210,16 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOn
       const spent = way / (contact + way) / (whole / (contact + whole));
       return aboveAt(Math.min(1, spent) * line.skin, (level - (half - skin)) / skin);
     }
-    // Under the blade it went along by contact · ζ/(1 − ζ) and stayed as high.
+    return wentAlong(line, place, level, half);
+  };
+  /** Under the blade, half of whose gap stays, it went along by contact · ζ/(1 − ζ) and stayed as high. */
+  const wentAlong = (
+    line: Line,
+    place: number,
+    level: number,
+    half: number,
+  ): readonly [number, number] => {
+    if (half <= 0) return [place, 1];
     const zeta = 1 - Math.sqrt(Math.max(0, 1 - level / half));
     const from = Math.max(line.first, place - (contact * zeta) / (1 - zeta) / perPlace);
     return [from, level / Math.max(heightAt(line, from), level)];
@@ -176,7 +230,8 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOn
       const found = find(x, y);
       if (!found) return undefined;
       const [one, other] = found.both.map(
-        (line) => keptOf(line, heightAt(line, found.place)) + pileOf(line, found.place),
+        (line) =>
+          keptOf(line, heightAt(line, found.place), found.place) + pileOf(line, found.place),
       );
       return one! + (other! - one!) * found.share;
     },
@@ -185,7 +240,7 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOn
       if (!found) return undefined;
       const { both, share, place, across } = found;
       const [one, other] = both.map((line) => {
-        const stands = keptOf(line, heightAt(line, place)) + pileOf(line, place);
+        const stands = keptOf(line, heightAt(line, place), place) + pileOf(line, place);
         return beforeOn(line, place, z * stands);
       }) as [readonly [number, number], readonly [number, number]];
       // Lines beside each other tell about the same, but where one is wiped and the next is not: there the nearer one.

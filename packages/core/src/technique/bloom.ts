@@ -14,6 +14,7 @@ export const bloom = defineTechnique({
     'Spin slowly and stop when good cells come near the edge.',
   ],
   needs: {
+    part: 0.25,
     consistency: 'flowing',
     uses: [
       { use: 'base', school: 'pillow', overBase: { filmMm: 1.5 }, inAll: { filmMm: 1.5 } },

@@ -27,11 +27,15 @@ export interface UseNeed {
 export interface Needs {
   readonly consistency: Consistency;
   readonly uses: readonly UseNeed[];
+  /** Part of the school's figure for colours it lays: all of it where it says nothing. */
+  readonly part?: number;
   /** How cups are loaded, and how many it can do with. */
   readonly loading: NonNullable<Cup['loading']>;
   readonly cups: { readonly least: number; readonly most?: number };
   /** Id of what they are, where that is no cup; see `VESSELS`. */
   readonly vessel?: string;
+  /** How they let their paint out, where that is not as the vessel does. */
+  readonly outlet?: NonNullable<Cup['outlet']>;
   /** The second is loaded as the first, the other way round. */
   readonly opposite?: true;
   /** What must lie at hand, in words for the ready check. */

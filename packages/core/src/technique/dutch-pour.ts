@@ -4,8 +4,8 @@ import { lineAt, parts } from './place';
 import { unstretched } from './stretch';
 
 /** Where the ribbons of colour lie, as shares of the face's height, and the base colour beside them. */
-const RIBBONS = { from: 0.42, to: 0.58 } as const;
-const BESIDE = [0.34, 0.66] as const;
+const RIBBONS = { from: 0.45, to: 0.55 } as const;
+const BESIDE = [0.38, 0.62] as const;
 
 export const dutchPour = defineTechnique({
   id: 'dutch-pour',
@@ -18,6 +18,7 @@ export const dutchPour = defineTechnique({
     'Leave at least a third of the face calm.',
   ],
   needs: {
+    part: 0.2,
     consistency: 'thin',
     uses: [
       { use: 'base', overBase: { filmMm: 1.4 }, inAll: { filmMm: 1.2 } },
@@ -43,13 +44,13 @@ export const dutchPour = defineTechnique({
     out: { kind: 'number', label: 'Strokes out', min: 2, max: 40 },
     reachMm: { kind: 'number', label: 'As far as', min: 20, max: 600, unit: 'mm' },
   },
-  defaults: { air: 'dryer', over: 4, out: 12, reachMm: 120 },
+  defaults: { air: 'mouth', over: 3, out: 8, reachMm: 100 },
   moves: (stage, { air, over, out, reachMm }) => {
     const { widthMm, heightMm, backgroundCup } = stage;
     const colours = stage.cups.filter((cup) => cup !== backgroundCup);
     const rows = parts(Math.max(1, colours.length), RIBBONS.from, RIBBONS.to);
     const tool = air as 'mouth' | 'straw' | 'dryer';
-    const reach = Math.round(Math.min(reachMm, 0.34 * heightMm));
+    const reach = Math.round(Math.min(reachMm, 0.26 * heightMm));
     const blow = (id: string, x: number, y: number, towardDeg: number, mm: number): Move => ({
       id,
       verb: 'blow',
@@ -59,13 +60,13 @@ export const dutchPour = defineTechnique({
       air: tool,
       s: 1.5,
     });
-    const outward = parts(Math.max(1, Math.round(out / 2)), 0.16, 0.84);
+    const outward = parts(Math.max(1, Math.round(out / 2)), 0.26, 0.74);
     return unstretched(stage, [
       ...colours.map((cup, i): Move => ({
         id: `ribbon-${cup}`,
         verb: 'trail',
         cups: [cup],
-        way: lineAt(stage, [0.18, rows[i]!], [0.82, rows[i]!]),
+        way: lineAt(stage, [0.28, rows[i]!], [0.72, rows[i]!]),
         heightMm: 25,
         s: 8,
       })),

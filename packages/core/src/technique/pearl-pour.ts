@@ -14,13 +14,14 @@ export const pearlPour = defineTechnique({
     'An under-colour along the edge gives lace down the sides, not round cells.',
   ],
   needs: {
+    part: 0.9,
     consistency: 'thick',
     uses: [
       {
         use: 'activator',
         school: 'dump',
-        overBase: { share: 0.5 },
-        inAll: { share: 0.35 },
+        overBase: { share: 0.3 },
+        inAll: { share: 0.25 },
       },
       { use: 'keep', overBase: { share: 0.05 } },
     ],

@@ -14,6 +14,7 @@ export const ribbon = defineTechnique({
   ],
   needs: {
     ...STRETCH_NEEDS,
+    part: 0.7,
     consistency: 'thick',
     uses: [
       { use: 'base', overBase: { filmMm: 1 }, inAll: { filmMm: 0.8 } },

@@ -14,6 +14,7 @@ export const ringBandSwipe = defineTechnique({
     'Short strokes, a clean damp strip for each.',
   ],
   needs: {
+    part: 0.8,
     consistency: 'medium',
     uses: [SWIPE_USES[1], SWIPE_USES[2]],
     loading: 'single',

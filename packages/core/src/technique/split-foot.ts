@@ -3,7 +3,7 @@ import { defineTechnique } from './define';
 import { fromMiddle, halfOf, roundAbout } from './place';
 import { STRETCH_NEEDS, unstretched } from './stretch';
 
-/** Lobes of the foot in the library. */
+/** Lobes of the usual foot. */
 const LOBES = 5;
 
 export const splitFoot = defineTechnique({
@@ -21,9 +21,7 @@ export const splitFoot = defineTechnique({
       { use: 'base', overBase: { filmMm: 1 }, inAll: { filmMm: 0.8 } },
       { use: 'keep', overBase: { share: 0.05 } },
     ],
-    vessel: 'bottle-foot',
-    loading: 'split',
-    cups: { least: 1 },
+    part: 0.6,
     tools: ['A bottle foot, cut level'],
   },
   pins: {
@@ -49,6 +47,7 @@ export const splitFoot = defineTechnique({
         cups: [...stage.cups],
         atMm: fromMiddle(stage, 0, 0),
         heightMm: 20,
+        lobes: LOBES,
         s: 15 * stage.cups.length,
       },
       ...(air === 'none'

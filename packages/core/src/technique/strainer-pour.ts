@@ -1,5 +1,6 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
+import { fromMiddle } from './place';
 import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
 
 export const strainerPour = defineTechnique({
@@ -13,8 +14,9 @@ export const strainerPour = defineTechnique({
   ],
   needs: {
     ...STRETCH_NEEDS,
+    part: 0.7,
     consistency: 'flowing',
-    vessel: 'strainer',
+    outlet: { holes: 9, ringMm: 90 },
     tools: ['The strainer, over a cup to load it in'],
   },
   pins: {
@@ -23,15 +25,15 @@ export const strainerPour = defineTechnique({
     why: 'What goes in first leaves first and lies outside in every lobe; the background comes last.',
   },
   settings: STRETCH_SETTINGS,
-  defaults: { ...STRETCH_USUAL, torch: 'none', angleDeg: 6 },
+  defaults: { ...STRETCH_USUAL, torch: 'none', angleDeg: 3 },
   moves: (stage, wishes) =>
     stretch(
       stage,
-      stage.cups.map((cup, i): Move => ({
+      stage.cups.map((cup): Move => ({
         id: `strain-${cup}`,
         verb: 'pour',
         cups: [cup],
-        atMm: [...stage.spots[i]!],
+        atMm: fromMiddle(stage, 0, 0),
         heightMm: 40,
         s: 20,
       })),

@@ -14,6 +14,7 @@ export const stringPull = defineTechnique({
   ],
   needs: {
     ...STRETCH_NEEDS,
+    part: 0.2,
     consistency: 'flowing',
     uses: [
       { use: 'base', overBase: { filmMm: 1.2 }, inAll: { filmMm: 1 } },

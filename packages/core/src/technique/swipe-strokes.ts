@@ -68,7 +68,7 @@ export const SWIPE_USUAL = { tool: 'sheet', strokes: 1 } as const;
 
 /** What a swipe wants set aside: a thin film to slide on, and an activator. */
 export const SWIPE_USES = [
-  { use: 'base', overBase: { filmMm: 0.6 }, inAll: { filmMm: 0.5 } },
+  { use: 'base', overBase: { filmMm: 0.3 }, inAll: { filmMm: 0.3 } },
   {
     use: 'activator',
     school: 'activator-light',

@@ -15,6 +15,7 @@ export const swipe = defineTechnique({
     'No oil in base, activator or swipe colour.',
   ],
   needs: {
+    part: 0.6,
     consistency: 'medium',
     uses: SWIPE_USES,
     loading: 'single',

@@ -18,6 +18,7 @@ export const underlaySwipe = defineTechnique({
     'Activate only the bands.',
   ],
   needs: {
+    part: 0.5,
     consistency: 'medium',
     uses: SWIPE_USES,
     loading: 'single',

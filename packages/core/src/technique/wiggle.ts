@@ -14,6 +14,7 @@ export const wiggle = defineTechnique({
   ],
   needs: {
     ...STRETCH_NEEDS,
+    part: 0.8,
     consistency: 'thick',
     uses: [
       { use: 'base', overBase: { filmMm: 1 }, inAll: { filmMm: 0.8 } },

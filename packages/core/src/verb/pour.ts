@@ -11,16 +11,23 @@ export const pour = defineVerb({
     atMm: { kind: 'point', label: 'Where' },
     heightMm: HEIGHT,
     turnsPerMin: TURNS,
+    /** Over an upturned foot: the paint runs off it in so many lobes. */
+    lobes: { kind: 'number', label: 'Over a foot with lobes', min: 2, max: 12, optional: true },
   },
   usualS: 30,
   each: true,
-  says: ({ cups, atMm, heightMm, turnsPerMin }, { cupName, widthMm, heightMm: surfaceMm }) =>
-    `Pour ${cups.map(cupName).join(', then ')} on ${placeWords(atMm, widthMm, surfaceMm)} in one place, ${Math.round(heightMm / 10)} cm high, in an even stream${onTurntable(turnsPerMin)}.`,
-  does: ({ cups, atMm, heightMm, turnsPerMin, s, own }, desk) =>
+  says: ({ cups, atMm, heightMm, turnsPerMin, lobes }, { cupName, widthMm, heightMm: surfaceMm }) =>
+    `Pour ${cups.map(cupName).join(', then ')} on ${lobes ? `the foot that stands on ${placeWords(atMm, widthMm, surfaceMm)}, so that it runs off in ${Math.round(lobes)} lobes` : `${placeWords(atMm, widthMm, surfaceMm)} in one place`}, ${Math.round(heightMm / 10)} cm high, in an even stream${onTurntable(turnsPerMin)}.`,
+  does: ({ cups, atMm, heightMm, turnsPerMin, lobes, s, own }, desk) =>
     pouredAlong(
       [atMm],
       cups,
-      { heightMm, ...(turnsPerMin ? { turnsPerMin } : {}), ...(own ? { s } : {}) },
+      {
+        heightMm,
+        ...(turnsPerMin ? { turnsPerMin } : {}),
+        ...(lobes ? { lobes: Math.round(lobes) } : {}),
+        ...(own ? { s } : {}),
+      },
       desk,
     ),
   empties: pouredThrough,

@@ -34,6 +34,8 @@ const FOLDS_ABOVE_MM = 150;
 const FOLDS_PER_MM = 150;
 /** A line out of a tip is a little wider than the tip, mm: paint swells as it leaves (tuned). */
 const SWELLS_MM = 1;
+/** A bottle's foot is so wide, mm (an estimate). */
+const FOOT_MM = 62;
 /** Lobes stand so far from the middle of their vessel, as a share of its mouth's radius. */
 const LOBES_AT = 0.55;
 
@@ -49,6 +51,8 @@ const MOST_POINTS = 4_000;
 interface How {
   readonly heightMm: number;
   readonly turnsPerMin?: number;
+  /** Over an upturned foot with so many lobes. */
+  readonly lobes?: number;
   /** All cups together, where somebody says how long. */
   readonly s?: number;
 }
@@ -57,7 +61,7 @@ interface How {
 export function pouredAlong(
   pathMm: readonly Point[],
   cups: readonly string[],
-  { heightMm, turnsPerMin = 0, s }: How,
+  { heightMm, turnsPerMin = 0, lobes, s }: How,
   { inCup, outletOf: outletIn, nuOf, factors, ...face }: Desk,
 ): Done {
   const [closeMm, highMm] = [factors['stream-close'], factors['stream-high']];
@@ -74,7 +78,10 @@ export function pouredAlong(
   return {
     acts: held.map((cup): Act => {
       const { id, ml, strata, stir } = cup;
-      const openings = openingsOf(id, outletIn(id), face);
+      const openings =
+        lobes === undefined
+          ? openingsOf(id, outletIn(id), face)
+          : { n: lobes, ringMm: (LOBES_AT * FOOT_MM) / 2 };
       const tipMm = tipOf(outletIn(id));
       const stated = factors[tipMm === undefined ? 'poured-per-second' : 'squeezed-per-second'];
       const rate = stated * Math.sqrt(STATED_NU / meanNu(strata, nuOf));

@@ -22,7 +22,7 @@ const TOOLS: Readonly<Record<string, Tool>> = {
 };
 
 /** A sheet of this weight rides so high over paint of this kinematic viscosity (tuned). */
-const RIDES_MM = 0.8;
+const RIDES_MM = 1.6;
 const STATED_G = 150;
 const STATED_NU = 9e-4;
 
@@ -68,6 +68,7 @@ export const swipe = defineVerb({
           widthMm: move.widthMm,
           gapMm: gapOf(tool, meanNu()),
           lengthMm: tool.lengthMm,
+          ...(tool.gapMm === undefined ? { rides: true as const } : {}),
         },
       ],
     };

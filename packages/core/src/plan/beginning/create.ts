@@ -15,7 +15,7 @@ import { rewriteMoves, setPreparation } from './moves';
 import type { TaskId } from '../../verb';
 import { USUAL_ROOM } from '../document/room';
 import type { Plan } from '../document/schema';
-import { meetNeeds } from './needs';
+import { meetNeeds, partOf } from './needs';
 import { startingCups } from './starting-cups';
 
 export interface NewPlan {
@@ -76,7 +76,7 @@ export function newPlan({
     ...(landings.length > 0 ? { landings: [...landings] } : {}),
     seed,
   };
-  const supplied = meetNeeds(bare);
+  const supplied = meetNeeds(partOf(bare));
   const plan = {
     ...supplied,
     cups: startingCups(surface, paints, mixes, supplied.budget, needs, pins),

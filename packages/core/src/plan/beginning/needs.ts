@@ -87,6 +87,17 @@ export function meetNeeds(plan: Plan, before?: Wanting): Plan {
   return { ...grown, budget: { ...grown.budget, pots: [...pots, ...own] } };
 }
 
+/**
+ * Colours as much as a plan's technique lays of its school's figure, unless the artist has set another part than the one before wanted.
+ * @param before the technique until now; absent for a new plan
+ */
+export function partOf(plan: Plan, before?: TechniqueId): Plan {
+  const { part: set, ...budget } = plan.budget;
+  if (before !== undefined && set !== techniqueOf(before).needs.part) return plan;
+  const { part } = techniqueOf(plan.technique.id).needs;
+  return { ...plan, budget: { ...budget, ...(part === undefined ? {} : { part }) } };
+}
+
 const bySchool = (use: Pot['use']): boolean => use === 'base' || use === 'edge';
 
 const sameAmount = (a: Pot, b: Pot): boolean =>

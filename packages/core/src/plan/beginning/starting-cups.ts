@@ -3,6 +3,8 @@ import { SCHOOLS } from '../../budget/school';
 import { LEAN_ML_PER_CM2 } from '../../budget/school/lean';
 import type { Cup, Layer } from '../../cup/schema';
 import type { Mix } from '../../mix/schema';
+import { deltaE2000 } from '../../optics/delta-e';
+import { hexToLab } from '../../optics/lab';
 import { palestOf } from '../../optics/palest';
 import { arrange, type OrderWish } from '../../order/arrange';
 import type { Paint } from '../../paint/schema';
@@ -13,7 +15,7 @@ import { lengthOfLine } from '../../surface/path';
 import type { Surface } from '../../surface/schema';
 import { fillableMl } from '../../vessel/frustum';
 import { CUPS, type LibraryVessel, VESSELS, vesselOf } from '../../vessel/library';
-import type { AnyTechnique, Needs } from '../../technique';
+import type { AnyTechnique, Needs, Pin } from '../../technique';
 
 /** Layers as a way of loading wants them: side by side each has its own direction, evenly round; otherwise they go down the wall. */
 export const loadedAs = (loading: NonNullable<Cup['loading']>, layers: readonly Layer[]): Layer[] =>
@@ -63,14 +65,24 @@ export function startingCups(
   // Mixes of this kind weigh about 1.1 g/mL; the brief reckons exactly, this only picks the cup.
   const colourMl =
     ('ml' in asked ? asked.ml : Math.max(asked.g / 1.08, measure.areaCm2 * LEAN_ML_PER_CM2)) *
+    (budget.part ?? 1) *
     (1 + budget.insurance);
   const perPiece = (colourMl / measure.pieces) * 1.03;
   const own = VESSELS.find((v) => v.id === needs.vessel);
-  const fitting = (ml: number): LibraryVessel => own ?? smallestFor(ml);
+  const fitting = (ml: number): LibraryVessel => {
+    const vessel = own ?? smallestFor(ml);
+    return needs.outlet === undefined ? vessel : { ...vessel, outlet: needs.outlet };
+  };
   const limbs = limbsOf(surface.shape);
   if (needs.loading === 'single')
-    return mixes.map((m, i) =>
-      cupOf(`c${i + 1}`, fitting(perPiece / mixes.length), [layerOf(m.id)], 1, 'single'),
+    return pinned(hexes, pale, pins).map((colour, i) =>
+      cupOf(
+        `c${i + 1}`,
+        fitting(perPiece / mixes.length),
+        [layerOf(mixes[colour]?.id ?? '')],
+        1,
+        'single',
+      ),
     );
   if (limbs.length > 0 && limbs.length < MOST_CUPS && needs.cups.most === undefined)
     return limbCups(limbs, layers, perPiece);
@@ -84,6 +96,17 @@ export function startingCups(
     const { layers: _own, ...bare } = cup;
     return needs.opposite && i === 1 ? { ...bare, reverseOf: 'c1' } : cup;
   });
+}
+
+/** Colours one by one in the order they are laid: as they were chosen, but for the first and the last. A new plan's background is its palest colour. */
+function pinned(hexes: readonly string[], pale: number, pins: AnyTechnique['pins']): number[] {
+  const labs = hexes.map(hexToLab);
+  const far = (i: number) => deltaE2000(labs[i]!, labs[pale]!);
+  const farthest = labs.reduce((best, _, i) => (far(i) > far(best) ? i : best), pale);
+  const of = (pin: Pin) => (pin === 'contrast' ? farthest : pale);
+  const [first, last] = [of(pins.first), of(pins.last)];
+  const between = hexes.map((_, i) => i).filter((i) => i !== first && i !== last);
+  return first === last ? [first, ...between] : [first, ...between, last];
 }
 
 /** The smallest cup so much goes into. */

@@ -4,7 +4,7 @@ import { type AnyTechnique, techniqueOf, type TechniqueId } from '../../techniqu
 import { referencesOf } from '../../verb';
 import { mixFor } from '../beginning/create';
 import { rewriteMoves } from '../beginning/moves';
-import { meetNeeds } from '../beginning/needs';
+import { meetNeeds, partOf } from '../beginning/needs';
 import { startingCups } from '../beginning/starting-cups';
 import { copyOf } from '../document/copy';
 import { openPlan } from '../document/open';
@@ -26,7 +26,7 @@ export function setTechnique(plan: Plan, id: TechniqueId): TechniqueSet {
   if (id === plan.technique.id) return { plan, changed: [] };
   const [was, next] = [techniqueOf(plan.technique.id), techniqueOf(id)];
   const changed: string[] = [];
-  const steps = [thickened, cupped, loaded, counted, supplied] as const;
+  const steps = [thickened, portioned, cupped, loaded, counted, supplied] as const;
   const set = steps.reduce(
     (before, step) => {
       const after = step(before, was, next);
@@ -68,13 +68,27 @@ function thickened(plan: Plan, was: AnyTechnique, next: AnyTechnique): Step {
   };
 }
 
+/** As much of the school's colours as it lays. */
+function portioned(plan: Plan, was: AnyTechnique): Step {
+  const now = partOf(plan, was.id);
+  const [before, after] = [plan.budget.part ?? 1, now.budget.part ?? 1];
+  if (before === after) return { plan };
+  return {
+    plan: now,
+    said:
+      after === 1
+        ? 'All of the colours the figure gives are laid now.'
+        : `${Math.round(100 * after)} % of the colours the figure gives are laid now.`,
+  };
+}
+
 /**
  * Where what it is poured from is another thing altogether, cups are loaded anew as a new plan would: one colour each or layers of all, another
  * vessel, one the reverse of the other. Colours, shares and amounts stay.
  */
 function cupped(plan: Plan, was: AnyTechnique, next: AnyTechnique): Step {
   const kind = ({ needs }: AnyTechnique) =>
-    [needs.loading === 'single', needs.vessel, needs.opposite].join();
+    JSON.stringify([needs.loading === 'single', needs.vessel, needs.outlet, needs.opposite]);
   if (kind(was) === kind(next)) return { plan };
   const open = openPlan(plan);
   const mixes = plan.budget.shares.filter((s) => s.share > 0).map((s) => open.mix(s.mix));
