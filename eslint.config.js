@@ -56,6 +56,7 @@ const WEB_LAYERS = [
   'coach',
   'make',
   'batch',
+  'techniques',
   'moves',
   'pour',
   'preview',

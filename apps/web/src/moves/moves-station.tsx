@@ -1,6 +1,7 @@
 import { edit as edits, verbScene } from '@potter/core/plan';
 import { TECHNIQUES, techniqueOf, type TechniqueId } from '@potter/core/technique';
 import { type Move, spellsOf, VERBS, type VerbId } from '@potter/core/verb';
+import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { At, useOpenWhatLedTo } from '@/plan/led';
@@ -9,6 +10,7 @@ import { StationScreen } from '@/plan/station-screen';
 import { SurfaceDrawing } from '@/surface/surface-drawing';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
+import { Pick } from '@/ui/pick';
 import { FieldInput } from '@/ui/field';
 import { clock } from '@/ui/local-time';
 import { Body, Small, Strong } from '@/ui/type';
@@ -20,7 +22,8 @@ import { MoveRow } from './move-row';
 import { SpellRow } from './spell-row';
 
 export function MovesStation() {
-  const { plan, brief, edit } = usePlan();
+  const { id, plan, brief, edit } = usePlan();
+  const router = useRouter();
   const [chosen, setChosen] = useState<number>();
   useOpenWhatLedTo('/moves', (at) => setChosen(at));
   const [adding, setAdding] = useState(false);
@@ -94,16 +97,18 @@ export function MovesStation() {
           role="group"
           aria-label="Settings of the technique"
         >
-          <Choice<TechniqueId>
+          <Pick
             label="Technique"
             value={plan.technique.id}
-            options={Object.values(TECHNIQUES).map(({ id, name }) => ({ value: id, label: name }))}
-            onChange={(id) => {
-              setChanged(edits.setTechnique(plan, id).changed);
-              edit((p) => edits.setTechnique(p, id).plan);
+            options={Object.values(TECHNIQUES).map((t) => ({ value: t.id, label: t.name }))}
+            onChange={(next) => {
+              const to = next as TechniqueId;
+              setChanged(edits.setTechnique(plan, to).changed);
+              edit((p) => edits.setTechnique(p, to).plan);
               setChosen(undefined);
             }}
           />
+          <Button label="Choose by picture" onPress={() => router.push(`/plans/${id}/technique`)} />
           <Body>
             {technique.says} What you change here rewrites the moves you have not touched.
           </Body>

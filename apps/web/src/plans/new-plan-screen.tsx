@@ -11,7 +11,7 @@ import { PaintPicker } from '@/paints/paint-picker';
 import { ShapeFields } from '@/surface/shape-fields';
 import { SurfaceDrawing } from '@/surface/surface-drawing';
 import { Act, Button } from '@/ui/button';
-import { Choice } from '@/ui/choice';
+import { Pick } from '@/ui/pick';
 import { Screen } from '@/ui/screen';
 import { Failed } from '@/ui/state';
 import { Body, Heading, Small } from '@/ui/type';
@@ -134,14 +134,15 @@ export function NewPlanScreen() {
         </View>
         <View className="gap-2">
           <Heading>3 Technique</Heading>
-          <Choice<TechniqueId>
+          <Pick
             label="How you pour"
             value={technique}
             options={Object.values(TECHNIQUES).map((t) => ({ value: t.id, label: t.name }))}
-            onChange={(next) => change((now) => ({ ...now, technique: next }))}
+            onChange={(next) => change((now) => ({ ...now, technique: next as TechniqueId }))}
           />
           <Body>{TECHNIQUES[technique].says}</Body>
           <Body>{TECHNIQUES[technique].shows}</Body>
+          <Small>In the plan, under Moves, all of them can be looked at as pictures of it.</Small>
         </View>
       </View>
     </Screen>

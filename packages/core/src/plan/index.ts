@@ -39,6 +39,7 @@ export { bubblesLeaveIn } from './asked/bubbles';
 export { notPictured } from './asked/not-pictured';
 export { ownStrength, type Thickness, thicknessAdvice, thicknesses } from './asked/thickness';
 export { holdsMetal, type Wanted, wantedConsistency } from './beginning/wanted';
+export { type TechniqueFor, techniquesFor, type Wish } from './asked/techniques-for';
 export { type ToWeigh, weighingOrder } from './asked/weighing-order';
 export { paletteOf, type Preview, previewKey, previewOf } from './preview/preview';
 export type { Studio } from './document/studio';

@@ -9,6 +9,7 @@ export const balloonKiss = defineTechnique({
   says: 'A straight pour is stretched and left until it begins to set; then a balloon is pressed on it, place by place, and lifted.',
   shows:
     'Round eyes with a bright rim, the lower colours showing in them. Also a rescue for a dull pour.',
+  sights: ['rings', 'fields'],
   minds: [
     'Too early and the mark closes again, too late and it tears: 15 to 20 min.',
     'A fresh spot each time: pressing twice in one place smears.',

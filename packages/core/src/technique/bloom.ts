@@ -8,6 +8,7 @@ export const bloom = defineTechnique({
   name: 'Bloom',
   says: 'On a thick wet pillow the colours lie in a small puddle with activator on top; it is blown outward all round, then spun slowly.',
   shows: 'A flower of petals with lacing along them, on calm ground.',
+  sights: ['petals', 'lace', 'calm', 'cells'],
   minds: [
     'Not twice in one place: the second breath lifts the pillow.',
     'The activator leaves no mound, or it lies on the colours instead of opening them.',

@@ -8,6 +8,7 @@ export const colonyTorch = defineTechnique({
   name: 'Colony torch',
   says: 'A flip is stretched; then the flame is moved in and out over chosen places to raise groups of cells there, and other parts are left cold.',
   shows: 'Colonies of cells in their places, calm paint between them.',
+  sights: ['cells', 'rings'],
   minds: [
     'Halves of one piece develop unequally under the same flame: treat and wait by sector.',
     'Some parts are left unheated on purpose. More can be added, never taken away.',

@@ -9,6 +9,7 @@ export const combed = defineTechnique({
   name: 'Comb and skewer',
   says: 'Bands are laid side by side and a comb is drawn across them at once, there and back, with a clean tool each stroke.',
   shows: 'Feathered bands, drawn to points at the spacing of the comb.',
+  sights: ['ribbons', 'fields'],
   minds: ['At once, on wet film: later the lines tear.', 'Wipe the tool before each stroke.'],
   needs: {
     ...STRETCH_NEEDS,

@@ -10,6 +10,18 @@ export type Pin = 'background' | 'palest' | 'contrast';
 /** How much is set aside: a film on the face, a volume for one piece, or a share of the colours. */
 type PotAmount = Pick<Pot, 'filmMm' | 'ml' | 'share'>;
 
+/** What one may want to see, in words. */
+export const SIGHTS = {
+  cells: 'Cells',
+  petals: 'Petals',
+  rings: 'Rings',
+  ribbons: 'Ribbons',
+  lace: 'Lace',
+  fields: 'Broad fields',
+  calm: 'Calm ground',
+} as const;
+export type Sight = keyof typeof SIGHTS;
+
 /** A mix a technique asks to have set aside. */
 export interface UseNeed {
   readonly use: PotUse;
@@ -73,6 +85,8 @@ export interface Technique<I extends string = string, F extends Fields = Fields,
   readonly says: string;
   /** What its pictures look like, for one who has to choose. */
   readonly shows: string;
+  /** What of these it shows, the plainest first. */
+  readonly sights: readonly Sight[];
   /** What goes wrong with it and when to stop, a sentence each (common practice, no published source, where nothing else is said). */
   readonly minds: readonly string[];
   readonly needs: Needs;

@@ -11,6 +11,7 @@ export const draggedFlip = defineTechnique({
   name: 'Dragged flips',
   says: 'A cup for each stroke is turned over at its end and drawn along it, barely lifted; one more fills the gaps; then the paint is stretched.',
   shows: 'Bands along every stroke of a letter, or a few bold tracks over a face.',
+  sights: ['ribbons', 'rings'],
   minds: [
     'People run dry on letters: curves and bars are hard to reach, so keep the cup for the gaps to the end.',
     'Draw slowly: what is left under the cup at the end falls there.',

@@ -12,6 +12,7 @@ export const dutchPour = defineTechnique({
   name: 'Dutch pour',
   says: 'On wet base a ribbon of colours is laid with base colour on both sides; a stream of air carries the base over the colours and all of it back out.',
   shows: 'Hair-thin fingers and wisps that reach into calm ground.',
+  sights: ['calm', 'ribbons', 'lace'],
   minds: [
     'Thin mixes: thick ones heap up before the air.',
     'Hold the air low and keep it moving; where the base shows through dry, stop.',

@@ -8,6 +8,7 @@ export const flipCup = defineTechnique({
   says: 'A layered cup is turned over on the surface, rests and is lifted; then the paint is stretched by tilting.',
   shows:
     'Nested rings and lobes round each cup, drawn into ovals by the tilt; cells where paints differ in weight.',
+  sights: ['rings', 'cells'],
   minds: [
     'Lift slowly and straight: a jerk throws the stack to one side.',
     'Go slowly over the corners, and bring the weight back to the middle each time.',

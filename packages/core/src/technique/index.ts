@@ -88,4 +88,12 @@ export const TECHNIQUES = registry<AnyTechnique>()(
 /** The definition with this id. */
 export const techniqueOf = (id: TechniqueId): AnyTechnique => TECHNIQUES[id];
 
-export type { Needs, Pin, Stage, Technique, UseNeed } from './define';
+export {
+  type Needs,
+  type Pin,
+  type Sight,
+  SIGHTS,
+  type Stage,
+  type Technique,
+  type UseNeed,
+} from './define';

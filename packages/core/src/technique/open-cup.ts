@@ -7,6 +7,7 @@ export const openCup = defineTechnique({
   name: 'Open cup',
   says: 'A bottomless ring, layered where it stands, is slid slowly over the surface, barely lifted; then the paint is stretched by tilting.',
   shows: 'A track of bands from the first colour to the last, rounded at both ends.',
+  sights: ['ribbons', 'rings'],
   minds: [
     'Lifted high it dumps all of it at once.',
     'Hold it down while it is filled: what creeps out under it is lost to the track.',

@@ -8,6 +8,7 @@ export const pearlPour = defineTechnique({
   name: 'Pearl pour',
   says: 'Thick metallics are laid as puddles, a thin dump colour is poured over them; then it is tilted and left to open.',
   shows: 'Pearls of metal that come up through a thin colour, with fine lines round them.',
+  sights: ['cells', 'lace'],
   minds: [
     'More under-colour gives more pearls; too much dump hides them, a thinner one gives finer lines.',
     'Too thin a dump is mended with grams of paint.',

@@ -9,6 +9,7 @@ export const pressAndLift = defineTechnique({
   says: 'A puddle a little larger than the piece is pressed until paint shows all round the rim; the piece is lifted slowly and a knife goes down its edge.',
   shows:
     'Colour pressed out from the middle, in a thin even film: coasters in a set, no two alike.',
+  sights: ['fields', 'rings'],
   minds: [
     'Lift slowly: fast, and the film tears into threads.',
     'A fresh spot each time: pressing twice in one place smears.',

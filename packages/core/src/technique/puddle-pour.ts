@@ -7,6 +7,7 @@ export const puddlePour = defineTechnique({
   name: 'Puddle pour',
   says: 'Each colour is laid as a puddle of its own, close to the surface; then the paint is stretched by tilting.',
   shows: 'Broad fields of clear colour with calm borders: most control over which colours meet.',
+  sights: ['fields'],
   minds: [
     'Lay puddles that are to meet next to each other: what lies between two keeps them apart.',
     'Colours get forgotten: tick each as it is laid.',

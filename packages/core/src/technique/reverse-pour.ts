@@ -8,6 +8,7 @@ export const reversePour = defineTechnique({
   name: 'Reverse pour',
   says: 'The pattern is laid first as puddles; then the background is drawn through it in a thin line from a tip, begun off the edge.',
   shows: 'Fields of colour parted and lightened by lines of calm background.',
+  sights: ['fields', 'calm'],
   minds: [
     'Begin the line off the edge: a line that begins on the face begins with a blot.',
     'A dividing ribbon rescues a dull picture.',

@@ -8,6 +8,7 @@ export const ribbon = defineTechnique({
   name: 'Ribbon',
   says: 'Cups with each colour on a side of its own are moved across in gentle waves; the paint is stretched a little.',
   shows: 'Ribbons in which every colour keeps its side from end to end.',
+  sights: ['ribbons'],
   minds: [
     'Hold the cup the same way round all along: a turned wrist turns the ribbon over.',
     'In a tray the thin base must have reached every corner first.',

@@ -9,6 +9,7 @@ export const ringBandSwipe = defineTechnique({
   name: 'Ring-band swipe',
   says: 'Circles of colour are laid round a dark disc, and short damp strokes go outward over them, with activator on the end of the strip.',
   shows: 'An eye: rays of fine cells all round a dark middle.',
+  sights: ['petals', 'cells'],
   minds: [
     'No base under it: an even height keeps the middle from standing up.',
     'Short strokes, a clean damp strip for each.',

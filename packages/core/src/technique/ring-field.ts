@@ -8,6 +8,7 @@ export const ringField = defineTechnique({
   name: 'Field of ring pours',
   says: 'Several cups, each poured from straight down to small circles in a place of its own; then the paint is stretched by tilting.',
   shows: 'A field of flowers: nested rings round each place, pressed against their neighbours.',
+  sights: ['rings', 'petals'],
   minds: [
     'Begin high and straight, end low and in circles.',
     'Leave the same room round each: where two meet too soon a straight seam stays.',

@@ -7,6 +7,7 @@ export const ringPour = defineTechnique({
   name: 'Ring pour',
   says: 'A layered cup is poured in a thin stream in small circles, close to the surface; then the paint is stretched a little.',
   shows: 'Rings like the grain of a tree, bent where the tilt takes them.',
+  sights: ['rings'],
   minds: [
     'Keep the stream thin and even, and the circles small: large ones leave a hole in the middle.',
     'Tilt little and late: rings that are carried far break up.',

@@ -7,6 +7,7 @@ export const skin = defineTechnique({
   name: 'Paper and skin',
   says: 'What is left over is scooped on to paper or a sheet, squeezed between two sheets and left to dry; the film is peeled off and cut up.',
   shows: 'Busy, unbroken veins in a thin film: tests, swatches, and pieces for jewellery.',
+  sights: ['rings', 'lace'],
   minds: [
     'Squeeze once: every stroke more makes mud.',
     'Cut the best oval out of it: busy but unbroken, a vein, contrast, no patches.',

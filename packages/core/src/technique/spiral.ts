@@ -7,6 +7,7 @@ export const spiral = defineTechnique({
   name: 'Spiral on the spinner',
   says: 'The piece turns slowly by hand while a layered cup is poured fast, from outside in; then it is spun so that the paint runs out.',
   shows: 'One wound band of all colours, drawn out to the edge.',
+  sights: ['rings', 'ribbons'],
   minds: [
     'Turn slowly: a fast turn looks like rings, not like a spiral.',
     'Spinning carries paint off: stop when it is good near the edge.',

@@ -11,6 +11,7 @@ export const splitFoot = defineTechnique({
   name: 'Split-foot flower',
   says: 'Paint is poured over an upturned bottle foot, cut level, and runs off it in lobes; the foot is lifted and each petal is blown outward.',
   shows: 'A flower of five petals, nested bands in each.',
+  sights: ['petals'],
   minds: [
     'Cut the foot level and keep its grooves free of base, or one lobe takes all.',
     'A flower is judged petal by petal: turn the foot to even them while it still runs.',

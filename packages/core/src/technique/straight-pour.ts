@@ -8,6 +8,7 @@ export const straightPour = defineTechnique({
   says: 'Layered cups are poured in one place, one after the other: what comes later pushes outward what came before. Higher makes more cells.',
   shows:
     'Bands of colour pushed outward round one place, the last poured in the middle, stretched by the tilt.',
+  sights: ['rings', 'cells'],
   minds: [
     'Stay in one place: a stream that wanders leaves a comma, not rings.',
     'A heavy last colour sinks through the cup and arrives at the very end, as a small focus.',

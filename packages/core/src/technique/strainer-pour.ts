@@ -8,6 +8,7 @@ export const strainerPour = defineTechnique({
   name: 'Strainer pour',
   says: 'One layered load runs through several openings at once; then the paint is stretched by tilting.',
   shows: 'A flower of nested lobes, as many as there are openings, with thin walls between them.',
+  sights: ['petals', 'rings'],
   minds: [
     'Hold it still and level until it is empty: a tilted one runs from one side.',
     'Thin enough to run by itself; what is thick hangs in the holes.',

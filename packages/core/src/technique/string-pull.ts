@@ -8,6 +8,7 @@ export const stringPull = defineTechnique({
   name: 'String pull',
   says: 'On wet base a string drawn through each colour is laid in a wave and pulled off by its end, low and in one go.',
   shows: 'Feathers that open from a thin line, on calm ground.',
+  sights: ['calm', 'petals'],
   minds: [
     'At once, on wet film, a clean string for each pull.',
     'Pull low: a string that is lifted drips.',

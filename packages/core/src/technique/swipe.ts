@@ -8,6 +8,7 @@ export const swipe = defineTechnique({
   says: 'Bands of colour are laid with a gap left for the activator, tilted thin, and a sheet is drawn over all of them with only its own weight.',
   shows:
     'A net of cells graded in size along the stroke, the colours of the bands shining through.',
+  sights: ['cells', 'lace'],
   minds: [
     'Tilt the bands thin before the stroke: over a thick film the sheet only pushes.',
     'Lay the sheet with contact, pull it slowly by its own weight, and wipe it each time.',

@@ -9,6 +9,7 @@ export const twinPour = defineTechnique({
   says: 'Two cups, loaded in opposite order, are poured side by side at the same time, corner to corner; then the paint is stretched by tilting.',
   shows:
     'Two streams that run along each other, mirrored, and never show the same colour to each other.',
+  sights: ['ribbons', 'rings'],
   minds: [
     'Keep both lips level with each other and the same way apart all along.',
     'Loaded alike, the same colours would face each other and the seam would vanish into them.',

@@ -12,6 +12,7 @@ export const underlaySwipe = defineTechnique({
   name: 'Interference underlay swipe',
   says: 'A pearl is stroked outward over dark ground, bands of transparent colours are laid on it, only these are activated and swiped, then it is spun.',
   shows: 'Coloured veils over a shimmer that comes up anywhere, for the pearl lies everywhere.',
+  sights: ['cells', 'lace'],
   minds: [
     'Stroke the pearl out to the edges first: any spot of it may come up.',
     'Bands of a spun piece are smaller: spinning carries paint off.',

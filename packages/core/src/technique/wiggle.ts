@@ -7,6 +7,7 @@ export const wiggle = defineTechnique({
   name: 'Travelling wiggle',
   says: 'A cup of thick layers is moved across while it is shaken from side to side, on to the edge and over it.',
   shows: 'One broad ribbon of feathered bands across the piece, calm ground on both sides.',
+  sights: ['ribbons', 'calm'],
   minds: [
     'Thick mixes: too thin, and the bands blend.',
     'Turn off the edge, never on the face: a corner in the ribbon is seen first of all.',

@@ -7,15 +7,18 @@ interface Air {
   readonly pressPa: number;
   readonly shearPa: number;
   readonly spotMm: number;
+  /** Not everybody has one. */
+  readonly machine?: true;
 }
 
+type AirId = 'mouth' | 'straw' | 'dryer';
+
 /** A mouth is broad, a straw fine, a dryer steady and strong. */
-const AIRS = {
+const AIRS: Readonly<Record<AirId, Air>> = {
   mouth: { says: 'Blow', pressPa: 200, shearPa: 10, spotMm: 13 },
   straw: { says: 'Blow through a straw', pressPa: 400, shearPa: 12, spotMm: 7 },
-  dryer: { says: 'Push with the cool dryer', pressPa: 300, shearPa: 11, spotMm: 20 },
-} as const satisfies Readonly<Record<string, Air>>;
-type AirId = keyof typeof AIRS;
+  dryer: { says: 'Push with the cool dryer', pressPa: 300, shearPa: 11, spotMm: 20, machine: true },
+};
 
 /** How wide the fan of its mark is. */
 const SPREAD_DEG = 40;
@@ -57,6 +60,7 @@ export const blow = defineVerb({
   },
   says: ({ fromMm, towardDeg, reachMm, air }, { widthMm, heightMm }) =>
     `${AIRS[air as AirId].says} from ${placeWords(fromMm, widthMm, heightMm)} toward the ${directionWords(towardDeg)}, ${Math.round(reachMm / 10)} cm far, low over the film. Not twice in one place.`,
+  wants: ({ air }) => (AIRS[air as AirId].machine ? 'dryer' : undefined),
   marks: ({ fromMm, towardDeg, reachMm }) => [
     { kind: 'fan', fromMm, towardDeg, reachMm, spreadDeg: SPREAD_DEG },
   ],

@@ -5,6 +5,7 @@ import type { Factors } from '../factor';
 import type { Act } from '../flow/act';
 import type { CareCode } from './care';
 import type { Mark } from './mark';
+import type { Tool } from './tools';
 
 /** Fields every move has. `s` is how long it takes, seconds. */
 export interface MoveBase {
@@ -143,6 +144,8 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly label?: (move: M, scene: Scene) => string;
   /** What it says that does not act in the picture yet, in words. */
   readonly unseen?: (move: M & Pick<MoveBase, 'own'>) => readonly string[];
+  /** What it wants that not everybody has. */
+  readonly wants?: (move: M) => Tool | undefined;
   /** What has to stand ready for it, beside paint and cups. */
   readonly ready?: (move: M, at: { readonly runsOffG: number }) => string | undefined;
 }

@@ -21,3 +21,4 @@ export { layRunSheet, type RunStep } from './run-sheet';
 export { type Spell, spellsOf } from './spell';
 export { type Task, TASK_IDS, type TaskId, TASKS, usualTasks } from './task';
 export { taskMove, taskOf } from './tend';
+export { type Tool, TOOLS } from './tools';

@@ -30,6 +30,7 @@ export const pour = defineVerb({
       },
       desk,
     ),
+  wants: ({ turnsPerMin = 0 }) => (turnsPerMin > 0 ? 'turntable' : undefined),
   empties: pouredThrough,
   marks: ({ atMm }) => [{ kind: 'disc', atMm, rMm: 0 }],
   label: () => 'pour',

@@ -15,6 +15,7 @@ export const spin = defineVerb({
   does: ({ aboutMm, turnsPerMin, s }) => ({ acts: [{ kind: 'spin', aboutMm, turnsPerMin, s }] }),
   says: ({ aboutMm, turnsPerMin, counter }, { widthMm, heightMm }) =>
     `Spin it about ${placeWords(aboutMm, widthMm, heightMm)}${counter ? ', the other way round' : ''}: gather speed to ${Math.round(turnsPerMin)} turns a minute, then let it slow down. Stop when it is good near the edge.`,
+  wants: () => 'turntable',
   ready: () =>
     'The piece is fixed on the turntable so that it cannot fly off, level, in a splash basin.',
   marks: ({ aboutMm, counter }, { widthMm, heightMm }) => [

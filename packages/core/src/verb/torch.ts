@@ -34,6 +34,7 @@ export const torch = defineVerb({
     `One quick pass of the flame${atMm ? ` over ${placeWords(atMm, widthMm, heightMm)} only` : ''}, high and always moving. More can be added, never taken away.`,
   marks: ({ atMm, widthMm = WIDE_MM }) => (atMm ? [{ kind: 'disc', atMm, rMm: widthMm / 2 }] : []),
   label: () => 'torch',
+  wants: () => 'torch',
   ready: () => 'The torch is at hand, and nothing flammable is near.',
 });
 

@@ -24,6 +24,7 @@ export const trail = defineVerb({
       { heightMm, ...(turnsPerMin ? { turnsPerMin } : {}), ...(own ? { s } : {}) },
       desk,
     ),
+  wants: ({ turnsPerMin = 0 }) => (turnsPerMin > 0 ? 'turntable' : undefined),
   empties: pouredThrough,
   marks: ({ way }) => [{ kind: 'path', path: way }],
   label: () => 'pour',

@@ -78,7 +78,7 @@ function portioned(plan: Plan, was: AnyTechnique): Step {
     said:
       after === 1
         ? 'All of the colours the figure gives are laid now.'
-        : `${Math.round(100 * after)} % of the colours the figure gives are laid now.`,
+        : `Only ${Math.round(100 * after)} % of the colours the figure gives are laid now.`,
   };
 }
 

@@ -22,7 +22,7 @@ test('a plan’s moves become what flows, up to where it is left to dry', () => 
   const kinds = scene.acts.map((p) => p.kind);
   expect(kinds[0]).toBe('overlay');
   expect(kinds.filter((k) => k === 'tilt')).toHaveLength(8);
-  expect(kinds.at(-1)).toBe('rest');
+  expect(kinds.at(-1)).toBe('heat');
   expect([scene.widthMm, scene.heightMm]).toEqual([500, 400]);
 });
 

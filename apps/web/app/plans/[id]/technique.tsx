@@ -1,0 +1,4 @@
+import { withPlan } from '@/plan/with-plan';
+import { TechniqueScreen } from '@/techniques/technique-screen';
+
+export default withPlan(TechniqueScreen);

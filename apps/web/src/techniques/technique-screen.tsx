@@ -1,0 +1,193 @@
+import { type TechniqueFor, techniquesFor, type Wish } from '@potter/core/plan';
+import { type Sight, SIGHTS, techniqueOf } from '@potter/core/technique';
+import { type Tool, TOOLS } from '@potter/core/verb';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import type { Picture } from '@/picture/pour-host';
+import { usePlan } from '@/plan/plan-context';
+import { Button } from '@/ui/button';
+import { Checkable } from '@/ui/checkable';
+import { Choice } from '@/ui/choice';
+import { useMat } from '@/ui/mat';
+import { Screen } from '@/ui/screen';
+import { Body, Heading, Small, Strong } from '@/ui/type';
+import { SmallPicture } from './small-picture';
+import { useSmallPictures } from './small-pictures';
+
+const ALL_TOOLS = Object.keys(TOOLS) as Tool[];
+/** Whoever is in a hurry has so long, min. */
+const SHORT_MIN = 30;
+
+/** How to pour this plan: every technique with its own picture of it, the nearest to fit first. */
+export function TechniqueScreen() {
+  const { id, plan, studio, edit } = usePlan();
+  const router = useRouter();
+  const mat = useMat();
+  const [wish, setWish] = useState<Wish>({});
+  const [opened, setOpened] = useState<string>();
+  const offers = useMemo(() => techniquesFor(plan, wish), [plan, wish]);
+  const pictures = useSmallPictures(offers, studio);
+  const has = wish.has ?? ALL_TOOLS;
+  const back = () => router.replace(`/plans/${id}/moves`);
+  return (
+    <Screen title="Technique" acts={<Button label="Back" onPress={back} />}>
+      <View className="gap-5">
+        <View className="gap-3">
+          <Choice<Sight | 'any'>
+            label="I want to see"
+            value={wish.sight ?? 'any'}
+            options={[
+              { value: 'any', label: 'Anything' },
+              ...(Object.keys(SIGHTS) as Sight[]).map((value) => ({ value, label: SIGHTS[value] })),
+            ]}
+            onChange={(sight) => {
+              const { sight: _, ...rest } = wish;
+              setWish(sight === 'any' ? rest : { ...rest, sight });
+            }}
+          />
+          <View className="gap-1">
+            <Small>I have</Small>
+            <View className="flex-row flex-wrap gap-2" role="group" aria-label="I have">
+              {ALL_TOOLS.map((tool) => (
+                <Ticked
+                  key={tool}
+                  label={sentence(TOOLS[tool])}
+                  on={has.includes(tool)}
+                  onPress={() =>
+                    setWish({
+                      ...wish,
+                      has: has.includes(tool) ? has.filter((t) => t !== tool) : [...has, tool],
+                    })
+                  }
+                />
+              ))}
+              <Ticked
+                label="Half an hour only"
+                on={wish.minutes !== undefined}
+                onPress={() => {
+                  const { minutes, ...rest } = wish;
+                  setWish(minutes === undefined ? { ...rest, minutes: SHORT_MIN } : rest);
+                }}
+              />
+            </View>
+          </View>
+          <Body>
+            Each picture is computed of this plan: its surface, its colours, its amounts. Coarse,
+            and without cells.
+          </Body>
+        </View>
+        <View role="list" aria-label="Techniques" className="gap-3 wide:flex-row wide:flex-wrap">
+          {offers.map((offer) => (
+            <Offer
+              key={offer.id}
+              offer={offer}
+              picture={pictures.get(offer.id)}
+              mat={mat}
+              own={offer.id === plan.technique.id}
+              open={opened === offer.id}
+              onOpen={() => setOpened(opened === offer.id ? undefined : offer.id)}
+              onTake={() => {
+                edit(() => offer.plan);
+                back();
+              }}
+            />
+          ))}
+        </View>
+      </View>
+    </Screen>
+  );
+}
+
+interface OfferProps {
+  readonly offer: TechniqueFor;
+  readonly picture: Picture | undefined;
+  readonly mat: string;
+  /** The plan's own. */
+  readonly own: boolean;
+  readonly open: boolean;
+  readonly onOpen: () => void;
+  readonly onTake: () => void;
+}
+
+function Offer({ offer, picture, mat, own, open, onOpen, onTake }: OfferProps) {
+  const technique = techniqueOf(offer.id);
+  return (
+    <View
+      role="listitem"
+      className={`gap-2 border-l-4 bg-raised p-2 wide:w-[420px] ${own ? 'border-l-ink' : offer.fits ? 'border-l-outline' : 'border-l-transparent'}`}
+    >
+      <View className="flex-row gap-3">
+        <SmallPicture
+          picture={picture}
+          mat={mat}
+          label={`This plan as ${technique.name.toLowerCase()}`}
+        />
+        <View className="flex-1 gap-1">
+          <Heading>{technique.name}</Heading>
+          <Small>
+            {offer.lacks.length > 0
+              ? `Wants ${offer.lacks.map((tool) => TOOLS[tool]).join(', ')}. `
+              : ''}
+            {offer.minutes} min until it is left alone.
+          </Small>
+          <Body>{technique.shows}</Body>
+        </View>
+      </View>
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          label={open ? 'Less' : 'More'}
+          name={`${open ? 'Less' : 'More'} on ${technique.name}`}
+          onPress={onOpen}
+        />
+        {own ? <Strong className="self-center">As it is planned</Strong> : null}
+        {own ? null : (
+          <Button label="Pour it so" name={`Pour it so: ${technique.name}`} onPress={onTake} />
+        )}
+      </View>
+      {open ? (
+        <View className="gap-2">
+          <Body>{technique.says}</Body>
+          {offer.changes.length > 0 ? (
+            <View className="gap-1">
+              <Strong>What would change</Strong>
+              {offer.changes.map((says) => (
+                <Body key={says}>{says}</Body>
+              ))}
+            </View>
+          ) : null}
+          <View className="gap-1">
+            <Strong>What to mind</Strong>
+            {technique.minds.map((says) => (
+              <Body key={says}>{says}</Body>
+            ))}
+          </View>
+          <Small>{technique.pins.why}</Small>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+const Ticked = ({
+  label,
+  on,
+  onPress,
+}: {
+  readonly label: string;
+  readonly on: boolean;
+  readonly onPress: () => void;
+}) => (
+  <Checkable
+    role="checkbox"
+    checked={on}
+    label={label}
+    onPress={onPress}
+    className={`min-h-[44px] justify-center border px-3 py-2 ${on ? 'border-ink bg-pressed' : 'border-outline'}`}
+  >
+    <Strong>{label}</Strong>
+  </Checkable>
+);
+
+/** "a torch" as a label of its own: "A torch". */
+const sentence = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
