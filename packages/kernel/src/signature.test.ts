@@ -1,12 +1,17 @@
-import { emptyBirths, traceBirths } from '../flow/trace';
-import { mixesOf, strataOf } from '../flow/strata';
-import { endOf, poured } from '../flow/scene.test-data';
-import type { PourScene } from '../flow/scene';
-import { brief } from '../plan/brief/brief';
-import { newPlan } from '../plan/beginning/create';
-import { previewOf } from '../plan/preview/preview';
-import { CANVAS, DAMSON, OAT, QUINCE, SLATE } from '../plan/fixture.test-data';
-import type { TechniqueId } from './index';
+import { layGrid, mixesOf, pourOn } from '@potter/core/flow';
+import type { Engine, Pour, PourScene } from '@potter/core/flow';
+import { brief, newPlan, previewOf } from '@potter/core/plan';
+import type { TechniqueId } from '@potter/core/technique';
+import { endOf } from '../../core/src/flow/scene.test-data';
+import { strataOf } from '../../core/src/flow/strata';
+import { emptyBirths, traceBirths } from '../../core/src/flow/trace';
+import { CANVAS, DAMSON, OAT, QUINCE, SLATE } from '../../core/src/plan/fixture.test-data';
+import { loadEngine } from './index';
+
+let engine: Engine;
+beforeAll(async () => {
+  engine = await loadEngine();
+});
 
 const PAINTS = [OAT, SLATE, QUINCE, DAMSON];
 const SQUARE = { ...CANVAS, shape: { kind: 'rect', widthMm: 250, heightMm: 250 } } as const;
@@ -20,17 +25,39 @@ function sceneOf(
   const plan = newPlan({ title: 'Any', surface, paints: PAINTS, technique, school: 'lean' });
   const { scene } = previewOf(plan, brief(plan));
   const last = upTo === undefined ? -1 : scene.acts.map((a) => a.kind as string).lastIndexOf(upTo);
-  return last < 0 ? scene : { ...scene, acts: scene.acts.slice(0, last + 1) };
+  return last < 0 ? scene : cut(scene, last + 1);
+}
+
+/** The first so many acts of a scene, with the turns they make. */
+function cut(scene: PourScene, count: number): PourScene {
+  let left = count;
+  const turns = scene.turns?.flatMap((lanes) => {
+    const own = lanes.reduce((sum, n) => sum + n, 0);
+    left -= own;
+    return left >= 0 ? [lanes] : [];
+  });
+  return { ...scene, acts: scene.acts.slice(0, count), ...(turns ? { turns } : {}) };
+}
+
+interface Poured {
+  readonly pour: Pour;
+  readonly kernel: ReturnType<Engine['make']>;
+}
+
+function poured(scene: PourScene, cells: number): Poured {
+  const site = layGrid(scene, cells);
+  const kernel = engine.make(site.grid, 8192);
+  return { pour: endOf(pourOn(kernel, scene, site)), kernel };
 }
 
 /** Mixes that lie at the surface of a pour at places, mm. */
-function onTop(pour: ReturnType<typeof poured>, places: readonly (readonly [number, number])[]) {
+function onTop({ pour, kernel }: Poured, places: readonly (readonly [number, number])[]) {
   const births = emptyBirths(places.length);
   const { originMm, cellMm } = pour.site;
   endOf(
     traceBirths(
-      pour.pour,
-      pour.kernel,
+      pour,
+      kernel,
       {
         index: Int32Array.from(places, (_, i) => i),
         x: Float32Array.from(places, ([x]) => (x + originMm[0]) / cellMm),
@@ -41,8 +68,8 @@ function onTop(pour: ReturnType<typeof poured>, places: readonly (readonly [numb
       births,
     ),
   );
-  const strata = strataOf(pour.pour.scene);
-  const mixes = mixesOf(pour.pour.scene);
+  const strata = strataOf(pour.scene);
+  const mixes = mixesOf(pour.scene);
   return places.map((_, i) => {
     births.wave[i] = strata.wave(births, i);
     return { mix: mixes[strata.at(births, i)], source: births.source[i]!, s: births.s[i]! };
@@ -121,14 +148,16 @@ test('a bloom reaches out in as many petals as there were breaths', () => {
   const base = scene.acts.find((a) => a.kind === 'overlay');
   const pillow = base?.kind === 'overlay' ? base.mix : '';
   // How far colour reaches in each direction.
-  const reach = Array.from({ length: 180 }, (_, k) => {
-    const angle = (2 * Math.PI * k) / 180;
-    const out = onTop(
-      pour,
-      line(40, [125, 125], [125 + 118 * Math.cos(angle), 125 + 118 * Math.sin(angle)]),
-    );
-    return out.map((top) => top.mix !== pillow).lastIndexOf(true);
-  });
+  const out = onTop(
+    pour,
+    ring(118, 180).flatMap((end) => line(40, [125, 125], end)),
+  );
+  const reach = Array.from({ length: 180 }, (_, k) =>
+    out
+      .slice(40 * k, 40 * (k + 1))
+      .map((top) => top.mix !== pillow)
+      .lastIndexOf(true),
+  );
   const mean = reach.reduce((sum, r) => sum + r, 0) / reach.length;
   expect(changes(reach.map((r) => r > mean)) / 2).toBeGreaterThanOrEqual(breaths - 2);
   expect(changes(reach.map((r) => r > mean)) / 2).toBeLessThanOrEqual(breaths + 2);
@@ -139,7 +168,7 @@ test('an open cup’s track begins with what went in first and ends with what we
   const scene = sceneOf('open-cup', 'stream', CANVAS);
   const slid = scene.acts.find((a) => a.kind === 'stream');
   if (slid?.kind !== 'stream') throw new Error('nothing is slid');
-  const pour = poured({ ...scene, acts: scene.acts.slice(0, scene.acts.indexOf(slid) + 1) }, 64);
+  const pour = poured(cut(scene, scene.acts.indexOf(slid) + 1), 64);
   const [from, to] = [slid.pathMm[0]!, slid.pathMm.at(-1)!];
   const tops = onTop(pour, [from, to]);
   expect(tops[0]!.s).toBeLessThan(0.4);
