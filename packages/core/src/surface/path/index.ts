@@ -44,11 +44,24 @@ export const PathSchema: TSchema = tagged(
   ),
 );
 
+/** Points all strokes of a path are told by at the most: a hundred turns, forty-eight times over, are no more to be told apart. */
+const MOST_POINTS = 20_000;
+
+/** At most so many points of a line, evenly, its ends among them. */
+const thinned = (points: readonly Point[], most: number): readonly Point[] =>
+  points.length <= most
+    ? points
+    : Array.from(
+        { length: most },
+        (_, k) => points[Math.round((k * (points.length - 1)) / (most - 1))]!,
+      );
+
 /** Its strokes as lines of points, one after the other: itself, or itself turned about a place so many times. */
 export function strokesOf(path: Path): readonly (readonly Point[])[] {
-  const once = pathShapeOf(path).points(path);
+  const whole = pathShapeOf(path).points(path);
   const { repeat } = path;
-  if (!repeat) return [once];
+  if (!repeat) return [thinned(whole, MOST_POINTS)];
+  const once = thinned(whole, Math.ceil(MOST_POINTS / repeat.n));
   const [cx, cy] = repeat.aboutMm;
   return Array.from({ length: repeat.n }, (_, k) => {
     const [cos, sin] = [
