@@ -1,5 +1,11 @@
-import { layGrid, mixesOf, pourOn } from '@potter/core/flow';
-import type { Engine, Pour, PourScene } from '@potter/core/flow';
+import {
+  type Engine,
+  layGrid,
+  mixesOf,
+  type Pour,
+  pourOn,
+  type PourScene,
+} from '@potter/core/flow';
 import { brief, newPlan, previewOf } from '@potter/core/plan';
 import type { TechniqueId } from '@potter/core/technique';
 import { endOf } from '../../core/src/flow/scene.test-data';

@@ -1,7 +1,11 @@
 import { accountOf } from './account';
 import type { Act } from './act';
 import type { Stream } from './act/stream';
-import { BASE, birthAt, endOf, flipped, poured, scene } from './scene.test-data';
+import { BASE, birthAt, endOf, flipped, poured as pouredOn, scene } from './scene.test-data';
+import type { PourScene } from './scene';
+
+/** Coarse: what is asked here does not hang on the grid. */
+const poured = (what: PourScene, cells = 44) => pouredOn(what, cells);
 
 const TILT: Act = { kind: 'tilt', towardDeg: 0, angleDeg: 4, s: 4 };
 /** How far two films are apart, as a share of what lies there. */
@@ -38,6 +42,7 @@ test('lanes of one act each after the other are what acts are without lanes', ()
 test('two cups poured at once keep to their sides, and all of both is found', () => {
   const pour = poured(
     scene([BASE, thin([75, 100], 'a'), thin([125, 100], 'b')], { turns: [[1], [1, 1]] }),
+    64,
   );
   expect(birthAt(pour, [75, 100], 1).source).toBe(1);
   expect(birthAt(pour, [125, 100], 1).source).toBe(2);

@@ -1,20 +1,10 @@
-import { layGrid } from '../../flow/ground';
-import { plainKernel } from '../../flow/kernel';
 import type { Stream } from '../../flow/act/stream';
 import { portionMl } from '../../flow/lamination';
-import type { PourScene } from '../../flow/scene';
-import { pourOn } from '../../flow/simulate';
 import { birthsKey } from '../../flow/births-key';
-import { outcomeOf } from '../../flow/outcome';
-import { develop } from '../../flow/develop';
-import { mixesOf } from '../../flow/strata';
-import { runOffOf } from '../../remark';
 import { brief } from '../brief/brief';
-import { newPlan } from '../beginning/create';
-import { CANVAS, DAMSON, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
+import { DAMSON, OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
 import { previewKey, previewOf } from './preview';
 
-const FULL = 'POTTER_FULL' in globalThis;
 const previewed = (p: Parameters<typeof brief>[0]) => previewOf(p, brief(p));
 
 test('a plan’s moves become what flows, up to where it is left to dry', () => {
@@ -66,45 +56,3 @@ test('a plan opened again has the key of its preview; another colour, which show
   expect(previewKey(previewed(other))).not.toBe(key);
   expect(previewKey(previewOf(p, brief(p), 99))).not.toBe(key);
 });
-
-/** Pours a scene on a coarse grid and says what came of it. */
-function outcome(scene: PourScene, cells: number) {
-  const site = layGrid(scene, cells);
-  const kernel = plainKernel(site.grid, 8192);
-  const work = pourOn(kernel, scene, site);
-  let step = work.next();
-  while (!step.done) step = work.next();
-  const strata = mixesOf(scene);
-  const developing = develop(step.value, kernel, 24);
-  let plate = developing.next();
-  while (!plate.done) plate = developing.next();
-  return outcomeOf(step.value, plate.value, strata, { inks: {}, ground: new Float64Array(36) });
-}
-
-// The run-off estimate is science.md's: what is laid less 0.8 mm that stays.
-test.each([
-  ['rect', 'generous'],
-  ['rect', 'lean'],
-  ['round', 'generous'],
-  ['round', 'lean'],
-] as const)(
-  'the flip’s own tilts reach every corner and lose at most a third over the estimate: %s, %s',
-  (kind, school) => {
-    const shape =
-      kind === 'rect' ? { kind, widthMm: 500, heightMm: 400 } : { kind, diameterMm: 300 };
-    const p = newPlan({
-      title: 'Any',
-      paints: [OAT, SLATE, QUINCE],
-      surface: { ...CANVAS, shape },
-      technique: 'flip-cup',
-      school,
-    });
-    const b = brief(p);
-    const came = outcome(previewOf(p, b).scene, FULL ? 184 : 56);
-    expect(came.bareMm).toEqual([]);
-    expect(came.coveredShare).toBeGreaterThan(0.99);
-    const { lostG, expectedG } = runOffOf(b.surface, b.budget, came);
-    expect(lostG).toBeLessThan((4 / 3) * expectedG);
-    expect(lostG).toBeGreaterThan(0.5 * expectedG);
-  },
-);
