@@ -28,7 +28,7 @@ export const vapourDeficitHPa = (tempC: number, rh: number): number =>
 const REFERENCE_DEFICIT = vapourDeficitHPa(20, 50);
 
 /** How much quicker a room dries paint than one at 20 °C and 50 %. */
-export const paceOfRoom = (tempC: number, rh: number): number =>
+const paceOfRoom = (tempC: number, rh: number): number =>
   vapourDeficitHPa(tempC, rh) / REFERENCE_DEFICIT;
 
 /** How much thicker a film gets as it stands in a room: rise of ln ν a second (tuned; a balloon leaves its mark after 15 to 20 min, handbook 6). */

@@ -76,7 +76,7 @@ export const unstretched = (stage: Stage, moves: readonly Move[]): Move[] => [
 ];
 
 /** Wet edges, then a base, as far as they are set aside: a generous pour needs no base, but an edge to run over (handbook 6, common practice). */
-export function wetGround({ pot }: Pick<Stage, 'pot'>): Move[] {
+function wetGround({ pot }: Pick<Stage, 'pot'>): Move[] {
   const [edge, base] = [pot('edge'), pot('base')];
   const moves: Move[] = [];
   if (edge?.mix !== undefined) moves.push({ id: 'edges', verb: 'edge', mix: edge.mix, s: 90 });

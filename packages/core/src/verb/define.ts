@@ -57,7 +57,7 @@ export interface Take {
 }
 
 /** Uses of the pots moves lay paint from. */
-export type PotDrawn = 'base' | 'activator' | 'edge';
+type PotDrawn = 'base' | 'activator' | 'edge';
 
 /** What one loading of a cup holds, layer by layer, first in first. */
 export interface InCup {
