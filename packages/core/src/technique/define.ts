@@ -63,6 +63,8 @@ export interface Stage {
   readonly raisedRim: boolean;
   readonly widthMm: number;
   readonly heightMm: number;
+  /** Whether a place lies on the face. */
+  readonly onFace: (xMm: number, yMm: number) => boolean;
   /** The middle of the face; where that is a hole, a place on it. */
   readonly middle: readonly [number, number];
   /** Where each cup is best emptied, in their order. */

@@ -1,6 +1,6 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
-import { lineAt, parts } from './place';
+import { lineAt, onFace, parts } from './place';
 import { unstretched } from './stretch';
 
 /** Where the ribbons of colour lie, as shares of the face's height, and the base colour beside them. */
@@ -82,11 +82,8 @@ export const dutchPour = defineTechnique({
                 kind: 'free' as const,
                 pointsMm: [
                   ...BESIDE.flatMap((share, i): [number, number][] => {
-                    const y = Math.round(share * heightMm);
-                    const ends: [number, number][] = [
-                      [Math.round(0.15 * widthMm), y],
-                      [Math.round(0.85 * widthMm), y],
-                    ];
+                    const y = share * heightMm;
+                    const ends = onFace(stage, [0.15 * widthMm, y], [0.85 * widthMm, y]);
                     return i % 2 === 0 ? ends : ends.reverse();
                   }),
                 ],

@@ -1,5 +1,6 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
+import { onFace } from './place';
 import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
 
 export const openCup = defineTechnique({
@@ -35,14 +36,15 @@ export const openCup = defineTechnique({
       stage.cups.map((cup, i): Move => {
         const [x, y] = stage.spots[i]!;
         const half = Math.min(trackMm, 0.5 * stage.widthMm) / 2;
+        const [fromMm, toMm] = onFace(stage, [x - half, y], [x + half, y]);
         return {
           id: `slide-${cup}`,
           verb: 'slide',
           cup,
           way: {
             kind: 'line',
-            fromMm: [Math.round(x - half), Math.round(y)],
-            toMm: [Math.round(x + half), Math.round(y)],
+            fromMm,
+            toMm,
           },
           stands: 'open',
           gapMm,

@@ -1,8 +1,22 @@
 import type { Point } from '../surface/path';
 import type { Stage } from './define';
 
-/** Half the shorter side: how far from its middle a face reaches everywhere, about. */
-export const halfOf = ({ widthMm, heightMm }: Stage): number => Math.min(widthMm, heightMm) / 2;
+/** Directions a face is felt in from its middle, and steps in which it is tried how far it reaches. */
+const FELT = 24;
+const STEPS = 20;
+
+/** How far from its middle a face reaches in every direction, mm; half the shorter side for most, little for a letter. */
+export function halfOf({ widthMm, heightMm, middle: [x, y], onFace: on }: Stage): number {
+  const most = Math.min(widthMm, heightMm) / 2;
+  const reaches = (mm: number) =>
+    Array.from({ length: FELT }, (_, k) => (2 * Math.PI * k) / FELT).every((angle) =>
+      on(x + mm * Math.cos(angle), y + mm * Math.sin(angle)),
+    );
+  // A little within the outline, which counts for neither side.
+  for (let step = STEPS; step > 1; step--)
+    if (reaches(((0.999 * step) / STEPS) * most)) return (step / STEPS) * most;
+  return most / STEPS;
+}
 
 /** A place so far from the middle of the face, whole mm; degrees clockwise from the right. */
 export const fromMiddle = (
@@ -21,16 +35,36 @@ export const roundAbout = (n: number, fromDeg = 0): number[] =>
     return deg > 180 ? deg - 360 : deg;
   });
 
-/** A straight way whose ends are at shares of width and height. */
-export const lineAt = (
-  { widthMm, heightMm }: Stage,
+/** Places a way is tried at, to find where it comes on to the face. */
+const TRIED = 40;
+
+/** The ends of as much of a straight way as lies on the face, whole mm; all of it where none does. */
+export function onFace({ onFace: on }: Stage, from: Point, to: Point): [Place, Place] {
+  const at = (k: number): Point => [
+    from[0] + ((to[0] - from[0]) * k) / TRIED,
+    from[1] + ((to[1] - from[1]) * k) / TRIED,
+  ];
+  const there = Array.from({ length: TRIED + 1 }, (_, k) => on(...at(k)));
+  const [first, last] = [there.indexOf(true), there.lastIndexOf(true)];
+  const whole = ([x, y]: Point): Place => [Math.round(x), Math.round(y)];
+  return first < 0 ? [whole(from), whole(to)] : [whole(at(first)), whole(at(last))];
+}
+type Place = [number, number];
+
+/** A straight way whose ends are at shares of width and height, as much of it as lies on the face. */
+export function lineAt(
+  stage: Stage,
   [fx, fy]: Point,
   [tx, ty]: Point,
-): { kind: 'line'; fromMm: [number, number]; toMm: [number, number] } => ({
-  kind: 'line',
-  fromMm: [Math.round(fx * widthMm), Math.round(fy * heightMm)],
-  toMm: [Math.round(tx * widthMm), Math.round(ty * heightMm)],
-});
+): { kind: 'line'; fromMm: Place; toMm: Place } {
+  const { widthMm, heightMm } = stage;
+  const [fromMm, toMm] = onFace(
+    stage,
+    [fx * widthMm, fy * heightMm],
+    [tx * widthMm, ty * heightMm],
+  );
+  return { kind: 'line', fromMm, toMm };
+}
 
 /** The middles of n equal parts of a share from–to. */
 export const parts = (n: number, from: number, to: number): number[] =>

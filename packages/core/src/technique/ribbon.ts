@@ -1,6 +1,6 @@
 import type { Move } from '../verb';
-import { defineTechnique } from './define';
-import { parts } from './place';
+import { defineTechnique, type Stage } from './define';
+import { onFace, parts } from './place';
 import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
 
 export const ribbon = defineTechnique({
@@ -44,8 +44,7 @@ export const ribbon = defineTechnique({
         cups: [cup],
         way: {
           kind: 'wiggle',
-          fromMm: [Math.round(0.08 * widthMm), rows[i]!],
-          toMm: [Math.round(0.92 * widthMm), rows[i]!],
+          ...ends(stage, rows[i]!),
           swingMm: Math.round(Math.min(swingMm, (0.3 * heightMm) / cups.length)),
           waveMm: Math.max(20, Math.round(widthMm / 4)),
         },
@@ -56,3 +55,9 @@ export const ribbon = defineTechnique({
     );
   },
 });
+
+/** From side to side at a height, clear of both edges. */
+function ends(stage: Stage, y: number): { fromMm: [number, number]; toMm: [number, number] } {
+  const [fromMm, toMm] = onFace(stage, [0.08 * stage.widthMm, y], [0.92 * stage.widthMm, y]);
+  return { fromMm, toMm };
+}

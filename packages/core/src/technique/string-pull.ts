@@ -1,6 +1,6 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
-import { parts } from './place';
+import { onFace, parts } from './place';
 import { STRETCH_NEEDS, unstretched } from './stretch';
 
 export const stringPull = defineTechnique({
@@ -42,15 +42,16 @@ export const stringPull = defineTechnique({
     return unstretched(
       stage,
       cups.map((cup, i): Move => {
-        const x = Math.round(columns[i]! * widthMm);
+        const x = columns[i]! * widthMm;
+        const [fromMm, toMm] = onFace(stage, [x, 0.14 * heightMm], [x, 0.86 * heightMm]);
         return {
           id: `pull-${cup}`,
           verb: 'string',
           cup,
           way: {
             kind: 's',
-            fromMm: [x, Math.round(0.14 * heightMm)],
-            toMm: [x, Math.round(0.86 * heightMm)],
+            fromMm,
+            toMm,
             swingMm: Math.round(Math.min(swingMm, (0.3 * widthMm) / Math.max(1, cups.length))),
           },
           towardDeg: 90,

@@ -1,6 +1,6 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
-import { halfOf } from './place';
+import { halfOf, onFace } from './place';
 import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
 
 export const twinPour = defineTechnique({
@@ -32,14 +32,19 @@ export const twinPour = defineTechnique({
     const aside = (Math.SQRT1_2 * Math.min(apartMm, reach)) / 2;
     const pours = stage.cups.map((cup, i): Move => {
       const side = i % 2 === 0 ? -aside : aside;
+      const [fromMm, toMm] = onFace(
+        stage,
+        [x - dx - side, y - dy + side],
+        [x + dx - side, y + dy + side],
+      );
       return {
         id: `twin-${cup}`,
         verb: 'trail',
         cups: [cup],
         way: {
           kind: 'line',
-          fromMm: [Math.round(x - dx - side), Math.round(y - dy + side)],
-          toMm: [Math.round(x + dx - side), Math.round(y + dy + side)],
+          fromMm,
+          toMm,
         },
         heightMm: 40,
         s: 20,

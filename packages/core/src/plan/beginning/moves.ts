@@ -1,4 +1,5 @@
 import { limbsOf, shapeOf } from '../../surface/measure';
+import { covers } from '../../surface/outline/covers';
 import { techniqueOf } from '../../technique';
 import { backgroundOf } from './background';
 import { cupSpots } from './cup-spots';
@@ -19,6 +20,7 @@ import type { Plan } from '../document/schema';
 function written(plan: Plan): Move[] {
   const technique = techniqueOf(plan.technique.id);
   const shape = shapeOf(plan.surface.shape);
+  const rings = shape.rings(plan.surface.shape);
   const pot = (use: string) => plan.budget.pots.find((p) => p.use === use);
   const poured = technique.moves(
     {
@@ -26,6 +28,7 @@ function written(plan: Plan): Move[] {
       pot,
       ...shape.bounds(plan.surface.shape),
       raisedRim: plan.surface.rim.kind === 'raised',
+      onFace: (x, y) => covers(rings, x, y),
       middle: shape.spots(plan.surface.shape, 1)[0]!,
       spots: cupSpots(plan.surface.shape, plan.cups),
       strokes: plan.cups.map(
