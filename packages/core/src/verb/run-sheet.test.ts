@@ -68,6 +68,23 @@ test('moves follow each other; one that goes with another starts together with i
   ]);
 });
 
+test('one that goes with another says so first', () =>
+  expect(sheet(moves)[3]!.says).toMatch(/^At the same time as move 3: one quick pass/));
+
+test('what goes together is one turn of what flows, a lane each, whatever stands between them in the list', () => {
+  const flows = keepLedger(
+    [
+      { id: 'a', verb: 'lay', mix: 'm', filmMm: 1 },
+      { id: 'b', verb: 'flip', cup: 'c1', atMm: [250, 200], restS: 60 },
+      { id: 'c', verb: 'rest', s: 5 },
+      { id: 'd', verb: 'tilt', towardDeg: 0, angleDeg: 5, s: 9, with: 'b' },
+    ],
+    table(),
+  ).flow();
+  expect(flows.turns).toEqual([[1], [2, 1], [1]]);
+  expect(flows.acts.map((a) => a.kind)).toEqual(['overlay', 'rest', 'stream', 'tilt', 'rest']);
+});
+
 test('what each takes: a film from its pot, a cup whole, a coat with half the film on the edges', () => {
   const [lay, flip, , , , coat] = sheet(moves).map((s) => s.takes);
   expect(lay?.[0]).toMatchObject({ use: 'base', mix: 'm', ml: 200 });

@@ -28,13 +28,14 @@ export function layRunSheet(moves: readonly Move[], scene: Scene, ledger: Ledger
   return moves.map((move, i) => {
     const verb = verbOf(move);
     const { times, takes, leaves } = ledger.entries[i]!;
+    const beside = moves.findIndex((m) => m.id === move.with);
     const startS = (move.with !== undefined ? started.get(move.with)?.startS : undefined) ?? clock;
     const endS = startS + (secondsOf(move) + (verb.standsS?.(move) ?? 0)) * times;
     clock = Math.max(clock, endS);
     const step: RunStep = {
       move: move.id,
       title: verb.named?.(move) ?? verb.title,
-      says: verb.says(move, scene),
+      says: beside < 0 ? verb.says(move, scene) : together(beside, verb.says(move, scene)),
       ...(move.note === undefined ? {} : { note: move.note }),
       startS,
       endS,
@@ -47,3 +48,7 @@ export function layRunSheet(moves: readonly Move[], scene: Scene, ledger: Ledger
     return step;
   });
 }
+
+/** What is done beside a move under way says so first: a hand that waits for its turn comes too late. */
+const together = (beside: number, says: string): string =>
+  `At the same time as move ${beside + 1}: ${says[0]!.toLowerCase()}${says.slice(1)}`;
