@@ -15,11 +15,13 @@ import { metallicAsThin } from './metallic-as-thin';
 import { moreRunsOff } from './more-runs-off';
 import { neighboursMerge } from './neighbours-merge';
 import { neighboursMud } from './neighbours-mud';
+import { moveAmiss } from './move-amiss';
 import { noTopCoat } from './no-top-coat';
 import { offConsistency } from './off-consistency';
 import { oldOil } from './old-oil';
 import { pairReacted } from './pair-reacted';
 import { pinnedOverPot } from './pinned-over-pot';
+import { samePlaceTwice } from './same-place-twice';
 import { siliconeMisplaced } from './silicone-misplaced';
 import { thirstyGround } from './thirsty-ground';
 import { tooLittlePaint } from './too-little-paint';
@@ -37,6 +39,8 @@ export const REMARKS: readonly RemarkDefinition[] = Object.values(
     cupPouredTwice,
     cupNeverPoured,
     bottleTurnedOver,
+    moveAmiss,
+    samePlaceTwice,
     beyondItsPot,
     pinnedOverPot,
     colourNotLoaded,

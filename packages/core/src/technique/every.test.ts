@@ -31,9 +31,11 @@ describe.each(Object.entries(SURFACES))('on a %s', (name, surface) => {
     });
     expect(checkPlan(plan)).toEqual([]);
     const b = brief(plan);
-    // Each move says what to do, and none is poured from an empty cup.
+    // Each move says what to do, and nothing spoils it as it is written.
     for (const step of b.run) expect(step.says.length).toBeGreaterThan(10);
-    expect(b.remarks.filter((r) => r.code === 'cup-empty')).toEqual([]);
+    // Behind a rim the school's own figure is too much, whatever the technique: that is the school's to say.
+    const spoilt = b.remarks.filter((r) => r.severity === 'spoils').map((r) => r.code);
+    expect(spoilt.filter((code) => name !== 'tray' || code !== 'too-much-paint')).toEqual([]);
     const { scene } = previewOf(plan, b);
     const rings = shapeOf(surface.shape).rings(surface.shape);
     for (const act of scene.acts)

@@ -36,9 +36,8 @@ export const stringPull = defineTechnique({
   },
   defaults: { swingMm: 26, stringMm: 6 },
   moves: (stage, { swingMm, stringMm }) => {
-    const { widthMm, heightMm, backgroundCup } = stage;
-    const cups = stage.cups.filter((cup) => cup !== backgroundCup);
-    const columns = parts(Math.max(1, cups.length), 0.08, 0.92);
+    const { widthMm, heightMm, cups } = stage;
+    const columns = parts(cups.length, 0.08, 0.92);
     return unstretched(
       stage,
       cups.map((cup, i): Move => {
@@ -52,7 +51,7 @@ export const stringPull = defineTechnique({
             kind: 's',
             fromMm,
             toMm,
-            swingMm: Math.round(Math.min(swingMm, (0.3 * widthMm) / Math.max(1, cups.length))),
+            swingMm: Math.round(Math.min(swingMm, (0.3 * widthMm) / cups.length)),
           },
           towardDeg: 90,
           stringMm,

@@ -20,6 +20,10 @@ const AIRS: Readonly<Record<AirId, Air>> = {
   dryer: { says: 'Push with the cool dryer', pressPa: 300, shearPa: 11, spotMm: 20, machine: true },
 };
 
+/** Two breaths nearer than this, and as much alike in direction, go over the same place. */
+const SAME_MM = 12;
+const SAME_DEG = 15;
+
 /** How wide the fan of its mark is. */
 const SPREAD_DEG = 40;
 
@@ -60,6 +64,16 @@ export const blow = defineVerb({
   },
   says: ({ fromMm, towardDeg, reachMm, air }, { widthMm, heightMm }) =>
     `${AIRS[air as AirId].says} from ${placeWords(fromMm, widthMm, heightMm)} toward the ${directionWords(towardDeg)}, ${Math.round(reachMm / 10)} cm far, low over the film. Not twice in one place.`,
+  spoils: (move, earlier) => {
+    const apart = Math.hypot(
+      move.fromMm[0] - earlier.fromMm[0],
+      move.fromMm[1] - earlier.fromMm[1],
+    );
+    const turned = Math.abs(((move.towardDeg - earlier.towardDeg + 540) % 360) - 180);
+    return apart < SAME_MM && turned < SAME_DEG
+      ? 'blows where it was blown before: twice in one place lifts the base'
+      : undefined;
+  },
   wants: ({ air }) => (AIRS[air as AirId].machine ? 'dryer' : undefined),
   marks: ({ fromMm, towardDeg, reachMm }) => [
     { kind: 'fan', fromMm, towardDeg, reachMm, spreadDeg: SPREAD_DEG },

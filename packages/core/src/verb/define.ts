@@ -135,7 +135,11 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly sheds?: (move: M) => number;
   readonly does?: (move: M & Pick<MoveBase, 'own'> & { readonly s: number }, desk: Desk) => Done;
   /** How it empties a cup with this outlet; absent where it empties none. */
-  readonly empties?: (outlet: Cup['outlet']) => Empties;
+  readonly empties?: (outlet: Cup['outlet'], move: M) => Empties;
+  /** What goes wrong with it as it is told, and the values that mend it; nothing where it is well. */
+  readonly amiss?: (move: M) => { readonly says: string; readonly mends: Partial<M> } | undefined;
+  /** What goes wrong where it follows such another move of its kind; nothing where it does not. */
+  readonly spoils?: (move: M, earlier: M) => string | undefined;
   /** What goes with a change of one of its values, where that was only what is usual. */
   readonly follows?: (now: M, was: M) => M;
   /** Where it acts on the surface. */

@@ -1,4 +1,4 @@
-import { outletOf, outletWords } from '../cup/outlets';
+import { outletOf, outletWords, TURNED_OVER } from '../cup/outlets';
 import type { Cup } from '../cup/schema';
 import type { Empties } from './define';
 
@@ -7,4 +7,12 @@ export const pouredThrough = (outlet: Cup['outlet']): Empties => ({
   outlet: outletOf(outlet),
   ...outletWords(outlet),
   sunk: 'arrives at the very end, as a small focus',
+});
+
+/** A cup turned over on the surface. */
+export const turnedOver = (): Empties => ({
+  outlet: TURNED_OVER,
+  first: 'touches the surface first, runs outward',
+  last: 'comes last, ends on top in the middle',
+  sunk: 'comes out last',
 });

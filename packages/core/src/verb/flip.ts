@@ -1,5 +1,6 @@
 import { TURNED_OVER } from '../cup/outlets';
 import { defineVerb } from './define';
+import { turnedOver } from './empties';
 import { placeWords } from './place';
 import { meanNu } from './thickness';
 
@@ -56,12 +57,7 @@ export const flip = defineVerb({
       takes: [{ cup, ml: held.ml, g: held.g }],
     };
   },
-  empties: () => ({
-    outlet: TURNED_OVER,
-    first: 'touches the surface first, runs outward',
-    last: 'comes last, ends on top in the middle',
-    sunk: 'comes out last',
-  }),
+  empties: turnedOver,
   marks: ({ cup, atMm }, { mouthMm }) => [{ kind: 'disc', atMm, rMm: mouthMm(cup) / 2 }],
   label: ({ cup }, { cupName }) => cupName(cup),
 });

@@ -75,7 +75,7 @@ export const referencesOf = (move: Move): readonly Reference[] =>
 
 /** Whether it turns its cups upside down, as against pouring them. */
 export const turnsOver = (move: Move): boolean =>
-  verbOf(move).empties?.('rim').outlet === TURNED_OVER;
+  verbOf(move).empties?.('rim', move).outlet === TURNED_OVER;
 
 /** The cups a move uses, in order. */
 export const cupsOf = (move: Move): readonly string[] =>

@@ -31,5 +31,10 @@ export const press = defineVerb({
   }),
   says: ({ atMm, widthMm, tool }, scene) =>
     `Press ${tool === 'balloon' ? 'the balloon' : 'it flat'} on ${placeWords(atMm, scene.widthMm, scene.heightMm)} until ${Math.round(widthMm / 10)} cm touch, and lift straight up. A fresh spot each time: twice in one place smears.`,
+  spoils: (move, earlier) =>
+    Math.hypot(move.atMm[0] - earlier.atMm[0], move.atMm[1] - earlier.atMm[1]) <
+    (move.widthMm + earlier.widthMm) / 4
+      ? 'presses where it was pressed before: twice in one place smears'
+      : undefined,
   marks: ({ atMm, widthMm }) => [{ kind: 'disc', atMm, rMm: widthMm / 2 }],
 });

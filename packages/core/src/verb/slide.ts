@@ -1,11 +1,14 @@
 import { outletOf, outletWords, TURNED_OVER } from '../cup/outlets';
 import { along, lengthOfLine, pathWords, type Point, strokesOf } from '../surface/path';
 import { defineVerb } from './define';
+import { turnedOver } from './empties';
 import { meanNu } from './thickness';
 
 /** A gap under the rim this wide lets a cup's paint go slower than lifting it away does, so many times (tuned). */
 const STATED_GAP_MM = 2;
 const SLOWER = 4;
+/** Lifted higher than this it dumps what it holds, mm (handbook 6: barely lifted; the figure an estimate). */
+const DUMPS_MM = 8;
 /** Points a way is told by where it ends early. */
 const POINTS = 60;
 /** What is left when a cup is lifted off falls in the middle: its disc, as a share of the mouth. */
@@ -64,11 +67,17 @@ export const slide = defineVerb({
       takes: [{ cup, ml: held.ml, g: held.g }],
     };
   },
-  empties: () => ({
-    outlet: outletOf('bottom'),
-    ...outletWords('bottom'),
-    sunk: 'comes out first',
-  }),
+  empties: (_, { stands }) =>
+    stands === 'over'
+      ? turnedOver()
+      : { outlet: outletOf('bottom'), ...outletWords('bottom'), sunk: 'comes out first' },
+  amiss: ({ gapMm }) =>
+    gapMm > DUMPS_MM
+      ? {
+          says: `lifts the cup ${Math.round(gapMm)} mm: all of it comes at once`,
+          mends: { gapMm: STATED_GAP_MM },
+        }
+      : undefined,
   marks: ({ way }) => [{ kind: 'path', path: way }],
   label: ({ cup }, { cupName }) => cupName(cup),
 });

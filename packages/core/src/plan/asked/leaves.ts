@@ -23,5 +23,5 @@ export function leavesWords(plan: Plan, cupId: string): LeavesWords {
 export function emptiesOf(plan: Plan, cupId: string): Empties {
   const outlet = plan.cups.find((c) => c.id === cupId)?.outlet;
   const move = plan.moves.find((m) => cupsOf(m).includes(cupId));
-  return (move && verbOf(move).empties?.(outlet)) ?? pouredThrough(outlet);
+  return (move && verbOf(move).empties?.(outlet, move)) ?? pouredThrough(outlet);
 }

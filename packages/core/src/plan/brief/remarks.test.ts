@@ -102,6 +102,48 @@ const CASES: Record<string, [Plan, boolean][]> = {
       true,
     ],
   ],
+  'move-amiss': [
+    [
+      {
+        ...small,
+        moves: [
+          {
+            id: 'slide',
+            verb: 'slide',
+            cup: 'c1',
+            way: { kind: 'line', fromMm: [40, 90], toMm: [140, 90] },
+            stands: 'over',
+            gapMm: 30,
+          },
+        ],
+      },
+      true,
+    ],
+  ],
+  'same-place-twice': [
+    [
+      {
+        ...small,
+        moves: [
+          ...small.moves,
+          { id: 'p1', verb: 'press', atMm: [60, 60], widthMm: 40, tool: 'balloon' },
+          { id: 'p2', verb: 'press', atMm: [68, 60], widthMm: 40, tool: 'balloon' },
+        ],
+      },
+      true,
+    ],
+    [
+      {
+        ...small,
+        moves: [
+          ...small.moves,
+          { id: 'b1', verb: 'blow', fromMm: [60, 60], towardDeg: 175, reachMm: 60, air: 'mouth' },
+          { id: 'b2', verb: 'blow', fromMm: [64, 60], towardDeg: -178, reachMm: 60, air: 'mouth' },
+        ],
+      },
+      true,
+    ],
+  ],
   'bottle-turned-over': [
     [{ ...small, cups: small.cups.map((c) => ({ ...c, outlet: { tipMm: 3 } })) }, true],
     [{ ...small, cups: small.cups.map((c) => ({ ...c, outlet: 'bottom' as const })) }, true],
