@@ -1,5 +1,6 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
+import { spun } from './laid';
 import { fromMiddle, halfOf, roundAbout } from './place';
 import { unstretched } from './stretch';
 
@@ -82,18 +83,7 @@ export const bloom = defineTechnique({
         air: air as 'mouth' | 'straw' | 'dryer',
         s: 1.5,
       })),
-      ...(turnsPerMin >= 5
-        ? [
-            {
-              id: 'spin',
-              verb: 'spin' as const,
-              aboutMm: atMm,
-              turnsPerMin,
-              counter: false,
-              s: 8,
-            },
-          ]
-        : []),
+      ...spun(stage, turnsPerMin, 8),
     ]);
   },
 });

@@ -1,5 +1,6 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
+import { flips } from './laid';
 import { fromMiddle, halfOf, roundAbout } from './place';
 import { stretch, STRETCH_NEEDS, STRETCH_USUAL } from './stretch';
 
@@ -29,14 +30,7 @@ export const colonyTorch = defineTechnique({
   moves: (stage, { places, widthMm, waitS, angleDeg }) =>
     stretch(
       stage,
-      stage.cups.map((cup, i): Move => ({
-        id: `flip-${cup}`,
-        verb: 'flip',
-        cup,
-        atMm: [...stage.spots[i]!],
-        restS: 60,
-        s: 20,
-      })),
+      flips(stage, 60),
       { torch: 'none', angleDeg },
       roundAbout(Math.round(places), -90).flatMap((deg, i): Move[] => [
         {

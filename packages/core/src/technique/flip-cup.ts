@@ -1,5 +1,5 @@
-import type { Move } from '../verb';
 import { defineTechnique } from './define';
+import { flips } from './laid';
 import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
 
 export const flipCup = defineTechnique({
@@ -24,15 +24,6 @@ export const flipCup = defineTechnique({
     ...STRETCH_SETTINGS,
   },
   defaults: { restS: 60, ...STRETCH_USUAL },
-  moves: (stage, { restS, torch, angleDeg }) => {
-    const flips = stage.cups.map((cup, i): Move => ({
-      id: `flip-${cup}`,
-      verb: 'flip',
-      cup,
-      atMm: [...stage.spots[i]!],
-      restS,
-      s: 20,
-    }));
-    return stretch(stage, flips, { torch, angleDeg });
-  },
+  moves: (stage, { restS, torch, angleDeg }) =>
+    stretch(stage, flips(stage, restS), { torch, angleDeg }),
 });

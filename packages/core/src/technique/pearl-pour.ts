@@ -1,5 +1,5 @@
-import type { Move } from '../verb';
 import { defineTechnique } from './define';
+import { puddles } from './laid';
 import { halfOf } from './place';
 import { stretch, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
 
@@ -43,18 +43,10 @@ export const pearlPour = defineTechnique({
   defaults: { waitS: 900, ...STRETCH_USUAL, torch: 'none' },
   moves: (stage, { waitS, torch, angleDeg }) => {
     const dump = stage.pot('activator')?.mix;
-    const puddles = stage.cups.map((cup, i): Move => ({
-      id: `pearl-${cup}`,
-      verb: 'pour',
-      cups: [cup],
-      atMm: [...stage.spots[i]!],
-      heightMm: 20,
-      s: 8,
-    }));
     return stretch(
       stage,
       [
-        ...puddles,
+        ...puddles(stage, stage.cups),
         ...(dump === undefined
           ? []
           : [

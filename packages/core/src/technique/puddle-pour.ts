@@ -1,5 +1,5 @@
-import type { Move } from '../verb';
 import { defineTechnique } from './define';
+import { puddles } from './laid';
 import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
 
 export const puddlePour = defineTechnique({
@@ -20,17 +20,5 @@ export const puddlePour = defineTechnique({
   },
   settings: STRETCH_SETTINGS,
   defaults: STRETCH_USUAL,
-  moves: (stage, wishes) =>
-    stretch(
-      stage,
-      stage.cups.map((cup, i): Move => ({
-        id: `puddle-${cup}`,
-        verb: 'pour',
-        cups: [cup],
-        atMm: [...stage.spots[i]!],
-        heightMm: 20,
-        s: 10,
-      })),
-      wishes,
-    ),
+  moves: (stage, wishes) => stretch(stage, puddles(stage, stage.cups), wishes),
 });

@@ -1,5 +1,6 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
+import { puddles } from './laid';
 import { halfOf } from './place';
 import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
 
@@ -34,20 +35,7 @@ export const reversePour = defineTechnique({
     const { widthMm, heightMm } = stage;
     const background = stage.backgroundCup ?? stage.cups.at(-1)!;
     const y = Math.round(heightMm / 2);
-    const pours = stage.cups.flatMap((cup, i): Move[] =>
-      cup === background
-        ? []
-        : [
-            {
-              id: `puddle-${cup}`,
-              verb: 'pour',
-              cups: [cup],
-              atMm: [...stage.spots[i]!],
-              heightMm: 20,
-              s: 10,
-            },
-          ],
-    );
+    const pattern = stage.cups.filter((cup) => cup !== background);
     const line: Move = {
       id: 'line',
       verb: 'trail',
@@ -62,6 +50,6 @@ export const reversePour = defineTechnique({
       heightMm: 20,
       s: 15,
     };
-    return stretch(stage, [...pours, line], { torch, angleDeg });
+    return stretch(stage, [...puddles(stage, pattern, stage.cups), line], { torch, angleDeg });
   },
 });

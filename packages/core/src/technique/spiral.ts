@@ -1,5 +1,6 @@
 import { defineTechnique } from './define';
-import { fromMiddle, halfOf } from './place';
+import { spun } from './laid';
+import { halfOf } from './place';
 import { STRETCH_NEEDS, unstretched } from './stretch';
 
 export const spiral = defineTechnique({
@@ -47,17 +48,6 @@ export const spiral = defineTechnique({
         s: 20 * stage.cups.length,
         note: 'The hand goes straight in while the table turns.',
       },
-      ...(spinS > 0
-        ? [
-            {
-              id: 'spin',
-              verb: 'spin' as const,
-              aboutMm: fromMiddle(stage, 0, 0),
-              turnsPerMin,
-              counter: false,
-              s: spinS,
-            },
-          ]
-        : []),
+      ...spun(stage, turnsPerMin, spinS),
     ]),
 });

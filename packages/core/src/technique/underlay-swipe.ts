@@ -1,5 +1,6 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
+import { spun } from './laid';
 import { fromMiddle, halfOf, roundAbout } from './place';
 import { unstretched } from './stretch';
 import { bands, SWIPE_SETTINGS, SWIPE_USES, SWIPE_USUAL, swipes } from './swipe-strokes';
@@ -67,9 +68,7 @@ export const underlaySwipe = defineTechnique({
           ]),
       ...bands(stage, over),
       ...swipes(stage, wishes),
-      ...(turnsPerMin >= 5
-        ? [{ id: 'spin', verb: 'spin' as const, aboutMm: atMm, turnsPerMin, counter: false, s: 8 }]
-        : []),
+      ...spun(stage, turnsPerMin, 8),
     ]);
   },
 });
