@@ -29,15 +29,22 @@ const VIEWS = [
   { name: 'cups-1280', at: `${QUINCE}/cups`, on: WIDE },
   { name: 'moves-390', at: `${QUINCE}/moves` },
   { name: 'preview-390', at: `${QUINCE}/preview` },
-  {
-    name: 'chip-390',
-    at: `${QUINCE}/chip?mix=m-quince`,
-    then: async (page) => {
-      await press(page, 'button', /^Over another mix/);
-      await press(page, 'radio', 'Slate');
-    },
-  },
   { name: 'order-1280', at: `${QUINCE}/order?cup=0`, on: WIDE },
+  {
+    name: 'technique-390',
+    at: `${QUINCE}/technique`,
+    then: async (page) => {
+      await press(page, 'radio', 'Petals');
+      await page.waitForFunction(
+        () => document.querySelectorAll('[aria-label="Techniques"] canvas').length > 3,
+        { timeout: 60000 },
+      );
+      await page.evaluate(() =>
+        document.querySelector('[aria-label="Techniques"]').scrollIntoView(),
+      );
+    },
+    small: true,
+  },
   { name: 'shopping-390', at: `/shopping?plans=${quince},${number}` },
   { name: 'finish-390', at: `${QUINCE}/finish` },
   { name: 'shelf-390', at: '/shelf' },
@@ -71,13 +78,14 @@ const pictured = (page) =>
     { timeout: 60000, polling: 200 },
   );
 
-for (const { name, at, on = PHONE, dark, then } of VIEWS) {
+for (const { name, at, on = PHONE, dark, then, small } of VIEWS) {
   const page = await openPage(await browser.createBrowserContext(), on, { dark });
   await page.goto(studio.url + at, { waitUntil: 'networkidle0' });
   await page.evaluate(() => document.fonts.ready);
-  await pictured(page);
+  // Small pictures are as fine as they get at once.
+  if (!small) await pictured(page);
   await then?.(page);
-  if (then) await pictured(page);
+  if (then && !small) await pictured(page);
   // A press leaves its own mark for a moment.
   if (then) await new Promise((resolve) => setTimeout(resolve, 400));
   await page.screenshot({ path: join(folder, `${name}.png`) });

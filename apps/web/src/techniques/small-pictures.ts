@@ -11,7 +11,7 @@ import type { Picture } from '@/picture/pour-host';
 import type { Answer, Ask } from '@/workers/messages';
 
 /** A film and a picture just fine enough to tell one technique from another. */
-const SMALL = { cells: 44, pixels: 132 } as const;
+const SMALL = { cells: 40, pixels: 112 } as const;
 /** Pictures kept for when somebody comes back. */
 const MOST_KEPT = 120;
 
