@@ -4,6 +4,15 @@ import { drawPicture } from '@/picture/draw-picture';
 import type { Picture } from '@/picture/pour-host';
 import { Small } from '@/ui/type';
 
+/** Room in the box, px. */
+const ROOM = { width: 124, height: 104 };
+
+/** A picture's size, as large as there is room. */
+function fitted({ width, height }: Picture): { width: number; height: number } {
+  const scale = Math.min(ROOM.width / width, ROOM.height / height);
+  return { width: Math.round(width * scale), height: Math.round(height * scale) };
+}
+
 /** A box of one shape for all, with the picture as large as it goes into it; what is still computed says so. */
 export function SmallPicture({
   picture,
@@ -29,7 +38,7 @@ export function SmallPicture({
             ref: canvas,
             role: 'img',
             'aria-label': label,
-            style: { maxWidth: 124, maxHeight: 104, display: 'block' },
+            style: { ...fitted(picture), display: 'block' },
           })}
         </View>
       ) : (
