@@ -12,6 +12,7 @@ import { FieldInput } from '@/ui/field';
 import { QuantityField } from '@/ui/quantity-field';
 import { TextField } from '@/ui/text-field';
 import { Small, Strong } from '@/ui/type';
+import { YesNo } from '@/ui/yes-no';
 import { LeftAfter } from './left-after';
 
 interface Props {
@@ -105,6 +106,13 @@ export function MovePanel({ index, move, onMoved }: Props) {
           />
         )}
       </View>
+      {edits.mayGoTogether(plan, index) ? (
+        <YesNo
+          label="Together with the move before"
+          value={move.with !== undefined}
+          onChange={(together) => edit((p) => edits.setTogether(p, index, together))}
+        />
+      ) : null}
       {pot >= 0 && values['filmMm'] === undefined ? <PotFields index={pot} /> : null}
       {step ? <LeftAfter step={step} /> : null}
       <TextField

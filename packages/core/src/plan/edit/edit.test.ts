@@ -168,6 +168,23 @@ test('a move that went with one that is gone goes alone', () => {
   expect(checkPlan(edit.moveMove(tied, 3, 0))).toEqual([]);
 });
 
+test('moves are told to go together and apart again, a third with the first of them', () => {
+  const start = plan();
+  const at = start.moves.findIndex((m) => m.verb === 'tilt');
+  expect(edit.mayGoTogether(start, at + 1)).toBe(true);
+  // Nobody levels a piece at the same time as anything that flows.
+  expect(edit.mayGoTogether(start, 0)).toBe(false);
+  const two = edit.setTogether(start, at + 1, true);
+  const three = edit.setTogether(two, at + 2, true);
+  expect(three.moves.slice(at + 1, at + 3).map((m) => m.with)).toEqual([
+    start.moves[at]!.id,
+    start.moves[at]!.id,
+  ]);
+  expect(checkPlan(three)).toEqual([]);
+  expect(brief(three).run[at + 2]!.startS).toBe(brief(start).run[at]!.startS);
+  expect(edit.setTogether(three, at + 1, false).moves[at + 1]!.with).toBeUndefined();
+});
+
 test('a layer set by its fill line holds what the cup holds up to there', () => {
   const p = edit.fillTo(plan(), 0, 0, 20, 0);
   expect(brief(p).cups[0]?.layers[0]?.toMm).toBeCloseTo(20, 1);

@@ -31,6 +31,20 @@ export const setMove = (plan: Plan, index: number, change: (move: Move) => Move)
 const followed = (now: Move, was: Move): Move =>
   now.verb === was.verb ? (verbOf(now).follows?.(now, was) ?? now) : now;
 
+/** Whether a move can be done at the same time as the one before it: both do something to the film. */
+export function mayGoTogether({ moves }: Plan, index: number): boolean {
+  const [before, move] = [moves[index - 1], moves[index]];
+  return Boolean(before && move && verbOf(before).does && verbOf(move).does);
+}
+
+/** Has a move begin together with the one before it, and whatever that goes with; or after it again. */
+export const setTogether = (plan: Plan, index: number, together: boolean): Plan => {
+  const before = plan.moves[index - 1];
+  if (together && before)
+    return setMove(plan, index, (m) => ({ ...m, with: before.with ?? before.id }));
+  return setMove(plan, index, ({ with: _, ...alone }) => alone as Move);
+};
+
 /** Hands a move back to the technique, which writes it anew; one of the artist's own making goes. */
 export const releaseMove = (plan: Plan, index: number): Plan =>
   rewriteMoves(plan, {
