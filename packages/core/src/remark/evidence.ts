@@ -13,6 +13,7 @@ import type { CupOrder } from '../order/schema';
 import type { Paint } from '../paint/schema';
 import type { SurfaceMeasure } from '../surface/measure';
 import type { Surface } from '../surface/schema';
+import type { TechniqueId } from '../technique';
 import type { Ledger, Move } from '../verb';
 
 /** One operation of RFC 6902 on the plan document. */
@@ -38,6 +39,7 @@ export interface Evidence {
     readonly metallics?: 'thicker' | 'alike';
     readonly mixes: readonly Mix[];
     readonly budget: Budget;
+    readonly technique: { readonly id: TechniqueId };
     readonly cups: readonly Cup[];
     readonly order?: CupOrder;
     readonly moves: readonly Move[];

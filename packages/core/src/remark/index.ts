@@ -17,6 +17,8 @@ import { neighboursMerge } from './neighbours-merge';
 import { neighboursMud } from './neighbours-mud';
 import { moveAmiss } from './move-amiss';
 import { noTopCoat } from './no-top-coat';
+import { notOpposite } from './not-opposite';
+import { nothingSetAside } from './nothing-set-aside';
 import { offConsistency } from './off-consistency';
 import { oldOil } from './old-oil';
 import { pairReacted } from './pair-reacted';
@@ -39,6 +41,8 @@ export const REMARKS: readonly RemarkDefinition[] = Object.values(
     cupPouredTwice,
     cupNeverPoured,
     bottleTurnedOver,
+    notOpposite,
+    nothingSetAside,
     moveAmiss,
     samePlaceTwice,
     beyondItsPot,

@@ -17,6 +17,7 @@ import {
 } from '../fixture.test-data';
 import { rewriteMoves, setPreparation } from '../beginning/moves';
 import { patchPlan } from '../document/patch';
+import { setTechnique } from '../edit/technique';
 import type { Plan } from '../document/schema';
 import type { Studio } from '../document/studio';
 
@@ -100,6 +101,26 @@ const CASES: Record<string, [Plan, boolean][]> = {
         moves: [{ id: 'one', verb: 'pour', cups: ['c1'], atMm: [90, 90], heightMm: 60 }],
       },
       true,
+    ],
+  ],
+  'not-opposite': [
+    [
+      (() => {
+        const twin = setTechnique(small, 'twin-pour').plan;
+        const { reverseOf: _, ...own } = twin.cups[1]!;
+        return { ...twin, cups: [twin.cups[0]!, { ...own, layers: twin.cups[0]!.layers! }] };
+      })(),
+      true,
+    ],
+  ],
+  'nothing-set-aside': [
+    [
+      (() => {
+        const bloom = setTechnique(small, 'bloom').plan;
+        const pots = bloom.budget.pots.filter((p) => p.use !== 'activator');
+        return { ...bloom, budget: { ...bloom.budget, pots } };
+      })(),
+      false,
     ],
   ],
   'move-amiss': [
