@@ -211,6 +211,11 @@ test('the demo fills an empty studio and leaves a used one alone', async () => {
     'Damson Moon',
     'Kale and Walnut tiles',
     'Number 27',
+    'Frosted Kale',
+    'Beetroot Bloom',
+    'Long Border',
+    'Six clock faces',
+    'Key tray',
   ]);
   expect((await ask('GET', '/api/shelf')).body.items.length).toBeGreaterThan(12);
   const { runs } = (await ask('GET', '/api/runs')).body;
