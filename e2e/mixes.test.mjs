@@ -242,7 +242,7 @@ test('with the studio away: the weighing is opened, gone through and kept, a pic
   );
   await type(page, 'The scale reads, g', g);
   // What was typed has come through once the button names all of it.
-    await press(page, 'button', `Take ${g} g`);
+  await press(page, 'button', `Take ${g} g`);
   await says(page, '2 of');
   await page.reload({ waitUntil: 'domcontentloaded' });
   await says(page, '2 of');
