@@ -40,7 +40,7 @@ export function* sideBySide(
     const going = heads.flatMap(({ span, doneS }) => (span ? [{ span, fromS: doneS }] : []));
     if (going.length === 0) return;
     const s = Math.min(...going.map(({ span, fromS }) => span.s - fromS));
-    yield* frames(under, going.length === 1 ? later(going[0]!, s) : atOnce(going, s));
+    yield* frames(under, going.length === 1 ? later(going[0]!, s) : summed(going, s));
     for (const head of heads) {
       if (!head.span) continue;
       head.doneS += s;
@@ -104,7 +104,7 @@ function later({ span, fromS }: Part, s: number): Span {
 }
 
 /** Stretches as long as each other as one: their drives and forces add up, and all of their paint arrives. */
-function atOnce(parts: readonly Part[], s: number): Span {
+function summed(parts: readonly Part[], s: number): Span {
   const spans = parts.map((part) => later(part, s));
   const forces = spans.flatMap((span) => span.forces ?? []);
   return {
