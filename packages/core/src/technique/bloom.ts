@@ -1,8 +1,8 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
-import { spun } from './laid';
+import { activated, spun } from './laid';
 import { fromMiddle, halfOf, roundAbout } from './place';
-import { unstretched } from './stretch';
+import { KEEP, unstretched } from './stretch';
 
 export const bloom = defineTechnique({
   id: 'bloom',
@@ -27,7 +27,7 @@ export const bloom = defineTechnique({
         overBase: { ml: 8 },
         inAll: { ml: 8 },
       },
-      { use: 'keep', overBase: { share: 0.05 } },
+      KEEP,
     ],
     loading: 'single',
     cups: { least: 1 },
@@ -51,7 +51,6 @@ export const bloom = defineTechnique({
   },
   defaults: { petals: 9, air: 'mouth', reachMm: 110, turnsPerMin: 60 },
   moves: (stage, { petals, air, reachMm, turnsPerMin }) => {
-    const activator = stage.pot('activator')?.mix;
     const atMm = fromMiddle(stage, 0, 0);
     return unstretched(stage, [
       ...stage.cups.map((cup): Move => ({
@@ -62,18 +61,7 @@ export const bloom = defineTechnique({
         heightMm: 15,
         s: 8,
       })),
-      ...(activator === undefined
-        ? []
-        : [
-            {
-              id: 'activator',
-              verb: 'activate' as const,
-              mix: activator,
-              way: { kind: 'ring' as const, centreMm: atMm, radiusMm: 4, turns: 2 },
-              wideMm: 16,
-              s: 6,
-            },
-          ]),
+      ...activated(stage, { kind: 'ring', centreMm: atMm, radiusMm: 4, turns: 2 }, 16, 6),
       ...roundAbout(Math.round(petals)).map((deg, i): Move => ({
         id: `breath-${i + 1}`,
         verb: 'blow',

@@ -1,7 +1,7 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
 import { lineAt, onFace, parts } from './place';
-import { unstretched } from './stretch';
+import { KEEP, unstretched } from './stretch';
 
 /** Where the ribbons of colour lie, as shares of the face's height, and the base colour beside them. */
 const RIBBONS = { from: 0.45, to: 0.55 } as const;
@@ -21,10 +21,7 @@ export const dutchPour = defineTechnique({
   needs: {
     part: 0.2,
     consistency: 'thin',
-    uses: [
-      { use: 'base', overBase: { filmMm: 1.4 }, inAll: { filmMm: 1.2 } },
-      { use: 'keep', overBase: { share: 0.05 } },
-    ],
+    uses: [{ use: 'base', overBase: { filmMm: 1.4 }, inAll: { filmMm: 1.2 } }, KEEP],
     loading: 'single',
     cups: { least: 1 },
     tools: ['A dryer that blows cool'],

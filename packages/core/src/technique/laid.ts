@@ -1,3 +1,4 @@
+import type { Path } from '../surface/path';
 import type { Move } from '../verb';
 import type { Stage } from './define';
 import { fromMiddle } from './place';
@@ -41,3 +42,9 @@ export const spun = (stage: Stage, turnsPerMin: number, s: number): Move[] =>
           s,
         },
       ];
+
+/** What is set aside as activator, or as dump colour, run along a way; nothing where none is set aside. */
+export function activated({ pot }: Stage, way: Path, wideMm: number, s: number): Move[] {
+  const mix = pot('activator')?.mix;
+  return mix === undefined ? [] : [{ id: 'activator', verb: 'activate', mix, way, wideMm, s }];
+}

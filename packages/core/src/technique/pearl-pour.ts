@@ -1,7 +1,7 @@
 import { defineTechnique } from './define';
-import { puddles } from './laid';
+import { activated, puddles } from './laid';
 import { halfOf } from './place';
-import { stretch, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
+import { KEEP, stretch, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
 
 export const pearlPour = defineTechnique({
   id: 'pearl-pour',
@@ -24,7 +24,7 @@ export const pearlPour = defineTechnique({
         overBase: { share: 0.3 },
         inAll: { share: 0.25 },
       },
-      { use: 'keep', overBase: { share: 0.05 } },
+      KEEP,
     ],
     loading: 'single',
     cups: { least: 1 },
@@ -42,29 +42,22 @@ export const pearlPour = defineTechnique({
   // Handbook 6: tilt, wait 15 min (common practice, no published source).
   defaults: { waitS: 900, ...STRETCH_USUAL, torch: 'none' },
   moves: (stage, { waitS, torch, angleDeg }) => {
-    const dump = stage.pot('activator')?.mix;
     return stretch(
       stage,
       [
         ...puddles(stage, stage.cups),
-        ...(dump === undefined
-          ? []
-          : [
-              {
-                id: 'dump',
-                verb: 'activate' as const,
-                mix: dump,
-                way: {
-                  kind: 'spiral' as const,
-                  centreMm: [...stage.middle] as [number, number],
-                  fromRadiusMm: 5,
-                  toRadiusMm: Math.round(0.7 * halfOf(stage)),
-                  turns: 4,
-                },
-                wideMm: 24,
-                s: 20,
-              },
-            ]),
+        ...activated(
+          stage,
+          {
+            kind: 'spiral',
+            centreMm: [...stage.middle],
+            fromRadiusMm: 5,
+            toRadiusMm: Math.round(0.7 * halfOf(stage)),
+            turns: 4,
+          },
+          24,
+          20,
+        ),
       ],
       { torch, angleDeg },
       waitS > 0 ? [{ id: 'wait', verb: 'rest', s: waitS }] : [],

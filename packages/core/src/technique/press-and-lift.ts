@@ -1,7 +1,7 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
 import { fromMiddle } from './place';
-import { STRETCH_NEEDS, unstretched } from './stretch';
+import { KEEP, STRETCH_NEEDS, unstretched } from './stretch';
 
 export const pressAndLift = defineTechnique({
   id: 'press-and-lift',
@@ -17,7 +17,7 @@ export const pressAndLift = defineTechnique({
   needs: {
     ...STRETCH_NEEDS,
     consistency: 'thin',
-    uses: [{ use: 'keep', overBase: { share: 0.05 } }],
+    uses: [KEEP],
     tools: ['A sheet to pour the puddles on', 'A palette knife'],
   },
   pins: {

@@ -1,7 +1,7 @@
 import type { Move } from '../verb';
 import { defineTechnique, type Stage } from './define';
 import { onFace, parts } from './place';
-import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
+import { ON_BASE, stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stretch';
 
 export const ribbon = defineTechnique({
   id: 'ribbon',
@@ -17,10 +17,7 @@ export const ribbon = defineTechnique({
     ...STRETCH_NEEDS,
     part: 0.7,
     consistency: 'thick',
-    uses: [
-      { use: 'base', overBase: { filmMm: 1 }, inAll: { filmMm: 0.8 } },
-      { use: 'keep', overBase: { share: 0.05 } },
-    ],
+    uses: ON_BASE,
     loading: 'split',
   },
   pins: {

@@ -1,5 +1,6 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
+import { activated } from './laid';
 import { fromMiddle, halfOf, parts, roundAbout } from './place';
 import { unstretched } from './stretch';
 import { SWIPE_USES } from './swipe-strokes';
@@ -34,7 +35,6 @@ export const ringBandSwipe = defineTechnique({
   moves: (stage, { strokes }) => {
     const [disc, ...rings] = stage.cups;
     const half = halfOf(stage);
-    const activator = stage.pot('activator')?.mix;
     const at = parts(rings.length, 0.22, 0.85);
     const atMm = fromMiddle(stage, 0, 0);
     const directions = roundAbout(Math.round(strokes));
@@ -51,18 +51,12 @@ export const ringBandSwipe = defineTechnique({
         heightMm: 25,
         s: 10,
       })),
-      ...(activator === undefined
-        ? []
-        : [
-            {
-              id: 'activator',
-              verb: 'activate' as const,
-              mix: activator,
-              way: { kind: 'ring' as const, centreMm: atMm, radiusMm: Math.round(inner), turns: 1 },
-              wideMm: 10,
-              s: 10,
-            },
-          ]),
+      ...activated(
+        stage,
+        { kind: 'ring', centreMm: atMm, radiusMm: Math.round(inner), turns: 1 },
+        10,
+        10,
+      ),
       ...directions.map((deg, i): Move => ({
         id: `stroke-${i + 1}`,
         verb: 'swipe',

@@ -1,7 +1,7 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
 import { fromMiddle, halfOf, roundAbout } from './place';
-import { STRETCH_NEEDS, unstretched } from './stretch';
+import { ON_BASE, STRETCH_NEEDS, unstretched } from './stretch';
 
 /** Lobes of the usual foot. */
 const LOBES = 5;
@@ -18,10 +18,7 @@ export const splitFoot = defineTechnique({
   ],
   needs: {
     ...STRETCH_NEEDS,
-    uses: [
-      { use: 'base', overBase: { filmMm: 1 }, inAll: { filmMm: 0.8 } },
-      { use: 'keep', overBase: { share: 0.05 } },
-    ],
+    uses: ON_BASE,
     part: 0.6,
     tools: ['A bottle foot, cut level'],
   },

@@ -8,14 +8,19 @@ import type { Needs, Stage } from './define';
 const S_PER_MM = 0.05;
 const LEAST_S = 4;
 
+/** A little of every colour for repairs, where the figure does not hold a reserve of its own. */
+export const KEEP = { use: 'keep', overBase: { share: 0.05 } } as const;
+
+/** A base under the colours whatever the school: what is not stretched over the whole face needs wet ground beside it. */
+export const ON_BASE = [
+  { use: 'base', overBase: { filmMm: 1 }, inAll: { filmMm: 0.8 } },
+  KEEP,
+] as const;
+
 /** What a pour stretched by tilting needs of its plan. */
 export const STRETCH_NEEDS = {
   consistency: 'medium',
-  uses: [
-    { use: 'base', overBase: { filmMm: 1 } },
-    // The generous figure holds its own reserve.
-    { use: 'keep', overBase: { share: 0.05 } },
-  ],
+  uses: [{ use: 'base', overBase: { filmMm: 1 } }, KEEP],
   loading: 'layered',
   cups: { least: 1 },
   tools: [],

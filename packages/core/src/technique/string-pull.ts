@@ -1,7 +1,7 @@
 import type { Move } from '../verb';
 import { defineTechnique } from './define';
 import { onFace, parts } from './place';
-import { STRETCH_NEEDS, unstretched } from './stretch';
+import { KEEP, STRETCH_NEEDS, unstretched } from './stretch';
 
 export const stringPull = defineTechnique({
   id: 'string-pull',
@@ -17,10 +17,7 @@ export const stringPull = defineTechnique({
     ...STRETCH_NEEDS,
     part: 0.2,
     consistency: 'flowing',
-    uses: [
-      { use: 'base', overBase: { filmMm: 1.2 }, inAll: { filmMm: 1 } },
-      { use: 'keep', overBase: { share: 0.05 } },
-    ],
+    uses: [{ use: 'base', overBase: { filmMm: 1.2 }, inAll: { filmMm: 1 } }, KEEP],
     loading: 'single',
     cups: { least: 1 },
     tools: ['A string for each pull'],

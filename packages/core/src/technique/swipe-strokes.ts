@@ -1,6 +1,8 @@
 import type { Move } from '../verb';
 import type { Stage } from './define';
+import { activated } from './laid';
 import { lineAt, parts } from './place';
+import { KEEP } from './stretch';
 
 /** Gaps are left beside the bands for the activator, and at the far edge: these shares of the face hold the bands. */
 const BANDS = { from: 0.2, to: 0.92 } as const;
@@ -26,21 +28,9 @@ export function swipes(
   { tool, strokes }: { readonly tool: string; readonly strokes: number },
 ): Move[] {
   const { widthMm, heightMm } = stage;
-  const activator = stage.pot('activator')?.mix;
   const count = Math.max(1, Math.round(strokes));
   return [
-    ...(activator === undefined
-      ? []
-      : [
-          {
-            id: 'activator',
-            verb: 'activate' as const,
-            mix: activator,
-            way: lineAt(stage, [START, 0.14], [START, 0.86]),
-            wideMm: 20,
-            s: 10,
-          },
-        ]),
+    ...activated(stage, lineAt(stage, [START, 0.14], [START, 0.86]), 20, 10),
     ...parts(count, 0.1, 0.9).map((share, i): Move => ({
       id: `swipe-${i + 1}`,
       verb: 'swipe',
@@ -76,5 +66,5 @@ export const SWIPE_USES = [
     overBase: { ml: 12 },
     inAll: { ml: 12 },
   },
-  { use: 'keep', overBase: { share: 0.05 } },
+  KEEP,
 ] as const;

@@ -1,6 +1,6 @@
 import { defineTechnique } from './define';
 import { halfOf } from './place';
-import { STRETCH_NEEDS, unstretched } from './stretch';
+import { ON_BASE, STRETCH_NEEDS, unstretched } from './stretch';
 
 export const wiggle = defineTechnique({
   id: 'travelling-wiggle',
@@ -17,10 +17,7 @@ export const wiggle = defineTechnique({
     ...STRETCH_NEEDS,
     part: 0.8,
     consistency: 'thick',
-    uses: [
-      { use: 'base', overBase: { filmMm: 1 }, inAll: { filmMm: 0.8 } },
-      { use: 'keep', overBase: { share: 0.05 } },
-    ],
+    uses: ON_BASE,
   },
   pins: {
     first: 'contrast',
