@@ -68,8 +68,11 @@ test('moves follow each other; one that goes with another starts together with i
   ]);
 });
 
-test('one that goes with another says so first', () =>
-  expect(sheet(moves)[3]!.says).toMatch(/^At the same time as move 3: one quick pass/));
+test('of two that go together the first tells both, and the other says so first', () => {
+  const [, , tilt, torch] = sheet(moves).map((s) => s.says);
+  expect(tilt).toMatch(/^Tilt about 9°.* At the same time: one quick pass/);
+  expect(torch).toMatch(/^At the same time: one quick pass/);
+});
 
 test('what goes together is one turn of what flows, a lane each, whatever stands between them in the list', () => {
   const flows = keepLedger(

@@ -28,14 +28,13 @@ export function layRunSheet(moves: readonly Move[], scene: Scene, ledger: Ledger
   return moves.map((move, i) => {
     const verb = verbOf(move);
     const { times, takes, leaves } = ledger.entries[i]!;
-    const beside = moves.findIndex((m) => m.id === move.with);
     const startS = (move.with !== undefined ? started.get(move.with)?.startS : undefined) ?? clock;
     const endS = startS + (secondsOf(move) + (verb.standsS?.(move) ?? 0)) * times;
     clock = Math.max(clock, endS);
     const step: RunStep = {
       move: move.id,
       title: verb.named?.(move) ?? verb.title,
-      says: beside < 0 ? verb.says(move, scene) : together(beside, verb.says(move, scene)),
+      says: wordsOf(move, moves, scene),
       ...(move.note === undefined ? {} : { note: move.note }),
       startS,
       endS,
@@ -49,6 +48,16 @@ export function layRunSheet(moves: readonly Move[], scene: Scene, ledger: Ledger
   });
 }
 
-/** What is done beside a move under way says so first: a hand that waits for its turn comes too late. */
-const together = (beside: number, says: string): string =>
-  `At the same time as move ${beside + 1}: ${says[0]!.toLowerCase()}${says.slice(1)}`;
+/**
+ * What to do, in words. Moves that begin together say so at the first of them, with all that begins then, for a hand that waits for its
+ * turn comes too late; and at each of the others.
+ */
+function wordsOf(move: Move, moves: readonly Move[], scene: Scene): string {
+  const says = (one: Move) => verbOf(one).says(one, scene);
+  if (move.with !== undefined) return besides(says(move));
+  const others = moves.filter((m) => m.with === move.id);
+  return [says(move), ...others.map((other) => besides(says(other)))].join(' ');
+}
+
+const besides = (says: string): string =>
+  `At the same time: ${says[0]!.toLowerCase()}${says.slice(1)}`;

@@ -6,14 +6,14 @@ import type { Control } from './control';
 const DIMENSIONS = { mm: 'length', s: 'time' } as const;
 
 export const NumberInput: Control<Extract<Field, { kind: 'number' }>> = ({
-  field: { label, min, max, unit },
+  field: { label, min, max, unit, usual = min },
   value,
   onChange,
 }) => {
   const shared = {
     className: 'min-w-[120px] flex-1',
     label,
-    value: typeof value === 'number' ? value : min,
+    value: typeof value === 'number' ? value : usual,
     min,
     max,
     onChange: (n: number) => onChange(n, label),
