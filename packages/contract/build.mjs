@@ -9,7 +9,7 @@ import { build } from 'esbuild';
 import { shareParts } from './shared-parts.mjs';
 
 /** Schemas a page holds files and its own memory against, without the studio. */
-const JUDGED_IN_THE_PAGE = ['Plan', 'ShelfItem'];
+const JUDGED_IN_THE_PAGE = ['Plan', 'ShelfItem', 'OwnTechnique'];
 
 const here = import.meta.dirname;
 const out = join(here, 'src/generated');

@@ -16,6 +16,7 @@ import type { DryingAct } from '@potter/core/journal';
 import type { Plan } from '@potter/core/plan';
 import { SHELF_KINDS, type ShelfItem as ShelfItemType, type ShelfKind } from '@potter/core/stock';
 import { type Support, SUPPORTS } from '@potter/core/surface';
+import { OwnTechniqueSchema } from '@potter/core/technique/document';
 import { TASK_IDS, type TaskId } from '@potter/core/verb';
 import { MOST_SEEN } from './change.js';
 import { MOST_UNANSWERED } from './most-unanswered.js';
@@ -160,6 +161,8 @@ export const Settings = Type.Object(
     landings: Type.Optional(Type.Array(LandingSchema, { maxItems: 48 })),
     /** What the artist's powder scoop holds; without it a usual one. */
     scoopMl: Type.Optional(Type.Number({ minimum: 0.05, maximum: 50 })),
+    /** Techniques of the artist's own, the last kept first. */
+    techniques: Type.Optional(Type.Array(OwnTechniqueSchema, { maxItems: 40 })),
     /** What the artist does before a pour, by what the surface is made of; those without keep the usual. */
     preparation: Type.Optional(Preparation),
     /** The artist's own words for the steps; those without keep ours. */
@@ -183,6 +186,7 @@ export const RunRow = Type.Object({
   startedAt: Type.Number(),
   endedAt: Type.Optional(Type.Number()),
   note: Type.Optional(Type.String()),
+  miniOf: Type.Optional(Type.String()),
   totalG: Type.Number(),
   cores: Type.Array(Core),
   dries: Type.Array(
@@ -312,6 +316,7 @@ export const SCHEMAS = {
   ShelfChange,
   Shelf,
   Settings,
+  OwnTechnique: OwnTechniqueSchema,
   SettingsChange,
   Run: RunSchema,
   RunChange,

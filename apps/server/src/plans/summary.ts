@@ -2,7 +2,7 @@ import type { PlanShown } from '@potter/contract';
 import { MOST_CORES } from '@potter/core/journal';
 import { brief, coresOf, type Plan } from '@potter/core/plan';
 import { sizeWords } from '@potter/core/surface';
-import { TECHNIQUES } from '@potter/core/technique';
+import { chosenTechnique } from '@potter/core/technique';
 
 /** What a list shows of a plan. */
 export function summarise(plan: Plan): PlanShown {
@@ -11,7 +11,7 @@ export function summarise(plan: Plan): PlanShown {
   return {
     title: plan.title,
     size: `${sizeWords(plan.surface.shape, 'cm')}${plan.surface.pieces > 1 ? `, set of ${plan.surface.pieces}` : ''}`,
-    technique: TECHNIQUES[plan.technique.id].name,
+    technique: chosenTechnique(plan).name,
     totalG: budget.totalG,
     colours: plan.budget.shares.filter((s) => s.share > 0).length,
     ...(plan.dates?.pour === undefined ? {} : { pour: plan.dates.pour }),

@@ -1,6 +1,6 @@
 import type { LoadedCup } from '@potter/core/cup';
 import { mixNames, edit as edits, pinOffer, withPins } from '@potter/core/plan';
-import { techniqueOf } from '@potter/core/technique';
+import { chosenTechnique } from '@potter/core/technique';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
@@ -38,7 +38,7 @@ export function OrderActs({ cup, loaded }: { readonly cup: number; readonly load
         </View>
       ) : (
         <Small className="!text-16">
-          It begins and ends as a {techniqueOf(plan.technique.id).name.toLowerCase()} often does.
+          It begins and ends as a {chosenTechnique(plan).name.toLowerCase()} often does.
         </Small>
       )}
       <View className="flex-row flex-wrap items-end gap-3">

@@ -1,5 +1,10 @@
-import { edit as edits, verbScene } from '@potter/core/plan';
-import { TECHNIQUES, techniqueOf, type TechniqueId } from '@potter/core/technique';
+import { edit as edits, techniqueKey, verbScene } from '@potter/core/plan';
+import {
+  chosenTechnique,
+  TECHNIQUES,
+  type TechniqueId,
+  toldSettings,
+} from '@potter/core/technique';
 import { type Move, spellsOf, VERBS, type VerbId } from '@potter/core/verb';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -16,6 +21,7 @@ import { clock } from '@/ui/local-time';
 import { Body, Small, Strong } from '@/ui/type';
 import { SortableRows } from '@/ui/sortable-rows';
 import { useKeys } from '@/ui/use-keys';
+import { KeepOwn } from '@/techniques/keep-own';
 import { MoveMarks } from './move-marks';
 import { MovePanel } from './move-panel';
 import { MoveRow } from './move-row';
@@ -28,7 +34,7 @@ export function MovesStation() {
   useOpenWhatLedTo('/moves', (at) => setChosen(at));
   const [adding, setAdding] = useState(false);
   const [setting, setSetting] = useState(false);
-  const technique = techniqueOf(plan.technique.id);
+  const technique = chosenTechnique(plan);
   const selected = chosen !== undefined && chosen < plan.moves.length ? chosen : undefined;
   const scene = useMemo(() => verbScene(plan), [plan]);
   const [changed, setChanged] = useState<readonly string[]>([]);
@@ -84,10 +90,7 @@ export function MovesStation() {
         )}
       />
       <View className="flex-row flex-wrap items-center justify-between gap-2">
-        <Button
-          label={`${TECHNIQUES[plan.technique.id].name}: settings`}
-          onPress={() => setSetting(!setting)}
-        />
+        <Button label={`${technique.name}: settings`} onPress={() => setSetting(!setting)} />
         <Small>{clock(total)} in all</Small>
         <Button label={adding ? 'Done' : '+ Move'} onPress={() => setAdding(!adding)} />
       </View>
@@ -99,9 +102,13 @@ export function MovesStation() {
         >
           <Pick
             label="Technique"
-            value={plan.technique.id}
-            options={Object.values(TECHNIQUES).map((t) => ({ value: t.id, label: t.name }))}
+            value={techniqueKey(plan)}
+            options={[
+              ...(plan.sequence ? [{ value: techniqueKey(plan), label: plan.sequence.name }] : []),
+              ...Object.values(TECHNIQUES).map((t) => ({ value: t.id as string, label: t.name })),
+            ]}
             onChange={(next) => {
+              if (next === techniqueKey(plan)) return;
               const to = next as TechniqueId;
               setChanged(edits.setTechnique(plan, to).changed);
               edit((p) => edits.setTechnique(p, to).plan);
@@ -124,7 +131,11 @@ export function MovesStation() {
               <FieldInput
                 key={name}
                 field={field}
-                value={plan.technique.settings[name] ?? technique.defaults[name]}
+                value={
+                  toldSettings(plan)[name] ??
+                  technique.defaults[name] ??
+                  edits.settingNow(plan, name)
+                }
                 mixes={plan.mixes}
                 cups={plan.cups}
                 size={scene}
@@ -139,6 +150,7 @@ export function MovesStation() {
               />
             ))}
           </View>
+          <KeepOwn />
         </View>
       ) : null}
       {adding ? (

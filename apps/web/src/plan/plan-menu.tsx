@@ -1,4 +1,4 @@
-import { edit as edits } from '@potter/core/plan';
+import { edit as edits, mayBeMini, miniPour } from '@potter/core/plan';
 import { pourFileName, writePour } from '@potter/core/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -8,6 +8,7 @@ import { useCreatePlan } from '@/data/plans';
 import { dropped } from '@/data/dropped-plan';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/text-field';
+import { MiniPours } from './mini-pours';
 import { usePlan } from './plan-context';
 import type { Station } from './stations';
 
@@ -30,6 +31,7 @@ export function PlanMenu({ station }: { readonly station: Station['id'] }) {
         }
         onChange={(title) => edit((p) => edits.rename(p, title), 'title')}
       />
+      <MiniPours id={id} plan={plan} />
       <View className="flex-row flex-wrap gap-2">
         <Button label="Shopping list" onPress={() => router.push(`/shopping?plans=${id}`)} />
         <Button
@@ -44,6 +46,16 @@ export function PlanMenu({ station }: { readonly station: Station['id'] }) {
             })
           }
         />
+        {plan.miniOf === undefined && mayBeMini(plan) ? (
+          <Button
+            label="Mini pour"
+            onPress={() =>
+              create.mutate(miniPour(plan, id), {
+                onSuccess: (made) => router.push(`/plans/${made.id}/${station}`),
+              })
+            }
+          />
+        ) : null}
         <Button label="Compare" onPress={() => router.push(`/plans/${id}/compare`)} />
         <Button
           label="Delete plan"

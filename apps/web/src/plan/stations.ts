@@ -2,7 +2,7 @@ import { pourMoves } from '@potter/core/journal';
 import type { Brief, Plan } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { sizeWords } from '@potter/core/surface';
-import { TECHNIQUES } from '@potter/core/technique';
+import { chosenTechnique } from '@potter/core/technique';
 import { dayWords } from '@/ui/day-words';
 
 export interface Station {
@@ -48,7 +48,7 @@ export const STATIONS: readonly Station[] = [
   {
     id: 'moves',
     name: 'Moves',
-    key: (plan) => TECHNIQUES[plan.technique.id].name.toLowerCase(),
+    key: (plan) => chosenTechnique(plan).name.toLowerCase(),
     about: ['/moves', '/technique'],
   },
   {

@@ -1,5 +1,5 @@
 import type { Plan } from '@potter/core/plan';
-import { faultLine, type Fault } from '@potter/core/format';
+import type { Fault } from '@potter/core/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -8,7 +8,7 @@ import { readAside } from '@/data/file-reader';
 import { pickFile } from '@/data/files';
 import { useCreatePlan } from '@/data/plans';
 import { Button } from '@/ui/button';
-import { Body, Small, Strong } from '@/ui/type';
+import { FileFaults } from '@/ui/file-faults';
 
 /** Opens a plan file. One that is not right is refused whole, with every fault and its place. */
 export function ImportPlan() {
@@ -44,19 +44,7 @@ export function ImportPlan() {
   return (
     <View className="mt-6 gap-3">
       <Button className="self-start" label="Open a plan file" onPress={() => void open()} />
-      {faults.length > 0 ? (
-        <View role="alert" className="border-l-[6px] border-l-ink bg-raised p-4">
-          <Strong>This file was not opened, and nothing was changed.</Strong>
-          <Body>
-            {faults.length === 1 ? 'It has one fault:' : `It has ${faults.length} faults:`}
-          </Body>
-          {faults.map((fault) => (
-            <Small key={faultLine(fault)} className="mt-1 text-ink">
-              {faultLine(fault)}
-            </Small>
-          ))}
-        </View>
-      ) : null}
+      <FileFaults faults={faults} />
     </View>
   );
 }

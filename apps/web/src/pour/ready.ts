@@ -1,7 +1,7 @@
 import { pourMoves, preparation } from '@potter/core/journal';
 import { type Brief, bubblesLeaveIn, type Plan, mixNames } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
-import { techniqueOf } from '@potter/core/technique';
+import { chosenTechnique } from '@potter/core/technique';
 import { verbOf } from '@potter/core/verb';
 
 export interface ReadyItem {
@@ -59,7 +59,7 @@ export function readyCheck(plan: Plan, brief: Brief, now: string): ReadyItem[] {
       id: `cup ${cup.id}`,
       says: `Cup ${i + 1} is loaded: ${count(cup.layers.length, 'layer')}, ${trim(cup.filledMl, 0)} mL.`,
     })),
-    ...techniqueOf(plan.technique.id).needs.tools.map((tool) => ({
+    ...chosenTechnique(plan).needs.tools.map((tool) => ({
       id: `tool ${tool}`,
       says: `${tool} at hand.`,
     })),

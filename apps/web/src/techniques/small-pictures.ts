@@ -20,12 +20,12 @@ const kept = new Map<string, Picture>();
 
 /** Somebody who wants a plan's picture. */
 export interface Wanted {
-  readonly id: string;
+  readonly key: string;
   readonly plan: Plan;
 }
 
 /**
- * Small pictures of several plans, computed one after the other in the order wanted, by their ids. It goes on while one scrolls and stops when
+ * Small pictures of several plans, computed one after the other in the order wanted, by their keys. It goes on while one scrolls and stops when
  * nobody looks any more.
  */
 export function useSmallPictures(
@@ -34,8 +34,8 @@ export function useSmallPictures(
 ): ReadonlyMap<string, Picture> {
   const [pictures, setPictures] = useState<ReadonlyMap<string, Picture>>(new Map());
   useEffect(() => {
-    const stop = compute(wanted, studio, (id, picture) =>
-      setPictures((now) => new Map([...now, [id, picture]])),
+    const stop = compute(wanted, studio, (of, picture) =>
+      setPictures((now) => new Map([...now, [of, picture]])),
     );
     return stop;
   }, [wanted, studio]);
@@ -46,7 +46,7 @@ export function useSmallPictures(
 function compute(
   wanted: readonly Wanted[],
   studio: Studio,
-  tell: (id: string, picture: Picture) => void,
+  tell: (of: string, picture: Picture) => void,
 ): () => void {
   const worker = new Worker(new URL('../workers/pour.worker.ts', import.meta.url));
   let at = -1;
@@ -62,12 +62,12 @@ function compute(
     // Between two of them the page has its turn.
     timer = setTimeout(() => begin(one), 0);
   };
-  const begin = ({ id, plan }: Wanted) => {
+  const begin = ({ key: of, plan }: Wanted) => {
     const preview: Preview = previewOf(plan, brief(plan, studio));
     key = previewKey(preview);
     const have = kept.get(key);
     if (have) {
-      tell(id, have);
+      tell(of, have);
       next();
       return;
     }
@@ -88,7 +88,7 @@ function compute(
       const { width, height, rgba } = data;
       const picture = { width, height, rgba: new Uint8ClampedArray(rgba) };
       keep(key, picture);
-      tell(wanted[at]!.id, picture);
+      tell(wanted[at]!.key, picture);
     }
     // One that failed stays without.
     if (data.kind === 'picture' || data.kind === 'failed') next();

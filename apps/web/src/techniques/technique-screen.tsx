@@ -1,17 +1,22 @@
-import { type TechniqueFor, techniquesFor, type Wish } from '@potter/core/plan';
-import { type Sight, SIGHTS, techniqueOf } from '@potter/core/technique';
+import { type TechniqueFor, techniqueKey, techniquesFor, type Wish } from '@potter/core/plan';
+import { type OwnTechnique, type Sight, SIGHTS, TECHNIQUES } from '@potter/core/technique';
 import { type Tool, TOOLS } from '@potter/core/verb';
+import { techniqueFileName, writeTechnique } from '@potter/core/format';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Picture } from '@/picture/pour-host';
+import { saveFile } from '@/data/files';
+import { useOwnTechniques } from '@/data/own-techniques';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
-import { Checkable } from '@/ui/checkable';
 import { Choice } from '@/ui/choice';
 import { useMat } from '@/ui/mat';
 import { Screen } from '@/ui/screen';
+import { Ticked } from '@/ui/ticked';
 import { Body, Heading, Small, Strong } from '@/ui/type';
+import { UndoBar } from '@/ui/undo-bar';
+import { OpenOwn } from './open-own';
 import { SmallPicture } from './small-picture';
 import { useSmallPictures } from './small-pictures';
 
@@ -26,7 +31,9 @@ export function TechniqueScreen() {
   const mat = useMat();
   const [wish, setWish] = useState<Wish>({});
   const [opened, setOpened] = useState<string>();
-  const offers = useMemo(() => techniquesFor(plan, wish), [plan, wish]);
+  const own = useOwnTechniques();
+  const offers = useMemo(() => techniquesFor(plan, wish, own.kept), [plan, wish, own.kept]);
+  const here = techniqueKey(plan);
   const pictures = useSmallPictures(offers, studio);
   const has = wish.has ?? ALL_TOOLS;
   const back = () => router.replace(`/plans/${id}/moves`);
@@ -77,16 +84,20 @@ export function TechniqueScreen() {
             and without cells.
           </Body>
         </View>
+        {own.forgotten ? (
+          <UndoBar says={`${own.forgotten.sequence.name} is forgotten.`} onUndo={own.remember} />
+        ) : null}
         <View role="list" aria-label="Techniques" className="gap-3 wide:flex-row wide:flex-wrap">
           {offers.map((offer) => (
             <Offer
-              key={offer.id}
+              key={offer.key}
               offer={offer}
-              picture={pictures.get(offer.id)}
+              picture={pictures.get(offer.key)}
               mat={mat}
-              own={offer.id === plan.technique.id}
-              open={opened === offer.id}
-              onOpen={() => setOpened(opened === offer.id ? undefined : offer.id)}
+              planned={offer.key === here}
+              open={opened === offer.key}
+              onOpen={() => setOpened(opened === offer.key ? undefined : offer.key)}
+              onForget={own.forget}
               onTake={() => {
                 edit(() => offer.plan);
                 back();
@@ -94,6 +105,7 @@ export function TechniqueScreen() {
             />
           ))}
         </View>
+        <OpenOwn onOpened={own.keep} />
       </View>
     </Screen>
   );
@@ -103,19 +115,20 @@ interface OfferProps {
   readonly offer: TechniqueFor;
   readonly picture: Picture | undefined;
   readonly mat: string;
-  /** The plan's own. */
-  readonly own: boolean;
+  /** The plan is poured so already. */
+  readonly planned: boolean;
   readonly open: boolean;
   readonly onOpen: () => void;
   readonly onTake: () => void;
+  readonly onForget: (technique: OwnTechnique) => void;
 }
 
-function Offer({ offer, picture, mat, own, open, onOpen, onTake }: OfferProps) {
-  const technique = techniqueOf(offer.id);
+function Offer({ offer, picture, mat, planned, open, onOpen, onTake, onForget }: OfferProps) {
+  const { technique, own } = offer;
   return (
     <View
       role="listitem"
-      className={`gap-2 border-l-4 bg-raised p-2 wide:w-[420px] ${own ? 'border-l-ink' : offer.fits ? 'border-l-outline' : 'border-l-transparent'}`}
+      className={`gap-2 border-l-4 bg-raised p-2 wide:w-[420px] ${planned ? 'border-l-ink' : offer.fits ? 'border-l-outline' : 'border-l-transparent'}`}
     >
       <View className="flex-row gap-3">
         <SmallPicture
@@ -125,6 +138,9 @@ function Offer({ offer, picture, mat, own, open, onOpen, onTake }: OfferProps) {
         />
         <View className="flex-1 gap-1">
           <Heading>{technique.name}</Heading>
+          {own ? (
+            <Small>Your own, begun as {TECHNIQUES[own.began].name.toLowerCase()}</Small>
+          ) : null}
           <Small>
             {offer.lacks.length > 0
               ? `Wants ${offer.lacks.map((tool) => TOOLS[tool]).join(', ')}. `
@@ -140,8 +156,8 @@ function Offer({ offer, picture, mat, own, open, onOpen, onTake }: OfferProps) {
           name={`${open ? 'Less' : 'More'} on ${technique.name}`}
           onPress={onOpen}
         />
-        {own ? <Strong className="self-center">As it is planned</Strong> : null}
-        {own ? null : (
+        {planned ? <Strong className="self-center">As it is planned</Strong> : null}
+        {planned ? null : (
           <Button label="Pour it so" name={`Pour it so: ${technique.name}`} onPress={onTake} />
         )}
       </View>
@@ -163,31 +179,25 @@ function Offer({ offer, picture, mat, own, open, onOpen, onTake }: OfferProps) {
             ))}
           </View>
           <Small>{technique.pins.why}</Small>
+          {own ? (
+            <View className="flex-row flex-wrap gap-2">
+              <Button
+                label="Share as a file"
+                name={`Share ${technique.name} as a file`}
+                onPress={() => saveFile(techniqueFileName(technique.name), writeTechnique(own))}
+              />
+              <Button
+                label="Forget it"
+                name={`Forget ${technique.name}`}
+                onPress={() => onForget(own)}
+              />
+            </View>
+          ) : null}
         </View>
       ) : null}
     </View>
   );
 }
-
-const Ticked = ({
-  label,
-  on,
-  onPress,
-}: {
-  readonly label: string;
-  readonly on: boolean;
-  readonly onPress: () => void;
-}) => (
-  <Checkable
-    role="checkbox"
-    checked={on}
-    label={label}
-    onPress={onPress}
-    className={`min-h-[44px] justify-center border px-3 py-2 ${on ? 'border-ink bg-pressed' : 'border-outline'}`}
-  >
-    <Strong>{label}</Strong>
-  </Checkable>
-);
 
 /** "a torch" as a label of its own: "A torch". */
 const sentence = (words: string): string => words[0]!.toUpperCase() + words.slice(1);

@@ -1,6 +1,7 @@
 import { checkPlanShape } from '@potter/contract/check-plan';
 import { checkShelfItem } from '@potter/contract/check-shelf-item';
-import { openPour, readPalette, readShelfCsv } from '@potter/core/format';
+import { checkTechniqueShape } from '@potter/contract/check-technique';
+import { openPour, openTechnique, readPalette, readShelfCsv } from '@potter/core/format';
 import { MOST_SVG, outlineFrom, outlineFromPath, readSvg } from '@potter/core/surface';
 import { expose } from 'comlink';
 import type { FileAnswer, FileAsk } from './file-messages';
@@ -10,6 +11,8 @@ async function answer(ask: FileAsk): Promise<FileAnswer[FileAsk['read']]> {
   switch (ask.read) {
     case 'plan':
       return openPour(await ask.file.text(), checkPlanShape);
+    case 'technique':
+      return openTechnique(await ask.file.text(), checkTechniqueShape);
     case 'palette':
       return readPalette(await ask.file.text());
     case 'drawing':

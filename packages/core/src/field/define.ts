@@ -1,4 +1,5 @@
 import type { TSchema } from '@sinclair/typebox';
+import type { Carry } from '../surface/path';
 
 /** What every field says of itself, whatever its kind. */
 export interface FieldBase {
@@ -38,6 +39,10 @@ export interface FieldKind<F extends FieldBase & { readonly kind: string }, V> {
   readonly joined?: (value: V, id: string) => V;
   /** The value moved on the surface; absent where it lies nowhere. */
   readonly shifted?: (value: V, byMm: readonly [number, number]) => V;
+  /** The value on another face, where it lies on one or is a length of one. */
+  readonly carried?: (value: V, carry: Carry, field: F) => V;
+  /** Why something is no value of this field, in words that follow its name; for kinds that are one plain value, such as a setting can be. */
+  readonly misfit?: (value: unknown, field: F) => string | undefined;
   readonly fault?: (value: V, field: F) => string | undefined;
 }
 

@@ -18,6 +18,12 @@ export {
   writePour,
 } from './pour-file';
 export {
+  type OpenedTechnique,
+  openTechnique,
+  techniqueFileName,
+  writeTechnique,
+} from './technique-file';
+export {
   type Change,
   MOST_ROWS,
   type ReadTable,

@@ -12,6 +12,8 @@ export interface RunSummary {
   readonly startedAt: number;
   readonly endedAt?: number;
   readonly note?: string;
+  /** The plan it was a small test of. */
+  readonly miniOf?: string;
   readonly totalG: number;
   /** See `coresOf`; as many as a thumbnail has room for. */
   readonly cores: readonly (readonly { readonly hex: string; readonly mm: number }[])[];
@@ -19,7 +21,7 @@ export interface RunSummary {
 }
 
 /** What hangs on the plan alone: a run keeps one plan from its beginning to its end. */
-type OfPlan = Pick<RunSummary, 'title' | 'totalG' | 'cores' | 'dries'>;
+type OfPlan = Pick<RunSummary, 'title' | 'miniOf' | 'totalG' | 'cores' | 'dries'>;
 
 const known = new WeakMap<Plan, OfPlan>();
 
@@ -32,6 +34,7 @@ function ofPlan(plan: Plan): OfPlan {
   const computed = brief(plan);
   const summary = {
     title: plan.title,
+    ...(plan.miniOf === undefined ? {} : { miniOf: plan.miniOf }),
     totalG: computed.budget.totalG,
     cores: coresOf(computed).slice(0, MOST_CORES),
     dries: dryingActs(plan),

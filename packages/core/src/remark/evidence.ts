@@ -13,7 +13,7 @@ import type { CupOrder } from '../order/schema';
 import type { Paint } from '../paint/schema';
 import type { SurfaceMeasure } from '../surface/measure';
 import type { Surface } from '../surface/schema';
-import type { TechniqueId } from '../technique';
+import type { Choice } from '../technique';
 import type { Ledger, Move } from '../verb';
 
 /** One operation of RFC 6902 on the plan document. */
@@ -34,12 +34,11 @@ export interface MixResult {
 
 /** All a remark may look at: the document and what was computed from it. Array positions are the document's own. */
 export interface Evidence {
-  readonly plan: {
+  readonly plan: Choice & {
     readonly surface: Surface;
     readonly metallics?: 'thicker' | 'alike';
     readonly mixes: readonly Mix[];
     readonly budget: Budget;
-    readonly technique: { readonly id: TechniqueId };
     readonly cups: readonly Cup[];
     readonly order?: CupOrder;
     readonly moves: readonly Move[];

@@ -1,4 +1,4 @@
-import { techniqueOf } from '../technique';
+import { chosenTechnique } from '../technique';
 import type { RemarkDefinition } from './evidence';
 
 /** Two cups poured side by side that are not loaded in opposite order, where the technique lives by that. */
@@ -6,7 +6,7 @@ export const notOpposite: RemarkDefinition = {
   id: 'not-opposite',
   see: ({ plan, cups }) => {
     const [one, other] = cups;
-    if (!techniqueOf(plan.technique.id).needs.opposite || !one || !other) return [];
+    if (!chosenTechnique(plan).needs.opposite || !one || !other) return [];
     const order = (cup: typeof one) => cup.layers.map((l) => l.mix);
     if (order(other).join() === order(one).reverse().join()) return [];
     const { layers: _, reverseOf: _was, ...bare } = plan.cups[1]!;

@@ -1,12 +1,12 @@
 import { SCHOOLS } from '../budget/school';
-import { techniqueOf } from '../technique';
+import { chosenTechnique } from '../technique';
 import type { Finding, RemarkDefinition } from './evidence';
 
 /** A mix of its own that the technique lives by, and that nothing is set aside of. */
 export const nothingSetAside: RemarkDefinition = {
   id: 'nothing-set-aside',
   see: ({ plan }) => {
-    const { needs, name } = techniqueOf(plan.technique.id);
+    const { needs, name } = chosenTechnique(plan);
     const { overBase } = SCHOOLS[plan.budget.school];
     return needs.uses.flatMap(({ use, school, overBase: over, inAll }): Finding[] => {
       const wanted = overBase ? over : inAll;

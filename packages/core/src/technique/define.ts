@@ -57,6 +57,8 @@ export interface Needs {
 /** What a technique may look at when it writes its moves. */
 export interface Stage {
   readonly cups: readonly string[];
+  /** Mixes that share the picture, in the plan's order. */
+  readonly colours: readonly string[];
   /** What is set aside for a use; undefined where the plan has none of it. */
   readonly pot: (use: PotUse) => Pot | undefined;
   /** Paint cannot leave over the rim. */

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { fieldSchema } from '../field/kind';
 import { tagged } from '../schema/parts';
-import { TECHNIQUES } from './index';
+import { TECHNIQUES } from './catalogue';
 
 /** A technique as a plan names it; settings left out take the technique's defaults. */
 export const TechniqueChoiceSchema = tagged(

@@ -13,10 +13,26 @@ export const activate = defineVerb({
     mix: { kind: 'mix', label: 'Mix', use: 'activator' },
     way: { kind: 'path', label: 'Way', usual: 'line' },
     /** Absent: all that is left of what is set aside. */
-    ml: { kind: 'number', label: 'So much, mL', min: 0.1, max: 5000, optional: true },
-    wideMm: { kind: 'number', label: 'Wide', min: 1, max: 200, unit: 'mm', usual: 12 },
+    ml: {
+      kind: 'number',
+      label: 'So much, mL',
+      min: 0.1,
+      max: 5000,
+      grows: 'volume',
+      optional: true,
+    },
+    wideMm: {
+      kind: 'number',
+      label: 'Wide',
+      min: 1,
+      max: 200,
+      unit: 'mm',
+      usual: 12,
+      grows: 'length',
+    },
   },
   usualS: 15,
+  paced: 'volume',
   each: true,
   draws: 'activator',
   says: ({ mix, way, ml }, { mixName }) =>

@@ -33,7 +33,15 @@ export const blow = defineVerb({
   fields: {
     fromMm: { kind: 'point', label: 'From' },
     towardDeg: { kind: 'number', label: 'Toward', min: -360, max: 360, unit: 'deg', usual: 0 },
-    reachMm: { kind: 'number', label: 'As far as', min: 5, max: 1000, unit: 'mm', usual: 80 },
+    reachMm: {
+      kind: 'number',
+      label: 'As far as',
+      min: 5,
+      max: 1000,
+      unit: 'mm',
+      usual: 80,
+      grows: 'length',
+    },
     air: {
       kind: 'choice',
       label: 'With',
@@ -42,6 +50,7 @@ export const blow = defineVerb({
     },
   },
   usualS: 1.5,
+  paced: 'length',
   each: true,
   does: ({ fromMm, towardDeg, reachMm, air, s }, { factors }) => {
     const { pressPa, shearPa, spotMm } = AIRS[air as AirId];

@@ -20,11 +20,13 @@ export const comb = defineVerb({
       min: 1,
       max: 200,
       unit: 'mm',
+      grows: 'length',
       optional: true,
     },
     toolMm: { kind: 'number', label: 'Thick as', min: 0.5, max: 30, unit: 'mm', usual: 3 },
   },
   usualS: 10,
+  paced: 'length',
   each: true,
   does: ({ way, tines, apartMm = USUAL_APART_MM, toolMm }) => {
     const lines = strokesOf(way).flatMap((line) =>

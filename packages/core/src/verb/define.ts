@@ -108,6 +108,8 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly fields: F;
   /** Seconds where a move does not say; absent where it is not timed: it is ticked off, or the schedule says when. */
   readonly usualS?: number;
+  /** What its time goes with on a larger or smaller piece: how far paint or hand has to go, or how much paint there is; neither where it is absent. */
+  readonly paced?: 'length' | 'volume';
   /** Done once for each piece of a set, or once for all. */
   readonly each: boolean;
   readonly says: (move: M, scene: Scene) => string;

@@ -12,7 +12,15 @@ export const drip = defineVerb({
   fields: {
     cup: { kind: 'cup', label: 'Cup' },
     way: { kind: 'path', label: 'Way', usual: 'line' },
-    apartMm: { kind: 'number', label: 'Drops are apart', min: 2, max: 500, unit: 'mm', usual: 25 },
+    apartMm: {
+      kind: 'number',
+      label: 'Drops are apart',
+      min: 2,
+      max: 500,
+      unit: 'mm',
+      usual: 25,
+      grows: 'length',
+    },
     ml: { kind: 'number', label: 'A drop holds, mL', min: 0.02, max: 20, usual: 0.3 },
   },
   usualS: 20,

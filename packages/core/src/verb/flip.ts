@@ -24,6 +24,7 @@ export const flip = defineVerb({
     },
   },
   usualS: 30,
+  paced: 'volume',
   each: true,
   standsS: ({ restS = 0 }) => restS,
   says: (move, { cupName, widthMm, heightMm }) =>

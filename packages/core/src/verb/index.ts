@@ -2,6 +2,7 @@ export { CARE, type CareCode } from './care';
 export { COAT_MM, coatMove } from './coat';
 export type { Desk, Done, Empties, InCup, MoveBase, Scene, Take, VerbDefinition } from './define';
 export { pouredThrough } from './empties';
+export { carriedMove, carryTo } from './carried';
 export { type Entry, keepLedger, type Ledger, type Table } from './ledger';
 export { type Mark, markOf, type Face as MarkedFace, type Stroke } from './mark';
 export {

@@ -9,6 +9,7 @@ export const lay = defineVerb({
     filmMm: { kind: 'number', label: 'Film', min: 0.05, max: 10, unit: 'mm', optional: true },
   },
   usualS: 120,
+  paced: 'volume',
   each: true,
   draws: 'base',
   says: ({ mix, filmMm }, { mixName, openRim }) =>

@@ -15,6 +15,7 @@ export const pour = defineVerb({
     lobes: { kind: 'number', label: 'Over a foot with lobes', min: 2, max: 12, optional: true },
   },
   usualS: 30,
+  paced: 'volume',
   each: true,
   says: ({ cups, atMm, heightMm, turnsPerMin, lobes }, { cupName, widthMm, heightMm: surfaceMm }) =>
     `Pour ${cups.map(cupName).join(', then ')} on ${lobes ? `the foot that stands on ${placeWords(atMm, widthMm, surfaceMm)}, so that it runs off in ${Math.round(lobes)} lobes` : `${placeWords(atMm, widthMm, surfaceMm)} in one place`}, ${Math.round(heightMm / 10)} cm high, in an even stream${onTurntable(turnsPerMin)}.`,

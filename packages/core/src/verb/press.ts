@@ -16,6 +16,7 @@ export const press = defineVerb({
       max: 500,
       unit: 'mm',
       usual: 40,
+      grows: 'length',
     },
     tool: {
       kind: 'choice',

@@ -29,6 +29,7 @@ export const slide = defineVerb({
     gapMm: { kind: 'number', label: 'Lifted by', min: 0.5, max: 100, unit: 'mm', usual: 2 },
   },
   usualS: 30,
+  paced: 'volume',
   each: true,
   says: ({ cup, way, stands, gapMm }, { cupName }) =>
     `${stands === 'over' ? `Turn ${cupName(cup)} over on the surface, and draw it` : `Slide ${cupName(cup)}, open above and below,`} ${pathWords(way)}, lifted by no more than ${Math.round(gapMm)} mm: higher, and all of it comes at once.`,

@@ -45,8 +45,24 @@ export const swipe = defineVerb({
   fields: {
     fromMm: { kind: 'point', label: 'From' },
     towardDeg: { kind: 'number', label: 'Toward', min: -360, max: 360, unit: 'deg', usual: 0 },
-    lengthMm: { kind: 'number', label: 'As far as', min: 10, max: 3000, unit: 'mm', usual: 150 },
-    widthMm: { kind: 'number', label: 'Wide', min: 5, max: 1000, unit: 'mm', usual: 100 },
+    lengthMm: {
+      kind: 'number',
+      label: 'As far as',
+      min: 10,
+      max: 3000,
+      unit: 'mm',
+      usual: 150,
+      grows: 'length',
+    },
+    widthMm: {
+      kind: 'number',
+      label: 'Wide',
+      min: 5,
+      max: 1000,
+      unit: 'mm',
+      usual: 100,
+      grows: 'length',
+    },
     tool: {
       kind: 'choice',
       label: 'With',
@@ -55,6 +71,7 @@ export const swipe = defineVerb({
     },
   },
   usualS: 10,
+  paced: 'length',
   each: true,
   does: (move, { meanNu }) => {
     const [fromMm, toMm] = lineOf(move);

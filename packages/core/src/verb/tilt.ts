@@ -9,6 +9,7 @@ export const tilt = defineVerb({
     angleDeg: { kind: 'number', label: 'Angle', min: 0, max: 60, unit: 'deg', usual: 9 },
   },
   usualS: 14,
+  paced: 'length',
   each: true,
   handsFull: true,
   sheds: ({ towardDeg }) => towardDeg,

@@ -13,6 +13,7 @@ export const torch = defineVerb({
       max: 1000,
       unit: 'mm',
       usual: 120,
+      grows: 'length',
       optional: true,
     },
   },

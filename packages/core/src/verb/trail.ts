@@ -13,6 +13,7 @@ export const trail = defineVerb({
     turnsPerMin: TURNS,
   },
   usualS: 30,
+  paced: 'volume',
   each: true,
   says: ({ cups, way, heightMm, turnsPerMin }, { cupName }) =>
     `Pour ${cups.map(cupName).join(', then ')} ${pathWords(way)}, ${Math.round(heightMm / 10)} cm high, in an even stream, all of it on the way${onTurntable(turnsPerMin)}.`,

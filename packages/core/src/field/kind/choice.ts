@@ -13,4 +13,6 @@ export const choice = defineKind<ChoiceField, string>({
   id: 'choice',
   schema: ({ of }) => Type.Union(of.map((value) => Type.Literal(value))),
   start: ({ of }) => of[0],
+  misfit: (value, { of }) =>
+    of.some((one) => one === value) ? undefined : `must be one of ${of.join(', ')}`,
 });

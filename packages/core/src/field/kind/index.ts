@@ -1,5 +1,6 @@
 import { type TSchema, Type } from '@sinclair/typebox';
 import { registry } from '../../registry';
+import type { Carry } from '../../surface/path';
 import type { FieldBase, FieldKind, Reference, Surroundings } from '../define';
 import { choice } from './choice';
 import { cup } from './cup';
@@ -68,6 +69,18 @@ export function referencesIn(fields: Fields, values: object): Reference[] {
   }
   return found;
 }
+
+/** An object with these fields as it would be on another face. */
+export const carriedFields = <V extends object>(fields: Fields, values: V, carry: Carry): V => ({
+  ...values,
+  ...Object.fromEntries(
+    Object.entries(fields).flatMap(([name, field]) => {
+      const value = (values as Readonly<Record<string, unknown>>)[name];
+      const { carried } = FIELD_KINDS[field.kind];
+      return value === undefined || !carried ? [] : [[name, carried(value, carry, field)]];
+    }),
+  ),
+});
 
 /** What is wrong with the values of these fields that their schemas do not see. */
 export const faultsIn = (

@@ -7,6 +7,8 @@ export interface NumberField extends FieldBase {
   readonly min: number;
   readonly max: number;
   readonly unit?: 'mm' | 's' | 'deg';
+  /** A length over the face, or a volume of paint on it: it grows and shrinks with the piece. */
+  readonly grows?: 'length' | 'volume';
   /** What a new one starts from. */
   readonly usual?: number;
 }
@@ -14,5 +16,14 @@ export interface NumberField extends FieldBase {
 export const number = defineKind<NumberField, number>({
   id: 'number',
   schema: ({ min, max }) => Type.Number({ minimum: min, maximum: max }),
-  start: ({ min, max, usual = min }) => Math.min(max, Math.max(min, usual)),
+  start: (field) => within(field, field.usual ?? field.min),
+  misfit: (value, { min, max }) =>
+    typeof value === 'number' && value >= min && value <= max
+      ? undefined
+      : `must be a number from ${min} to ${max}`,
+  carried: (value, carry, field) =>
+    field.grows ? within(field, carry[field.grows](value)) : value,
 });
+
+const within = ({ min, max }: NumberField, value: number): number =>
+  Math.min(max, Math.max(min, value));

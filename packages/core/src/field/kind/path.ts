@@ -1,4 +1,11 @@
-import { type Path, PATHS, PathSchema, pathLengthMm, type PathKind } from '../../surface/path';
+import {
+  carriedPath,
+  type Path,
+  PATHS,
+  PathSchema,
+  pathLengthMm,
+  type PathKind,
+} from '../../surface/path';
 import { idsOf } from '../../registry';
 import { defineKind, type FieldBase } from '../define';
 
@@ -13,6 +20,7 @@ export const path = defineKind<PathField, Path>({
   id: 'path',
   schema: () => PathSchema,
   start: ({ usual = idsOf(PATHS)[0]! }, size) => PATHS[usual].start(size),
+  carried: (way, carry) => carriedPath(way, carry),
   fault: (value) =>
     pathLengthMm(value) > 0 ? undefined : 'begins and ends in one place; give it a length',
 });

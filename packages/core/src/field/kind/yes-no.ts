@@ -9,4 +9,5 @@ export const yesNo = defineKind<YesNoField, boolean>({
   id: 'yes-no',
   schema: () => Type.Boolean(),
   start: () => false,
+  misfit: (value) => (typeof value === 'boolean' ? undefined : 'must be yes or no'),
 });

@@ -2,7 +2,7 @@ import { runOffWords } from '../../budget/budget';
 import { SCHOOLS } from '../../budget/school';
 import { trim } from '../../quantity/show';
 import { sizeWords } from '../../surface/size-words';
-import { techniqueOf } from '../../technique';
+import { chosenTechnique } from '../../technique';
 import { type Brief, brief } from '../brief/brief';
 import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
@@ -42,7 +42,7 @@ function factsOf(plan: Plan, { budget, mixes, cups, run, remarks, surface }: Bri
 
   say('plan', 'Size', sizeWords(plan.surface.shape, 'cm'));
   say('plan', 'Pieces', String(surface.pieces));
-  say('plan', 'Technique', techniqueOf(plan.technique.id).name);
+  say('plan', 'Technique', chosenTechnique(plan).name);
   say('plan', 'School', SCHOOLS[plan.budget.school].name);
   say('amounts', 'Everything', `${trim(budget.totalG, 1)} g`);
   say('amounts', 'Colour laid', `${trim(budget.laidMm, 1)} mm`);

@@ -2,7 +2,7 @@ import type { Layer } from '../../cup/schema';
 import { deltaE2000 } from '../../optics/delta-e';
 import { hexToLab } from '../../optics/lab';
 import { palestOf } from '../../optics/palest';
-import { type Pin, techniqueOf } from '../../technique';
+import { type Pin, chosenTechnique } from '../../technique';
 import { setCup } from '../edit/cups';
 import { halfOf } from '../edit/order';
 import { backgroundOf } from '../beginning/background';
@@ -20,7 +20,7 @@ export interface PinOffer {
 export function usualPins(plan: Plan, cup: number): PinOffer | undefined {
   const layers = plan.cups[cup]?.layers;
   if (!layers || layers.length === 0) return undefined;
-  const { pins } = techniqueOf(plan.technique.id);
+  const { pins } = chosenTechnique(plan);
   const [first, last] = [mixFor(plan, layers, pins.first), mixFor(plan, layers, pins.last)];
   return first === undefined || last === undefined ? undefined : { first, last, why: pins.why };
 }

@@ -1,5 +1,12 @@
 import { idsOf } from '../../registry';
-import { type Sight, TECHNIQUES, techniqueOf, type TechniqueId } from '../../technique';
+import {
+  type AnyTechnique,
+  chosenTechnique,
+  type OwnTechnique,
+  type Sight,
+  TECHNIQUES,
+  type TechniqueId,
+} from '../../technique';
 import { type Move, secondsOf, type Tool, verbOf } from '../../verb';
 import type { Plan } from '../document/schema';
 import { setTechnique } from '../edit/technique';
@@ -14,9 +21,13 @@ export interface Wish {
   readonly minutes?: number;
 }
 
-/** A technique for a plan: the plan as it would be, what would have to change, and what speaks against it. */
+/** A technique for a plan, of the catalogue or of the artist's own: the plan as it would be, what would have to change, and what speaks against it. */
 export interface TechniqueFor {
-  readonly id: TechniqueId;
+  /** What parts it from all others. */
+  readonly key: string;
+  readonly technique: AnyTechnique;
+  /** The artist's own it is; absent for one of the catalogue. */
+  readonly own?: OwnTechnique;
   readonly plan: Plan;
   readonly changes: readonly string[];
   /** Tools it wants that are not there. */
@@ -31,16 +42,27 @@ export interface TechniqueFor {
  * Every technique for a plan, the nearest to fit first: what shows the wish before what does not, what can be done with what there is before
  * what cannot, then what changes least. The plan's own comes with nothing changed.
  */
-export function techniquesFor(plan: Plan, { sight, has, minutes }: Wish = {}): TechniqueFor[] {
-  const all = idsOf(TECHNIQUES).map((id): TechniqueFor & { readonly shows: number } => {
-    const set = setTechnique(plan, id);
-    const without = has === undefined ? set.plan : withoutTorch(set.plan, id, has);
+export function techniquesFor(
+  plan: Plan,
+  { sight, has, minutes }: Wish = {},
+  owned: readonly OwnTechnique[] = [],
+): TechniqueFor[] {
+  const offered: readonly { readonly id: TechniqueId; readonly own?: OwnTechnique }[] = [
+    ...owned.map((own) => ({ id: own.began, own })),
+    ...idsOf(TECHNIQUES).map((id) => ({ id })),
+  ];
+  const all = offered.map(({ id, own }): TechniqueFor & { readonly shows: number } => {
+    const set = setTechnique(plan, id, own?.sequence);
+    const technique = chosenTechnique(set.plan);
+    const without = has === undefined ? set.plan : withoutTorch(set.plan, technique, has);
     const wanted = toolsOf(without.moves);
     const lacks = has === undefined ? [] : wanted.filter((tool) => !has.includes(tool));
     const takes = workMinutes(without.moves);
-    const at = sight === undefined ? 0 : techniqueOf(id).sights.indexOf(sight);
+    const at = sight === undefined ? 0 : technique.sights.indexOf(sight);
     return {
-      id,
+      key: techniqueKey({ technique: { id }, ...(own ? { sequence: own.sequence } : {}) }),
+      technique,
+      ...(own ? { own } : {}),
       plan: without,
       changes: set.changed,
       lacks,
@@ -60,12 +82,21 @@ export function techniquesFor(plan: Plan, { sight, has, minutes }: Wish = {}): T
     .map(({ shows: _, ...technique }) => technique);
 }
 
+/** What parts how one plan is poured from how others are. */
+export const techniqueKey = ({
+  technique,
+  sequence,
+}: {
+  readonly technique: { readonly id: TechniqueId };
+  readonly sequence?: { readonly name: string };
+}): string => (sequence ? `own ${sequence.name}` : technique.id);
+
 /** Shown first, shown beside something else, not shown. */
 const rank = (at: number): number => (at === Infinity ? 2 : Math.min(1, at));
 
 /** Where there is no torch, a technique that can do without is set to. */
-function withoutTorch(plan: Plan, id: TechniqueId, has: readonly Tool[]): Plan {
-  const { torch } = techniqueOf(id).settings;
+function withoutTorch(plan: Plan, { settings }: AnyTechnique, has: readonly Tool[]): Plan {
+  const { torch } = settings;
   return !has.includes('torch') && torch?.kind === 'choice' && torch.of.includes('none')
     ? setTechniqueSettings(plan, { torch: 'none' })
     : plan;

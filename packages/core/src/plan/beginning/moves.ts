@@ -1,6 +1,6 @@
 import { limbsOf, shapeOf } from '../../surface/measure';
 import { covers } from '../../surface/outline/covers';
-import { techniqueOf } from '../../technique';
+import { chosenTechnique, toldSettings } from '../../technique';
 import { backgroundOf } from './background';
 import { cupSpots } from './cup-spots';
 import {
@@ -18,13 +18,14 @@ import type { Plan } from '../document/schema';
 
 /** The moves a plan's technique writes for it. */
 function written(plan: Plan): Move[] {
-  const technique = techniqueOf(plan.technique.id);
+  const technique = chosenTechnique(plan);
   const shape = shapeOf(plan.surface.shape);
   const rings = shape.rings(plan.surface.shape);
   const pot = (use: string) => plan.budget.pots.find((p) => p.use === use);
   const poured = technique.moves(
     {
       cups: plan.cups.map((c) => c.id),
+      colours: plan.budget.shares.map((s) => s.mix),
       pot,
       ...shape.bounds(plan.surface.shape),
       raisedRim: plan.surface.rim.kind === 'raised',
@@ -37,7 +38,7 @@ function written(plan: Plan): Move[] {
       ...backgroundCupOf(plan),
       reaches: shape.reaches(plan.surface.shape),
     },
-    { ...technique.defaults, ...plan.technique.settings },
+    { ...technique.defaults, ...toldSettings(plan) },
   );
   return tended(plan, poured);
 }

@@ -5,7 +5,7 @@ import { FACTORS } from '../../factor';
 import { MIX_SCHOOLS, mixBySchool } from '../../mix/school';
 import { darkestOf, palestOf } from '../../optics/palest';
 import type { Surface } from '../../surface/schema';
-import { type Needs, techniqueOf, type TechniqueId, type UseNeed } from '../../technique';
+import { chosenTechnique, type Needs, type UseNeed } from '../../technique';
 import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 import { backgroundOf } from './background';
@@ -46,9 +46,9 @@ const ORDER: readonly Pot['use'][] = ['base', 'edge', 'activator', 'extender', '
 /** Uses whose pot is one mix; a little of every colour stands in the others. */
 const OF_ONE_MIX: ReadonlySet<Pot['use']> = new Set(['base', 'edge', 'activator']);
 
-/** A technique and a school, as far as they want pots. */
+/** What a technique and a school want set aside. */
 interface Wanting {
-  readonly technique: TechniqueId;
+  readonly needs: Needs;
   readonly school: SchoolId;
 }
 
@@ -58,11 +58,8 @@ interface Wanting {
  * @param before what it was set aside for until now; absent for a new plan
  */
 export function meetNeeds(plan: Plan, before?: Wanting): Plan {
-  const now = { technique: plan.technique.id, school: plan.budget.school };
-  const wanted = wantedPots(techniqueOf(now.technique).needs, now.school, plan.surface);
-  const was = before
-    ? wantedPots(techniqueOf(before.technique).needs, before.school, plan.surface)
-    : [];
+  const wanted = wantedPots(chosenTechnique(plan).needs, plan.budget.school, plan.surface);
+  const was = before ? wantedPots(before.needs, before.school, plan.surface) : [];
   const usual = (pot: Pot) => was.find((w) => w.use === pot.use && sameAmount(w.pot, pot));
   // Base and edge are the school's to say; other pots of the artist's own stay whatever is wanted.
   const own = plan.budget.pots.filter((pot) => !bySchool(pot.use) && !usual(pot));
@@ -89,12 +86,12 @@ export function meetNeeds(plan: Plan, before?: Wanting): Plan {
 
 /**
  * Colours as much as a plan's technique lays of its school's figure, unless the artist has set another part than the one before wanted.
- * @param before the technique until now; absent for a new plan
+ * @param before what the technique until now needs; absent for a new plan
  */
-export function partOf(plan: Plan, before?: TechniqueId): Plan {
+export function partOf(plan: Plan, before?: Needs): Plan {
   const { part: set, ...budget } = plan.budget;
-  if (before !== undefined && set !== techniqueOf(before).needs.part) return plan;
-  const { part } = techniqueOf(plan.technique.id).needs;
+  if (before !== undefined && set !== before.part) return plan;
+  const { part } = chosenTechnique(plan).needs;
   return { ...plan, budget: { ...budget, ...(part === undefined ? {} : { part }) } };
 }
 
@@ -119,7 +116,7 @@ function withMixOf(plan: Plan, need: UseNeed): { plan: Plan; mix: string } {
   const open = openPlan(plan);
   const paint = school.paints?.[0] ?? open.paint(open.mix(colourFor(plan, need)).paints[0]!.paint);
   const paints = open.hasPaint(paint.id) ? plan.paints : [...plan.paints, paint];
-  const { consistency } = techniqueOf(plan.technique.id).needs;
+  const { consistency } = chosenTechnique(plan).needs;
   const bare: Mix = {
     id,
     name: school.name,
@@ -146,5 +143,5 @@ export const withSchool = (plan: Plan, school: SchoolId): Plan =>
         insurance: SCHOOLS[school].insurance,
       },
     },
-    { technique: plan.technique.id, school: plan.budget.school },
+    { needs: chosenTechnique(plan).needs, school: plan.budget.school },
   );

@@ -1,7 +1,7 @@
 import { CONSISTENCIES, stepRank } from '../../mix/consistency';
 import type { Consistency } from '../../mix/schema';
 import { isMetallic } from '../../paint/property';
-import { techniqueOf } from '../../technique';
+import { chosenTechnique } from '../../technique';
 import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
@@ -23,7 +23,7 @@ export function holdsMetal(plan: Plan, mixId: string): boolean {
 
 /** How thick a mix should be for what the plan does with it (handbook 4, common practice, no published source). */
 export function wantedConsistency(plan: Plan, mixId: string): Wanted {
-  const technique = techniqueOf(plan.technique.id);
+  const technique = chosenTechnique(plan);
   const { consistency } = technique.needs;
   const shows = CONSISTENCIES.find((c) => c.step === consistency)?.shows ?? '';
   const poured =

@@ -4,6 +4,7 @@ import { openBook } from '../../material/book';
 import { depthOf, loopOf, MOST_NESTED } from '../../mix/medium';
 import { shapeOf } from '../../surface/measure';
 import { faultsIn } from '../../field/kind';
+import { sequenceFaults, setFaults } from '../../technique/sequence';
 import { referencesOf, verbOf } from '../../verb';
 import type { Plan } from './schema';
 
@@ -128,6 +129,12 @@ export function checkPlan(plan: Plan): Fault[] {
     });
   });
 
+  if (plan.sequence)
+    for (const { path, message } of [
+      ...sequenceFaults(plan.sequence),
+      ...setFaults(plan.sequence, plan.sequence.set),
+    ])
+      fault(`/sequence${path}`, message);
   plan.moves.forEach((move, i) => {
     const known = { mix: mixIds, cup: cupIds };
     for (const { to, id, at } of referencesOf(move)) refer(`/moves/${i}${at}`, to, id, known[to]);

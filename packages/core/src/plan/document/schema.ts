@@ -12,6 +12,7 @@ import { PaintSchema } from '../../paint/schema';
 import { SurfaceSchema } from '../../surface/schema';
 import { TechniqueChoiceSchema } from '../../technique/schema';
 import type { TechniqueId } from '../../technique';
+import { ChosenSequenceSchema } from '../../technique/sequence-schema';
 import type { Move } from '../../verb';
 import { MoveSchema } from '../../verb/schema';
 
@@ -49,6 +50,10 @@ export const PlanSchema = Type.Object(
     /** What the artist asks of the order in the cups. */
     order: Type.Optional(CupOrderSchema),
     technique: TechniqueChoiceSchema,
+    /** A technique of the artist's own that writes the moves; it began as the one named, and has its needs. */
+    sequence: Type.Optional(ChosenSequenceSchema),
+    /** The plan this is a small test of, by its id in the studio. */
+    miniOf: Type.Optional(Type.String({ minLength: 1, maxLength: 64 })),
     moves: Type.Array(MoveSchema, { maxItems: 400 }),
     dates: Type.Optional(
       Type.Object(

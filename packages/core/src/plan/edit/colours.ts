@@ -1,7 +1,7 @@
 import type { Paint } from '../../paint/schema';
 import type { Mix } from '../../mix/schema';
 import type { CupOrder } from '../../order/schema';
-import { techniqueOf } from '../../technique';
+import { chosenTechnique } from '../../technique';
 import { referencesOf } from '../../verb';
 import { mixFor } from '../beginning/create';
 import { rewriteMoves } from '../beginning/moves';
@@ -14,7 +14,7 @@ export function addColour(plan: Plan, paint: Paint): Plan {
   if (plan.paints.some((p) => p.id === paint.id)) return plan;
   return asColour(
     { ...plan, paints: [...plan.paints, paint] },
-    mixFor(paint, techniqueOf(plan.technique.id).needs.consistency, plan.landings),
+    mixFor(paint, chosenTechnique(plan).needs.consistency, plan.landings),
   );
 }
 

@@ -7,4 +7,5 @@ export * from './moves';
 export * from './order';
 export * from './pots';
 export * from './whole';
+export * from './sequence';
 export * from './technique';

@@ -7,7 +7,7 @@ import type { SaidRatio } from '../../mix/ratio';
 import type { Additive, Consistency, Mix } from '../../mix/schema';
 import { mixBySchool, type MixSchool } from '../../mix/school';
 import type { Paint } from '../../paint/schema';
-import { techniqueOf } from '../../technique';
+import { chosenTechnique } from '../../technique';
 import { openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 import { holdsMetal, wantedConsistency } from '../beginning/wanted';
@@ -154,7 +154,7 @@ export function addMix(plan: Plan, school: MixSchool, paint: Paint): Plan {
           : paint.name,
     basis: 'volume',
     paints: [{ paint: paint.id, parts: 1 }],
-    consistency: school.consistency ?? techniqueOf(plan.technique.id).needs.consistency,
+    consistency: school.consistency ?? chosenTechnique(plan).needs.consistency,
   };
   const grown =
     school.use === undefined
@@ -186,7 +186,7 @@ export function addFound(plan: Plan, found: FoundMix, shelf: readonly Paint[], n
   const main = paints.find((p) => p.id === first?.paint);
   if (!main || paints.length < found.paints.length) return plan;
   const missing = paints.filter((p) => !plan.paints.some((have) => have.id === p.id));
-  const step = techniqueOf(plan.technique.id).needs.consistency;
+  const step = chosenTechnique(plan).needs.consistency;
   const grown = asColour(
     { ...plan, paints: [...plan.paints, ...missing] },
     {

@@ -10,12 +10,18 @@ import { potsFor } from './pots';
 /** Changes the technique's settings; what it wrote is written anew, what the artist did stays. */
 export const setTechniqueSettings = (plan: Plan, settings: Record<string, FieldValue>): Plan =>
   rewriteMoves(
-    {
-      ...plan,
-      technique: { ...plan.technique, settings: { ...plan.technique.settings, ...settings } },
-    },
+    plan.sequence
+      ? {
+          ...plan,
+          sequence: { ...plan.sequence, set: { ...plan.sequence.set, ...settings } as Told },
+        }
+      : {
+          ...plan,
+          technique: { ...plan.technique, settings: { ...plan.technique.settings, ...settings } },
+        },
     plan,
   );
+type Told = NonNullable<Plan['sequence']>['set'];
 
 /** Changes a move by hand: from now on it is the artist's own. */
 export const setMove = (plan: Plan, index: number, change: (move: Move) => Move): Plan =>

@@ -1,6 +1,11 @@
 import type { Cup } from '../../cup/schema';
 import { CONSISTENCIES } from '../../mix/consistency';
-import { type AnyTechnique, techniqueOf, type TechniqueId } from '../../technique';
+import {
+  type AnyTechnique,
+  chosenTechnique,
+  type Sequence,
+  type TechniqueId,
+} from '../../technique';
 import { referencesOf } from '../../verb';
 import { mixFor } from '../beginning/create';
 import { rewriteMoves } from '../beginning/moves';
@@ -21,20 +26,24 @@ export interface TechniqueSet {
 /**
  * Changes the technique. It writes its moves; those the artist edited by hand stay. Mixes, cups and pots follow where they were what the
  * technique before had asked for; what the artist made otherwise stays, and a remark says if it does not suit.
+ * @param own one of the artist's own, which began as the technique of this id
  */
-export function setTechnique(plan: Plan, id: TechniqueId): TechniqueSet {
-  if (id === plan.technique.id) return { plan, changed: [] };
-  const [was, next] = [techniqueOf(plan.technique.id), techniqueOf(id)];
+export function setTechnique(plan: Plan, id: TechniqueId, own?: Sequence): TechniqueSet {
+  if (id === plan.technique.id && own?.name === plan.sequence?.name) return { plan, changed: [] };
+  const { sequence: _, ...rest } = plan;
+  const begun: Plan = {
+    ...rest,
+    technique: { id, settings: {} },
+    ...(own ? { sequence: { ...own, set: {} } } : {}),
+  };
+  const [was, next] = [chosenTechnique(plan), chosenTechnique(begun)];
   const changed: string[] = [];
   const steps = [thickened, portioned, cupped, loaded, counted, supplied] as const;
-  const set = steps.reduce(
-    (before, step) => {
-      const after = step(before, was, next);
-      if (after.said !== undefined) changed.push(after.said);
-      return after.plan;
-    },
-    { ...plan, technique: { id, settings: {} } } as Plan,
-  );
+  const set = steps.reduce((before, step) => {
+    const after = step(before, was, next);
+    if (after.said !== undefined) changed.push(after.said);
+    return after.plan;
+  }, begun);
   return { plan: rewriteMoves(set, plan), changed };
 }
 
@@ -70,7 +79,7 @@ function thickened(plan: Plan, was: AnyTechnique, next: AnyTechnique): Step {
 
 /** As much of the school's colours as it lays. */
 function portioned(plan: Plan, was: AnyTechnique): Step {
-  const now = partOf(plan, was.id);
+  const now = partOf(plan, was.needs);
   const [before, after] = [plan.budget.part ?? 1, now.budget.part ?? 1];
   if (before === after) return { plan };
   return {
@@ -162,7 +171,7 @@ function counted(plan: Plan, _: AnyTechnique, { needs: { cups }, name }: AnyTech
 
 /** What is set aside: as the technique asks, with mixes of its own; what only the one before had asked for goes. */
 function supplied(plan: Plan, was: AnyTechnique): Step {
-  const met = meetNeeds(plan, { technique: was.id, school: plan.budget.school });
+  const met = meetNeeds(plan, { needs: was.needs, school: plan.budget.school });
   const uses = (p: Plan) => p.budget.pots.map((pot) => pot.use);
   const used = new Set([
     ...met.budget.shares.map((s) => s.mix),

@@ -16,6 +16,14 @@ export interface Size {
   readonly heightMm: number;
 }
 
+/** From one face to another: where a place of the one lies on the other, how long a length of the one is there, and how much paint is as much. */
+export interface Carry {
+  readonly place: (at: Point) => [number, number];
+  readonly length: (mm: number) => number;
+  /** How much paint lies as thick there as so much does here, mL. */
+  readonly volume: (ml: number) => number;
+}
+
 /** A way a hand may go over a surface. A new one is one such file, named in `index.ts`. */
 export interface PathShape<P extends { kind: string }> {
   readonly id: P['kind'];
@@ -34,6 +42,8 @@ export interface PathShape<P extends { kind: string }> {
   readonly handles: (path: P) => readonly Point[];
   /** The path with one of its handles drawn to another place. */
   readonly moved: (path: P, handle: number, to: Point) => P;
+  /** The same way on another face. */
+  readonly carried: (path: P, carry: Carry) => P;
   /** The way in words that follow "pour it". */
   readonly says: (path: P) => string;
 }

@@ -32,5 +32,6 @@ export const free = {
     ...path,
     pointsMm: path.pointsMm.map((p, i) => (i === handle ? to : p)),
   }),
+  carried: (path, { place }) => ({ ...path, pointsMm: path.pointsMm.map(place) }),
   says: () => 'as it is drawn',
 } as const satisfies PathShape<Free>;

@@ -1,7 +1,7 @@
 import { type TObject, type TSchema, Type } from '@sinclair/typebox';
 import { registry } from '../../registry';
 import { tagged } from '../../schema/parts';
-import { apart, between, type PathShape, type Point } from './define';
+import { apart, between, type Carry, type PathShape, type Point } from './define';
 import { free } from './free';
 import { line } from './line';
 import { Place } from './parts';
@@ -55,6 +55,13 @@ const thinned = (points: readonly Point[], most: number): readonly Point[] =>
         { length: most },
         (_, k) => points[Math.round((k * (points.length - 1)) / (most - 1))]!,
       );
+
+/** The same way on another face, as often round. */
+export function carriedPath(path: Path, carry: Carry): Path {
+  const { repeat, ...once } = path;
+  const there = pathShapeOf(path).carried(once as Path, carry);
+  return repeat ? { ...there, repeat: { ...repeat, aboutMm: carry.place(repeat.aboutMm) } } : there;
+}
 
 /** Its strokes as lines of points, one after the other: itself, or itself turned about a place so many times. */
 export function strokesOf(path: Path): readonly (readonly Point[])[] {
@@ -111,4 +118,4 @@ export const pathLengthMm = (path: Path): number =>
 export const pathWords = (path: Path): string =>
   pathShapeOf(path).says(path) + (path.repeat ? `, ${path.repeat.n} times round` : '');
 
-export type { PathNumber, PathShape, Point } from './define';
+export type { Carry, PathNumber, PathShape, Point } from './define';

@@ -21,5 +21,10 @@ export const line = {
   places: () => ['Begins', 'Ends'],
   handles: ({ fromMm, toMm }) => [fromMm, toMm],
   moved: (path, handle, to) => (handle === 0 ? { ...path, fromMm: to } : { ...path, toMm: to }),
+  carried: ({ kind, fromMm, toMm }, { place }) => ({
+    kind,
+    fromMm: place(fromMm),
+    toMm: place(toMm),
+  }),
   says: () => 'in a straight line',
 } as const satisfies PathShape<Line>;

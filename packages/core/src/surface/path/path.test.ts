@@ -3,6 +3,7 @@ import { idsOf } from '../../registry';
 import { CHORD_MM } from './define';
 import {
   along,
+  carriedPath,
   lengthOfLine,
   type Path,
   PATHS,
@@ -116,4 +117,22 @@ test('a path repeated is turned evenly about its place, and as much longer', () 
     [50, 100],
     [100, 50],
   ]);
+});
+
+test.each(starts)('a $kind on a face half as large is the same, half as long', (path) => {
+  const petals: Path = { ...path, repeat: { n: 3, aboutMm: [100, 80] } };
+  const half = carriedPath(petals, {
+    place: ([x, y]) => [x / 2, y / 2],
+    length: (mm) => mm / 2,
+    volume: (ml) => ml / 4,
+  });
+  // Curves are told in chords as fine as a hand needs, so fewer of them where all is smaller.
+  expect(pathLengthMm(half) / pathLengthMm(petals)).toBeCloseTo(0.5, 2);
+  const [from, to] = [strokesOf(petals), strokesOf(half)];
+  expect(to).toHaveLength(3);
+  for (const end of [0, -1]) {
+    const [x, y] = from[1]!.at(end)!;
+    expect(to[1]!.at(end)![0]).toBeCloseTo(x / 2, 6);
+    expect(to[1]!.at(end)![1]).toBeCloseTo(y / 2, 6);
+  }
 });

@@ -39,6 +39,11 @@ export const ring = {
     handle === 0
       ? { ...path, centreMm: to }
       : { ...path, radiusMm: Math.max(1, apart(path.centreMm, to)) },
+  carried: (path, { place, length }) => ({
+    ...path,
+    centreMm: place(path.centreMm),
+    radiusMm: Math.max(1, length(path.radiusMm)),
+  }),
   says: ({ radiusMm, turns }) =>
     `in a ring ${Math.round(2 * radiusMm)} mm across, ${turns === 1 ? 'once' : `${turns} times`} round`,
 } as const satisfies PathShape<RingPath>;

@@ -40,5 +40,11 @@ export const s = {
     const { kind, fromMm, toMm, swingMm } = waveMoved(asWave(path), handle, to);
     return { kind, fromMm, toMm, swingMm };
   },
+  carried: (path, { place, length }) => ({
+    ...path,
+    fromMm: place(path.fromMm),
+    toMm: place(path.toMm),
+    swingMm: length(path.swingMm),
+  }),
   says: () => 'in an S',
 } as const satisfies PathShape<SPath>;

@@ -58,6 +58,12 @@ export const spiral = {
     const radius = apart(path.centreMm, to);
     return handle === 1 ? { ...path, fromRadiusMm: radius } : { ...path, toRadiusMm: radius };
   },
+  carried: (path, { place, length }) => ({
+    ...path,
+    centreMm: place(path.centreMm),
+    fromRadiusMm: length(path.fromRadiusMm),
+    toRadiusMm: length(path.toRadiusMm),
+  }),
   says: ({ fromRadiusMm, toRadiusMm, turns }) =>
     `in a spiral ${toRadiusMm >= fromRadiusMm ? 'outward' : 'inward'}, ${turns} turns`,
 } as const satisfies PathShape<Spiral>;

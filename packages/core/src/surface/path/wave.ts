@@ -1,6 +1,9 @@
 import { Type } from '@sinclair/typebox';
-import { apart, between, type Point, type Size } from './define';
+import { apart, between, type Carry, type Point, type Size } from './define';
 import { Place } from './parts';
+
+/** No hand swings shorter than this, mm. */
+const LEAST_WAVE_MM = 2;
 
 /** What paths that swing to both sides of a line have in common: how far out they swing, and how long a swing is. */
 export interface Wave {
@@ -43,6 +46,15 @@ export function waveMoved<W extends Wave>(wave: W, handle: number, to: Point): W
   return { ...wave, swingMm: Math.abs((bx - ax) * (to[1] - ay) - (by - ay) * (to[0] - ax)) / long };
 }
 
+/** The same wave on another face; no shorter than a hand can swing. */
+const waveCarried = <W extends Wave>(wave: W, { place, length }: Carry): W => ({
+  ...wave,
+  fromMm: place(wave.fromMm),
+  toMm: place(wave.toMm),
+  swingMm: length(wave.swingMm),
+  waveMm: Math.max(LEAST_WAVE_MM, length(wave.waveMm)),
+});
+
 /** All that paths of waves have in common but how they swing. */
 export const ofWaves = <K extends string>(kind: K) => ({
   id: kind,
@@ -52,16 +64,17 @@ export const ofWaves = <K extends string>(kind: K) => ({
       fromMm: Place,
       toMm: Place,
       swingMm: Type.Number({ minimum: 0, maximum: 2000 }),
-      waveMm: Type.Number({ minimum: 2, maximum: 5000 }),
+      waveMm: Type.Number({ minimum: LEAST_WAVE_MM, maximum: 5000 }),
     },
     { additionalProperties: false },
   ),
   numbers: {
     swingMm: { label: 'Swing to each side', min: 0, max: 2000, unit: 'mm' },
-    waveMm: { label: 'From swing to swing', min: 2, max: 5000, unit: 'mm' },
+    waveMm: { label: 'From swing to swing', min: LEAST_WAVE_MM, max: 5000, unit: 'mm' },
   } as const,
   start: (size: Size) => ({ kind, ...acrossFace(size) }),
   places: () => ['Begins', 'Ends'],
   handles: waveHandles,
   moved: waveMoved,
+  carried: waveCarried,
 });

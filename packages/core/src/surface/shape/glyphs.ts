@@ -6,7 +6,7 @@ import { spotsWithin } from '../outline/spots';
 import { byRings } from './by-rings';
 import { rimReaches } from './rim-reaches';
 import type { Limb, ShapeDefinition } from './shape';
-import { Side } from './side';
+import { scaledSide, Side } from './side';
 
 export type Glyphs = { kind: 'glyphs'; text: string; font: FontId; heightMm: number };
 
@@ -75,6 +75,7 @@ export const glyphs = {
       : `has no outline for "${strange}": letters, figures and & ! ? . - + # can be cut`;
   },
   ...measures,
+  scaled: (shape, by) => ({ ...shape, heightMm: scaledSide(shape.heightMm, by) }),
   // A letter is tilted as an object without corners, round its sides; the row is as long as it is, each letter only so high.
   reaches: (shape) => {
     const { widthMm, heightMm } = measures.bounds(shape);

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { outlineFault } from '../outline/fault';
 import { readPath } from '../outline/path-data';
-import { atOrigin, type Ring } from '../outline/ring';
+import { atOrigin, pathOf, placed, type Ring } from '../outline/ring';
 import { byRings } from './by-rings';
 import type { ShapeDefinition } from './shape';
 
@@ -30,5 +30,6 @@ export const outline = {
     return outlineFault(rings);
   },
   ...measures,
+  scaled: (shape, by) => ({ ...shape, path: pathOf(placed(measures.rings(shape), 0, 0, by)) }),
   suffix: () => ' outline',
 } as const satisfies ShapeDefinition<Outline>;

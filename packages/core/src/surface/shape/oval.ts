@@ -3,7 +3,7 @@ import { gridSpots } from '../grid-spots';
 import { ellipsePath, ellipseRing } from './ellipse';
 import { rimReaches } from './rim-reaches';
 import type { ShapeDefinition } from './shape';
-import { Side } from './side';
+import { scaledSide, Side } from './side';
 
 export type Oval = { kind: 'oval'; widthMm: number; heightMm: number };
 
@@ -23,6 +23,11 @@ export const oval = {
   bounds: ({ widthMm, heightMm }) => ({ widthMm, heightMm }),
   path: ({ widthMm, heightMm }) => ellipsePath(widthMm, heightMm),
   rings: ({ widthMm, heightMm }) => [ellipseRing(widthMm, heightMm)],
+  scaled: (shape, by) => ({
+    ...shape,
+    widthMm: scaledSide(shape.widthMm, by),
+    heightMm: scaledSide(shape.heightMm, by),
+  }),
   reaches: ({ widthMm, heightMm }) => rimReaches(widthMm, heightMm),
   reachName: { one: 'place at the rim', many: 'places at the rim' },
   spots: ({ widthMm, heightMm }, count) => gridSpots(count, widthMm, heightMm),

@@ -22,8 +22,14 @@ export const polygon = {
   ),
   fault: (shape) => outlineFault(measures.rings(shape)),
   ...measures,
+  scaled: (shape, by) => ({
+    ...shape,
+    cornersMm: shape.cornersMm.map(([x, y]): [number, number] => [tenth(x * by), tenth(y * by)]),
+  }),
   suffix: ({ cornersMm }) => ` with ${cornersMm.length} corners`,
 } as const satisfies ShapeDefinition<Polygon>;
+
+const tenth = (mm: number): number => Number(mm.toFixed(1));
 
 /** A polygon of `sides` equal sides that is `acrossMm` wide at its widest, flat at the bottom. */
 export function regularPolygon(sides: number, acrossMm: number): Polygon {

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { gridSpots } from '../grid-spots';
 import type { ShapeDefinition } from './shape';
-import { Side } from './side';
+import { scaledSide, Side } from './side';
 
 export type Rect = { kind: 'rect'; widthMm: number; heightMm: number };
 
@@ -17,6 +17,11 @@ export const rect = {
   bounds: ({ widthMm, heightMm }) => ({ widthMm, heightMm }),
   path: ({ widthMm: w, heightMm: h }) => `M0 0H${w}V${h}H0Z`,
   rings: ({ widthMm: w, heightMm: h }) => [[0, 0, w, 0, w, h, 0, h]],
+  scaled: (shape, by) => ({
+    ...shape,
+    widthMm: scaledSide(shape.widthMm, by),
+    heightMm: scaledSide(shape.heightMm, by),
+  }),
   reaches: ({ widthMm: w, heightMm: h }) => [
     [w, h],
     [0, h],

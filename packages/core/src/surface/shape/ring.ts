@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox';
 import { ellipsePath, ellipseRing } from './ellipse';
 import { rimReaches } from './rim-reaches';
 import type { ShapeDefinition } from './shape';
-import { Side } from './side';
+import { scaledSide, Side } from './side';
 
 export type RingShape = { kind: 'ring'; outerMm: number; innerMm: number };
 
@@ -30,6 +30,15 @@ export const ring = {
   rings: ({ outerMm, innerMm }) => {
     const inset = (outerMm - innerMm) / 2;
     return [ellipseRing(outerMm, outerMm), ellipseRing(innerMm, innerMm, inset, inset)];
+  },
+  // The band stays wide enough to pour on.
+  scaled: (shape, by) => {
+    const innerMm = scaledSide(shape.innerMm, by);
+    return {
+      ...shape,
+      innerMm,
+      outerMm: Math.max(innerMm + 2 * LEAST_BAND_MM, scaledSide(shape.outerMm, by)),
+    };
   },
   reaches: ({ outerMm }) => rimReaches(outerMm, outerMm),
   reachName: { one: 'place at the rim', many: 'places at the rim' },

@@ -3,7 +3,7 @@ import { gridSpots } from '../grid-spots';
 import { ellipsePath, ellipseRing } from './ellipse';
 import { rimReaches } from './rim-reaches';
 import type { ShapeDefinition } from './shape';
-import { Side } from './side';
+import { scaledSide, Side } from './side';
 
 export type Round = { kind: 'round'; diameterMm: number };
 
@@ -19,6 +19,7 @@ export const round = {
   bounds: ({ diameterMm }) => ({ widthMm: diameterMm, heightMm: diameterMm }),
   path: ({ diameterMm: d }) => ellipsePath(d, d),
   rings: ({ diameterMm: d }) => [ellipseRing(d, d)],
+  scaled: (shape, by) => ({ ...shape, diameterMm: scaledSide(shape.diameterMm, by) }),
   reaches: ({ diameterMm: d }) => rimReaches(d, d),
   reachName: { one: 'place at the rim', many: 'places at the rim' },
   spots: ({ diameterMm: d }, count) => gridSpots(count, d, d),

@@ -22,6 +22,8 @@ export interface ShapeDefinition<S extends { kind: string }> {
   readonly path: (shape: S) => string;
   /** The outline as closed rings of x, y pairs in mm, curves in short chords; what lies within an odd number of rings is face. */
   readonly rings: (shape: S) => readonly (readonly number[])[];
+  /** The same shape, so many times as large. */
+  readonly scaled: (shape: S, by: number) => S;
   /** Where a tilt must carry paint to: corners of a rectangle, points round the rim of a disc. Clockwise. */
   readonly reaches: (shape: S) => readonly (readonly [number, number])[];
   /** What such a place is called. */
