@@ -77,7 +77,7 @@ export function KeepOwn() {
               name.trim(),
               settable
                 .filter((s) => chosen.includes(s.name))
-                .map(({ move, of }) => ({ move, field: of })),
+                .map(({ moves, of }) => ({ moves: [...moves], field: of })),
             );
             keep({ began: plan.technique.id, sequence });
             edit((p) => edits.asSequence(p, sequence));

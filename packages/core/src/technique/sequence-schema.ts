@@ -19,10 +19,16 @@ export const SequenceSchema = Type.Object(
     /** How many cups it pours. */
     cups: Type.Integer({ minimum: 1, maximum: 48 }),
     moves: Type.Array(Type.Unsafe<Move>(MoveSchema), { minItems: 1, maxItems: 120 }),
-    /** Fields of its moves that are settings of the technique, by move and name. */
-    settings: Type.Array(Type.Object({ move: Id, field: Id }, { additionalProperties: false }), {
-      maxItems: 24,
-    }),
+    /** Fields of its moves that are settings of the technique, by the moves they are of and by name. */
+    settings: Type.Array(
+      Type.Object(
+        { moves: Type.Array(Id, { minItems: 1, maxItems: 120 }), field: Id },
+        { additionalProperties: false },
+      ),
+      {
+        maxItems: 24,
+      },
+    ),
   },
   { additionalProperties: false },
 );

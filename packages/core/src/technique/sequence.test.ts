@@ -62,7 +62,7 @@ test('a value chosen as a setting is set for a plan and written into its move; t
   const p = combedFlip();
   const comb = p.moves.find((m) => m.verb === 'comb')!;
   expect(settableOf(p.moves).map((s) => s.name)).toContain(`${comb.id}.tines`);
-  const own = sequenceOf(p, 'Combed flip', [{ move: comb.id, field: 'tines' }]);
+  const own = sequenceOf(p, 'Combed flip', [{ moves: [comb.id], field: 'tines' }]);
   const taken = setTechnique(plan(paints, {}, { technique: 'swipe' }), 'flip-cup', own).plan;
   const set = setTechniqueSettings(taken, { [`${comb.id}.tines`]: 9 });
   expect(checkPlan(set)).toEqual([]);
@@ -98,7 +98,21 @@ test('a name by no place, a cup there is not, a setting of nothing are told with
     { path: `/moves/${flip}/cup`, message: expect.stringContaining('cup-1 and on') },
   ]);
   expect(sequenceFaults(strange('cup-7'))[0]!.message).toBe(`there are ${own.cups} cups`);
-  expect(sequenceFaults({ ...own, settings: [{ move: 'a', field: 'b' }] })[0]!.path).toBe(
+  expect(sequenceFaults({ ...own, settings: [{ moves: ['a'], field: 'b' }] })[0]!.path).toBe(
     '/settings/0',
   );
+});
+
+test('moves done in one go are set together', () => {
+  const p = plan(paints);
+  const tilts = p.moves.filter((m) => m.verb === 'tilt');
+  expect(tilts.length).toBeGreaterThan(2);
+  const angle = settableOf(p.moves).find((s) => s.field.label === 'Tilt: Angle')!;
+  // Those that bring it back to the middle are gentler of themselves.
+  expect(angle.moves.length).toBeGreaterThanOrEqual(tilts.length / 2);
+  const own = sequenceOf(p, 'Steeper', [{ moves: [...angle.moves], field: 'angleDeg' }]);
+  const set = setTechniqueSettings(asSequence(p, own), { [angle.name]: 14 });
+  expect(checkPlan(set)).toEqual([]);
+  for (const move of set.moves)
+    if (angle.moves.includes(move.id)) expect(move).toMatchObject({ angleDeg: 14 });
 });

@@ -1,48 +1,61 @@
 import type { PotUse } from '../budget/schema';
 import { type Field, FIELD_KINDS, type Fields, type FieldValue } from '../field/kind';
-import { carriedMove, carryTo, type Move, referencesOf, verbOf } from '../verb';
+import { carriedMove, carryTo, type Move, referencesOf, spellsOf, verbOf } from '../verb';
 import type { Stage } from './define';
 import type { Sequence } from './sequence-schema';
 
 /** Pots a mix may be named by. */
 const BY_USE: readonly PotUse[] = ['base', 'activator', 'edge'];
 
+/** What could be a setting: one field of a move, or of several done in one go that hold the same in it. */
 interface Settable {
   readonly name: string;
-  readonly move: string;
+  readonly moves: readonly string[];
   readonly of: string;
   readonly field: Field;
 }
 
 /** A setting by a name of its own. */
-const nameOf = (move: string, field: string): string => `${move}.${field}`;
+const nameOf = ([first]: readonly string[], field: string): string => `${first}.${field}`;
 
-/** What of some moves could be a setting, each by its name. */
-export const settableOf = (moves: readonly Move[]): readonly Settable[] =>
-  moves.flatMap((move, i) =>
-    Object.entries(verbOf(move).fields).flatMap(([of, field]) =>
-      FIELD_KINDS[field.kind].misfit && valueOf(move, of) !== undefined
-        ? [
-            {
-              name: nameOf(move.id, of),
-              move: move.id,
-              of,
-              field: { ...field, label: `${i + 1} ${verbOf(move).title}: ${field.label}` },
-            },
-          ]
-        : [],
-    ),
-  );
+/** What of some moves could be a setting, each by its name; moves done in one go are set together. */
+export function settableOf(moves: readonly Move[]): readonly Settable[] {
+  const spells = spellsOf(moves);
+  const title = (at: number) => verbOf(moves[spells[at]!.from]!).title;
+  return spells.flatMap(({ from, count }, at) => {
+    const go = moves.slice(from, from + count);
+    const alike = spells.map((_, k) => k).filter((k) => title(k) === title(at));
+    const which = alike.length > 1 ? ` ${alike.indexOf(at) + 1}` : '';
+    return Object.entries(verbOf(go[0]!).fields).flatMap(([of, field]): Settable[] => {
+      const ids = mostAlike(go, of).map((m) => m.id);
+      if (!FIELD_KINDS[field.kind].misfit || ids.length === 0 || 2 * ids.length < count) return [];
+      const label = `${title(at)}${which}: ${field.label}`;
+      return [{ name: nameOf(ids, of), moves: ids, of, field: { ...field, label } }];
+    });
+  });
+}
+
+/** Of moves done in one go the most that hold the same in a field: the others differ for a reason. */
+function mostAlike(go: readonly Move[], field: string): readonly Move[] {
+  const told = go.filter((m) => m.verb === go[0]!.verb && valueOf(m, field) !== undefined);
+  const alike = (move: Move) => told.filter((m) => valueOf(m, field) === valueOf(move, field));
+  return told
+    .map(alike)
+    .reduce<readonly Move[]>((most, group) => (group.length > most.length ? group : most), []);
+}
 
 /** What a move holds in one of its fields. */
 export const valueOf = (move: Move, field: string): FieldValue | undefined =>
   (move as unknown as Readonly<Record<string, FieldValue>>)[field];
 
+const sameSetting = (s: Settable, { moves, field }: Sequence['settings'][number]): boolean =>
+  s.of === field && s.moves.join() === moves.join();
+
 /** The settings of a sequence as fields. */
 export const settingsOf = ({ moves, settings }: Pick<Sequence, 'moves' | 'settings'>): Fields =>
   Object.fromEntries(
     settableOf(moves)
-      .filter((s) => settings.some(({ move, field }) => s.move === move && s.of === field))
+      .filter((s) => settings.some((setting) => sameSetting(s, setting)))
       .map(({ name, field }) => [name, field]),
   );
 
@@ -60,8 +73,8 @@ export function sequenceMoves(
     const there = renamed(carriedMove(move, carry), (id) => meant(id, stage));
     if (!there) return [];
     const told = sequence.settings
-      .filter((setting) => setting.move === move.id)
-      .map(({ field }) => [field, set[nameOf(move.id, field)]] as const)
+      .filter((setting) => setting.moves.includes(move.id))
+      .map(({ moves, field }) => [field, set[nameOf(moves, field)]] as const)
       .filter(([, value]) => value !== undefined);
     return [{ ...there, ...Object.fromEntries(told) } as Move];
   });
@@ -135,13 +148,13 @@ export function sequenceFaults({ moves, cups, settings }: Sequence): {
             : [],
       ),
     ),
-    ...settings.flatMap(({ move, field }, i) =>
-      settable.some((s) => s.move === move && s.of === field)
+    ...settings.flatMap((setting, i) =>
+      settable.some((s) => sameSetting(s, setting))
         ? []
         : [
             {
               path: `/settings/${i}`,
-              message: `no move "${move}" has a "${field}" that can be set`,
+              message: `${setting.moves.map((m) => `"${m}"`).join(', ')}: no moves done in one go have a "${setting.field}" that can be set`,
             },
           ],
     ),

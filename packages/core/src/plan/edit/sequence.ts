@@ -32,7 +32,7 @@ export function sequenceOf(
     heightMm,
     cups: Math.max(1, ...poured),
     moves,
-    settings: settings.filter(({ move }) => moves.some((m) => m.id === move)),
+    settings: [...settings],
   };
 }
 
@@ -56,6 +56,6 @@ export const asSequence = (plan: Plan, sequence: Sequence): Plan =>
 /** What a setting of a plan's own technique stands at in its moves. */
 export function settingNow(plan: Plan, name: string): FieldValue | undefined {
   const setting = settableOf(plan.moves).find((s) => s.name === name);
-  const move = plan.moves.find((m) => m.id === setting?.move);
+  const move = plan.moves.find((m) => m.id === setting?.moves[0]);
   return setting && move ? valueOf(move, setting.of) : undefined;
 }
