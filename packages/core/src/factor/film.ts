@@ -53,6 +53,16 @@ export const FILM = [
     taughtBy: 'pieces that cracked, and how thick they were',
   },
   {
+    id: 'spun-least',
+    says: 'film below which what is spun no longer covers',
+    unit: 'mm',
+    usual: 0.3,
+    least: 0.05,
+    most: 2,
+    source: 'a third of a usual film; an estimate',
+    taughtBy: 'spun pieces that went bare, and how fast and long they were spun',
+  },
+  {
     id: 'thick-left',
     says: 'wet film above which a poured piece may crack',
     unit: 'mm',

@@ -39,6 +39,8 @@ export interface FieldKind<F extends FieldBase & { readonly kind: string }, V> {
   readonly joined?: (value: V, id: string) => V;
   /** The value moved on the surface; absent where it lies nowhere. */
   readonly shifted?: (value: V, byMm: readonly [number, number]) => V;
+  /** What of it is drawn on the surface; absent where it can only be told. */
+  readonly drawn?: 'way' | 'place';
   /** The value on another face, where it lies on one or is a length of one. */
   readonly carried?: (value: V, carry: Carry, field: F) => V;
   /** Why something is no value of this field, in words that follow its name; for kinds that are one plain value, such as a setting can be. */

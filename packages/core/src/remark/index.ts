@@ -1,4 +1,9 @@
 import { registry } from '../registry';
+import { activatorAtEdge } from './activator-at-edge';
+import { asideOff } from './aside-off';
+import { cornerUnreached } from './corner-unreached';
+import { spunTooThin } from './spun-too-thin';
+import { straightSeam } from './straight-seam';
 import { beyondItsPot } from './beyond-its-pot';
 import { bottleTurnedOver } from './bottle-turned-over';
 import { colourNotLoaded } from './colour-not-loaded';
@@ -45,6 +50,11 @@ export const REMARKS: readonly RemarkDefinition[] = Object.values(
     nothingSetAside,
     moveAmiss,
     samePlaceTwice,
+    activatorAtEdge,
+    asideOff,
+    cornerUnreached,
+    spunTooThin,
+    straightSeam,
     beyondItsPot,
     pinnedOverPot,
     colourNotLoaded,

@@ -33,6 +33,8 @@ export interface UseNeed {
   readonly overBase?: PotAmount;
   /** How much where the school's figure holds all that is laid; absent where none is wanted then. */
   readonly inAll?: PotAmount;
+  /** What far too much and far too little of it do, a sentence each. */
+  readonly off?: { readonly much: string; readonly little: string };
 }
 
 /** What a technique wants of a plan, as data; `plan/beginning/needs.ts` sees to it. */

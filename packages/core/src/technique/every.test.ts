@@ -19,6 +19,16 @@ const SURFACES: Readonly<Record<string, Surface>> = {
   ring: { ...CANVAS, shape: { kind: 'ring', outerMm: 400, innerMm: 150 } },
 };
 const ids = idsOf(TECHNIQUES);
+/** What is said of how the hand goes about it. */
+const HAND = [
+  'activator-at-edge',
+  'aside-off',
+  'corner-unreached',
+  'move-amiss',
+  'same-place-twice',
+  'spun-too-thin',
+  'straight-seam',
+];
 
 describe.each(Object.entries(SURFACES))('on a %s', (name, surface) => {
   test.each(ids)('%s writes a sound plan whose paint begins on the face', (technique) => {
@@ -36,6 +46,9 @@ describe.each(Object.entries(SURFACES))('on a %s', (name, surface) => {
     // Behind a rim the school's own figure is too much, whatever the technique: that is the school's to say.
     const spoilt = b.remarks.filter((r) => r.severity === 'spoils').map((r) => r.code);
     expect(spoilt.filter((code) => name !== 'tray' || code !== 'too-much-paint')).toEqual([]);
+    // Nor does it do what an artist would be warned of.
+    const warned = b.remarks.filter((r) => HAND.includes(r.code));
+    expect(warned).toEqual([]);
     const { scene } = previewOf(plan, b);
     const rings = shapeOf(surface.shape).rings(surface.shape);
     for (const act of scene.acts)

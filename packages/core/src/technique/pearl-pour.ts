@@ -23,6 +23,10 @@ export const pearlPour = defineTechnique({
         school: 'dump',
         overBase: { share: 0.3 },
         inAll: { share: 0.25 },
+        off: {
+          much: 'So much dump colour hides the pearls under it.',
+          little: 'So little dump colour does not cover the metal: few pearls open.',
+        },
       },
       KEEP,
     ],

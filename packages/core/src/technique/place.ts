@@ -38,14 +38,29 @@ export const roundAbout = (n: number, fromDeg = 0): number[] =>
 /** Places a way is tried at, to find where it comes on to the face. */
 const TRIED = 40;
 
-/** The ends of as much of a straight way as lies on the face, whole mm; all of it where none does. */
-export function onFace({ onFace: on }: Stage, from: Point, to: Point): [Place, Place] {
+/** Directions a place is looked round in. */
+const ROUND = Array.from({ length: 8 }, (_, k) => (k * Math.PI) / 4);
+
+/**
+ * The ends of as much of a straight way as lies on the face, whole mm; all of it where none does.
+ * @param clearMm how clear of the edge it must stay
+ */
+export function onFace(
+  { onFace: there }: Stage,
+  from: Point,
+  to: Point,
+  clearMm = 0,
+): [Place, Place] {
+  const on = (x: number, y: number) =>
+    there(x, y) &&
+    (clearMm === 0 ||
+      ROUND.every((a) => there(x + clearMm * Math.cos(a), y + clearMm * Math.sin(a))));
   const at = (k: number): Point => [
     from[0] + ((to[0] - from[0]) * k) / TRIED,
     from[1] + ((to[1] - from[1]) * k) / TRIED,
   ];
-  const there = Array.from({ length: TRIED + 1 }, (_, k) => on(...at(k)));
-  const [first, last] = [there.indexOf(true), there.lastIndexOf(true)];
+  const lies = Array.from({ length: TRIED + 1 }, (_, k) => on(...at(k)));
+  const [first, last] = [lies.indexOf(true), lies.lastIndexOf(true)];
   const whole = ([x, y]: Point): Place => [Math.round(x), Math.round(y)];
   return first < 0 ? [whole(from), whole(to)] : [whole(at(first)), whole(at(last))];
 }
@@ -56,12 +71,14 @@ export function lineAt(
   stage: Stage,
   [fx, fy]: Point,
   [tx, ty]: Point,
+  clearMm = 0,
 ): { kind: 'line'; fromMm: Place; toMm: Place } {
   const { widthMm, heightMm } = stage;
   const [fromMm, toMm] = onFace(
     stage,
     [fx * widthMm, fy * heightMm],
     [tx * widthMm, ty * heightMm],
+    clearMm,
   );
   return { kind: 'line', fromMm, toMm };
 }

@@ -8,6 +8,7 @@ import { KEEP } from './stretch';
 const BANDS = { from: 0.2, to: 0.92 } as const;
 /** Where the activator lies and the tool is set down, clear of the very edge: there it sticks (handbook 11). */
 const START = 0.1;
+const CLEAR_MM = 10;
 
 /** A band across the face for each cup, the first nearest to where the stroke begins (common practice, no published source). */
 export function bands(stage: Stage, cups: readonly string[] = stage.cups): Move[] {
@@ -30,7 +31,7 @@ export function swipes(
   const { widthMm, heightMm } = stage;
   const count = Math.max(1, Math.round(strokes));
   return [
-    ...activated(stage, lineAt(stage, [START, 0.14], [START, 0.86]), 20, 10),
+    ...activated(stage, lineAt(stage, [START, 0.14], [START, 0.86], CLEAR_MM), 20, 10),
     ...parts(count, 0.1, 0.9).map((share, i): Move => ({
       id: `swipe-${i + 1}`,
       verb: 'swipe',

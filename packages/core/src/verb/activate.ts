@@ -35,6 +35,8 @@ export const activate = defineVerb({
   paced: 'volume',
   each: true,
   draws: 'activator',
+  // Activator on the very edge sticks: a margin is left (handbook 11; the figure an estimate).
+  sticksWithinMm: 8,
   says: ({ mix, way, ml }, { mixName }) =>
     `Run ${mixName(mix)} ${pathWords(way)}, ${ml === undefined ? 'all that is set aside for it' : `about ${ml} mL`}. Not to the very edge: there it sticks.`,
   does: ({ mix, way, ml: asked, wideMm }, { densityOf, inPot }) => {

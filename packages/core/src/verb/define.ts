@@ -142,6 +142,17 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly amiss?: (move: M) => { readonly says: string; readonly mends: Partial<M> } | undefined;
   /** What goes wrong where it follows such another move of its kind; nothing where it does not. */
   readonly spoils?: (move: M, earlier: M) => string | undefined;
+  /** What it lays sticks nearer to the edge than this, mm. */
+  readonly sticksWithinMm?: number;
+  /** How thin a film it leaves of one so thick and so runny (mm, m²/s), where it carries paint off. */
+  readonly thinsTo?: (move: M & { readonly s: number }, filmMm: number, nu: number) => number;
+  /** The same move done so that it leaves a film of so much. */
+  readonly gentler?: (
+    move: M & { readonly s: number },
+    filmMm: number,
+    nu: number,
+    leavesMm: number,
+  ) => Partial<M>;
   /** What goes with a change of one of its values, where that was only what is usual. */
   readonly follows?: (now: M, was: M) => M;
   /** Where it acts on the surface. */

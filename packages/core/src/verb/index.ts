@@ -23,3 +23,4 @@ export { type Spell, spellsOf } from './spell';
 export { type Task, TASK_IDS, type TaskId, TASKS, usualTasks } from './task';
 export { taskMove, taskOf } from './tend';
 export { type Tool, TOOLS } from './tools';
+export { wayOf } from './way';

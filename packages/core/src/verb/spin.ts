@@ -15,6 +15,16 @@ export const spin = defineVerb({
   does: ({ aboutMm, turnsPerMin, s }) => ({ acts: [{ kind: 'spin', aboutMm, turnsPerMin, s }] }),
   says: ({ aboutMm, turnsPerMin, counter }, { widthMm, heightMm }) =>
     `Spin it about ${placeWords(aboutMm, widthMm, heightMm)}${counter ? ', the other way round' : ''}: gather speed to ${Math.round(turnsPerMin)} turns a minute, then let it slow down. Stop when it is good near the edge.`,
+  // Emslie, Bonner and Peck 1958: h = h0 ÷ √(1 + 4 ω² h0² t ÷ 3ν), wherever the middle is.
+  thinsTo: ({ turnsPerMin, s }, filmMm, nu) => {
+    const [h, omega] = [filmMm / 1000, (2 * Math.PI * turnsPerMin) / 60];
+    return filmMm / Math.sqrt(1 + (4 * omega * omega * h * h * s) / (3 * nu));
+  },
+  gentler: ({ s }, filmMm, nu, leavesMm) => {
+    const h = filmMm / 1000;
+    const omega = Math.sqrt((((filmMm / leavesMm) ** 2 - 1) * 3 * nu) / (4 * h * h * s));
+    return { turnsPerMin: Math.max(5, Math.floor((omega * 60) / (2 * Math.PI))) };
+  },
   wants: () => 'turntable',
   ready: () =>
     'The piece is fixed on the turntable so that it cannot fly off, level, in a splash basin.',

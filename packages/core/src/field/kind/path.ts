@@ -20,6 +20,7 @@ export const path = defineKind<PathField, Path>({
   id: 'path',
   schema: () => PathSchema,
   start: ({ usual = idsOf(PATHS)[0]! }, size) => PATHS[usual].start(size),
+  drawn: 'way',
   carried: (way, carry) => carriedPath(way, carry),
   fault: (value) =>
     pathLengthMm(value) > 0 ? undefined : 'begins and ends in one place; give it a length',

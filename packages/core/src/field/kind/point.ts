@@ -10,6 +10,7 @@ export const point = defineKind<PointField, [number, number]>({
   id: 'point',
   schema: () => Place,
   start: (_, { widthMm, heightMm }) => [Math.round(widthMm / 2), Math.round(heightMm / 2)],
+  drawn: 'place',
   carried: (at, { place }) => place(at),
   shifted: ([x, y], [dx, dy]) => [x + dx, y + dy],
 });

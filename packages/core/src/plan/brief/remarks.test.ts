@@ -44,6 +44,25 @@ const flipOf = (id: string, cupId: string): Plan['moves'][number] => ({
   atMm: [90, 90],
 });
 
+const large = plan([OAT, SLATE, QUINCE]);
+const swiped = plan([OAT, SLATE, QUINCE], {}, { technique: 'swipe' });
+/** A pearl pour with a dump of so much of its colours. */
+const dumped = (share: number): Plan => {
+  const p = plan([OAT, SLATE, QUINCE], {}, { technique: 'pearl-pour' });
+  const pots = p.budget.pots.map((pot) =>
+    pot.use === 'activator' ? { use: pot.use, mix: pot.mix!, share } : pot,
+  );
+  return { ...p, budget: { ...p.budget, pots } };
+};
+const track = (id: string, cupId: string, y: number): Plan['moves'][number] => ({
+  id,
+  verb: 'trail',
+  cups: [cupId],
+  way: { kind: 'line', fromMm: [60, y], toMm: [440, y] },
+  heightMm: 60,
+  own: true,
+});
+
 /** For each remark a plan that provokes it; where the second entry is false no fix is offered there. */
 const CASES: Record<string, [Plan, boolean][]> = {
   'too-little-paint': [
@@ -161,6 +180,48 @@ const CASES: Record<string, [Plan, boolean][]> = {
           { id: 'b1', verb: 'blow', fromMm: [60, 60], towardDeg: 175, reachMm: 60, air: 'mouth' },
           { id: 'b2', verb: 'blow', fromMm: [64, 60], towardDeg: -178, reachMm: 60, air: 'mouth' },
         ],
+      },
+      true,
+    ],
+  ],
+  'activator-at-edge': [
+    [
+      {
+        ...swiped,
+        moves: swiped.moves.map((m) =>
+          m.verb === 'activate'
+            ? { ...m, way: { kind: 'line' as const, fromMm: [2, 20], toMm: [2, 380] } as const }
+            : m,
+        ) as Plan['moves'],
+      },
+      true,
+    ],
+  ],
+  'aside-off': [
+    [dumped(0.9), true],
+    [dumped(0.05), true],
+  ],
+  'corner-unreached': [
+    [{ ...large, moves: large.moves.filter((m) => m.verb !== 'tilt' || m.towardDeg < 100) }, true],
+  ],
+  'spun-too-thin': [
+    [
+      {
+        ...large,
+        moves: [
+          ...large.moves.filter((m) => m.verb !== 'tilt'),
+          { id: 'w', verb: 'spin', aboutMm: [250, 200], turnsPerMin: 300, counter: false, s: 30 },
+        ],
+      },
+      true,
+    ],
+  ],
+  'straight-seam': [
+    [
+      {
+        ...large,
+        moves: [track('t1', 'c1', 100), track('t2', 'c2', 150)],
+        cups: [large.cups[0]!, { ...large.cups[0]!, id: 'c2' }],
       },
       true,
     ],

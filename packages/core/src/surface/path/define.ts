@@ -38,6 +38,8 @@ export interface PathShape<P extends { kind: string }> {
   readonly points: (path: P) => readonly Point[];
   /** What its first handles are called, where each is a place of its own; handles after them only change its numbers. */
   readonly places: (path: P) => readonly string[];
+  /** It goes straight from end to end. */
+  readonly straight?: true;
   /** Where it may be taken hold of. */
   readonly handles: (path: P) => readonly Point[];
   /** The path with one of its handles drawn to another place. */

@@ -114,6 +114,14 @@ export function along(points: readonly Point[]): (share: number) => Point {
 export const pathLengthMm = (path: Path): number =>
   strokesOf(path).reduce((sum, stroke) => sum + lengthOfLine(stroke), 0);
 
+/** The two ends of a way that goes straight; undefined for every other. */
+export function straightEnds(path: Path): readonly [Point, Point] | undefined {
+  const shape = pathShapeOf(path);
+  if (!shape.straight || path.repeat) return undefined;
+  const points = shape.points(path);
+  return [points[0]!, points.at(-1)!];
+}
+
 /** A path in words that follow "pour it". */
 export const pathWords = (path: Path): string =>
   pathShapeOf(path).says(path) + (path.repeat ? `, ${path.repeat.n} times round` : '');

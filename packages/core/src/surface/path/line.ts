@@ -12,6 +12,7 @@ export const line = {
     { additionalProperties: false },
   ),
   numbers: {},
+  straight: true,
   start: ({ widthMm, heightMm }) => ({
     kind: 'line',
     fromMm: [0.2 * widthMm, heightMm / 2],
