@@ -63,6 +63,17 @@ export const FILM = [
     taughtBy: 'spun pieces that went bare, and how fast and long they were spun',
   },
   {
+    id: 'swiped-most',
+    says: 'film laid before a swipe above which the tool only pushes',
+    unit: 'mm',
+    usual: 3,
+    least: 0.5,
+    most: 10,
+    source:
+      'an estimate: what a usual swipe lays and a little over; much of it runs off before the stroke',
+    taughtBy: 'swipes that opened nothing, and how much had been laid',
+  },
+  {
     id: 'thick-left',
     says: 'wet film above which a poured piece may crack',
     unit: 'mm',

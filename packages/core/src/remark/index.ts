@@ -30,6 +30,7 @@ import { pairReacted } from './pair-reacted';
 import { pinnedOverPot } from './pinned-over-pot';
 import { samePlaceTwice } from './same-place-twice';
 import { siliconeMisplaced } from './silicone-misplaced';
+import { thickUnderSwipe } from './thick-under-swipe';
 import { thirstyGround } from './thirsty-ground';
 import { tooLittlePaint } from './too-little-paint';
 import { tooMuchPaint } from './too-much-paint';
@@ -55,6 +56,7 @@ export const REMARKS: readonly RemarkDefinition[] = Object.values(
     cornerUnreached,
     spunTooThin,
     straightSeam,
+    thickUnderSwipe,
     beyondItsPot,
     pinnedOverPot,
     colourNotLoaded,

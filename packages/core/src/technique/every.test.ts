@@ -28,6 +28,7 @@ const HAND = [
   'same-place-twice',
   'spun-too-thin',
   'straight-seam',
+  'thick-under-swipe',
 ];
 
 describe.each(Object.entries(SURFACES))('on a %s', (name, surface) => {

@@ -142,6 +142,8 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly amiss?: (move: M) => { readonly says: string; readonly mends: Partial<M> } | undefined;
   /** What goes wrong where it follows such another move of its kind; nothing where it does not. */
   readonly spoils?: (move: M, earlier: M) => string | undefined;
+  /** It is drawn over the film, and over too thick a one only pushes. */
+  readonly drawnOver?: true;
   /** What it lays sticks nearer to the edge than this, mm. */
   readonly sticksWithinMm?: number;
   /** How thin a film it leaves of one so thick and so runny (mm, m²/s), where it carries paint off. */

@@ -72,6 +72,7 @@ export const swipe = defineVerb({
   },
   usualS: 10,
   paced: 'length',
+  drawnOver: true,
   each: true,
   does: (move, { meanNu }) => {
     const [fromMm, toMm] = lineOf(move);

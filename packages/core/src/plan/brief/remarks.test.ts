@@ -226,6 +226,7 @@ const CASES: Record<string, [Plan, boolean][]> = {
       true,
     ],
   ],
+  'thick-under-swipe': [[{ ...swiped, budget: { ...swiped.budget, part: 1.4 } }, true]],
   'bottle-turned-over': [
     [{ ...small, cups: small.cups.map((c) => ({ ...c, outlet: { tipMm: 3 } })) }, true],
     [{ ...small, cups: small.cups.map((c) => ({ ...c, outlet: 'bottom' as const })) }, true],
