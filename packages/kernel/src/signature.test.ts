@@ -7,6 +7,7 @@ import {
   type PourScene,
 } from '@potter/core/flow';
 import { brief, newPlan, previewOf } from '@potter/core/plan';
+import { limbsOf } from '@potter/core/surface';
 import type { TechniqueId } from '@potter/core/technique';
 import { endOf } from '../../core/src/flow/scene.test-data';
 import { strataOf } from '../../core/src/flow/strata';
@@ -179,4 +180,53 @@ test('an open cup’s track begins with what went in first and ends with what we
   const tops = onTop(pour, [from, to]);
   expect(tops[0]!.s).toBeLessThan(0.4);
   expect(tops[1]!.s).toBeGreaterThan(0.7);
+});
+
+// Handbook 6: turned over, what went in first leaves last and ends in the middle.
+test('what went into a flip cup first ends in the middle', () => {
+  const scene = sceneOf('flip-cup', 'stream');
+  const cup = scene.acts.filter((a) => a.kind === 'stream').at(-1);
+  if (cup?.kind !== 'stream') throw new Error('nothing is turned over');
+  const [x, y] = cup.pathMm[0]!;
+  // A hand strays as it lifts: the middle of the rings lies within a finger's breadth of where the cup stood.
+  const near = Array.from({ length: 441 }, (_, k): [number, number] => [
+    x - 20 + 2 * (k % 21),
+    y - 20 + 2 * Math.floor(k / 21),
+  ]);
+  const tops = onTop(poured(scene, 96), near);
+  expect(Math.max(...tops.map(({ s }) => s))).toBeGreaterThan(0.95);
+  // Last but for a little of all that clung to the wall.
+  const last = tops.filter(({ s }) => s > 0.86 && s < 0.93);
+  const first = last.filter(({ mix }) => mix === cup.strata[0]!.mix);
+  expect(last.length).toBeGreaterThan(10);
+  expect(first.length / last.length).toBeGreaterThan(0.5);
+});
+
+test('of what is poured into a tray nothing runs off', () => {
+  const tray = { ...SQUARE, rim: { kind: 'raised', heightMm: 20 } } as const;
+  const { pour } = poured(sceneOf('ribbon', undefined, tray), 48);
+  expect(pour.spiltMl.reduce((sum, ml) => sum + ml, 0)).toBe(0);
+  expect(pour.edgesMl).toBe(0);
+});
+
+test('a letter poured by dragged flips has a cup’s paint on every stroke', () => {
+  const shape = { kind: 'glyphs', text: 'A', font: 'hyperlegible', heightMm: 250 } as const;
+  const scene = sceneOf('dragged-flip', 'stream', { ...CANVAS, shape });
+  const limbs = limbsOf(shape).map(({ alongMm }) => alongMm[alongMm.length >> 1]!);
+  expect(limbs.length).toBeGreaterThan(2);
+  for (const { source } of onTop(poured(scene, 96), limbs))
+    expect(scene.acts[source]?.kind).toBe('stream');
+});
+
+test('what is pressed takes paint up over as much of the face as it touches', () => {
+  const scene = sceneOf('press-and-lift', 'press');
+  const at = scene.acts.findIndex((a) => a.kind === 'press');
+  const press = scene.acts[at];
+  if (press?.kind !== 'press') throw new Error('nothing is pressed');
+  const before = poured(cut(scene, at), 96).pour;
+  const after = poured(cut(scene, at + 1), 96).pour;
+  const cells = before.h.filter((h, i) => h > 1e-5 && after.h[i]! < 0.8 * h).length;
+  const touched = cells * before.site.cellMm ** 2;
+  expect(touched / (Math.PI * press.rMm ** 2)).toBeGreaterThan(0.8);
+  expect(touched / (Math.PI * press.rMm ** 2)).toBeLessThan(1.2);
 });
