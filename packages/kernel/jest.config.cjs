@@ -5,7 +5,7 @@ module.exports = {
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   // Packages that ship ES modules only are turned into CommonJS with our own code.
   transformIgnorePatterns: [
-    '/node_modules/(?!(colorjs.io|fast-check|pure-rand|culori|d3-polygon|d3-contour|d3-array|internmap|clipper2-ts|polylabel|tinyqueue)/)',
+    '/node_modules/(?!(colorjs.io|fast-check|pure-rand|culori|d3-polygon|d3-contour|d3-array|d3-shape|d3-path|internmap|clipper2-ts|polylabel|tinyqueue)/)',
   ],
   transform: {
     '^.+\\.[cm]?[jt]sx?$': [

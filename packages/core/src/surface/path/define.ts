@@ -44,6 +44,8 @@ export interface PathShape<P extends { kind: string }> {
   readonly handles: (path: P) => readonly Point[];
   /** The path with one of its handles drawn to another place. */
   readonly moved: (path: P, handle: number, to: Point) => P;
+  /** The way of this kind nearest to one a finger drew, as its points in order, mm. */
+  readonly fitted: (drawn: readonly Point[]) => P;
   /** The same way on another face. */
   readonly carried: (path: P, carry: Carry) => P;
   /** The way in words that follow "pour it". */

@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import type { PathShape, Point } from './define';
+import { endsOf } from './drawn';
 import { Place } from './parts';
 
 export type Line = { kind: 'line'; fromMm: Point; toMm: Point };
@@ -22,6 +23,10 @@ export const line = {
   places: () => ['Begins', 'Ends'],
   handles: ({ fromMm, toMm }) => [fromMm, toMm],
   moved: (path, handle, to) => (handle === 0 ? { ...path, fromMm: to } : { ...path, toMm: to }),
+  fitted: (drawn) => {
+    const [fromMm, toMm] = endsOf(drawn);
+    return { kind: 'line', fromMm, toMm };
+  },
   carried: ({ kind, fromMm, toMm }, { place }) => ({
     kind,
     fromMm: place(fromMm),

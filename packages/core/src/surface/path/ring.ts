@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { apart, chordsOfTurn, type PathShape, type Point } from './define';
+import { middleOf, tenth, turnsAbout } from './drawn';
 import { Place } from './parts';
 
 export type RingPath = { kind: 'ring'; centreMm: Point; radiusMm: number; turns: number };
@@ -39,6 +40,17 @@ export const ring = {
     handle === 0
       ? { ...path, centreMm: to }
       : { ...path, radiusMm: Math.max(1, apart(path.centreMm, to)) },
+  fitted: (drawn) => {
+    const centreMm = middleOf(drawn);
+    const mean = drawn.reduce((sum, p) => sum + apart(centreMm, p), 0) / drawn.length;
+    return {
+      kind: 'ring',
+      centreMm,
+      radiusMm: Math.max(1, tenth(mean)),
+      // Nearly round is meant to be round.
+      turns: Math.max(1, Math.round(turnsAbout(centreMm, drawn))),
+    };
+  },
   carried: (path, { place, length }) => ({
     ...path,
     centreMm: place(path.centreMm),

@@ -1,6 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { apart, type PathShape, type Point } from './define';
 import { beside, waveMoved } from './wave';
+import { endsOf, swingsOf } from './drawn';
 import { Place } from './parts';
 
 /** One swing to either side: a sine of one wave from end to end. */
@@ -39,6 +40,10 @@ export const s = {
   moved: (path, handle, to) => {
     const { kind, fromMm, toMm, swingMm } = waveMoved(asWave(path), handle, to);
     return { kind, fromMm, toMm, swingMm };
+  },
+  fitted: (drawn) => {
+    const [fromMm, toMm] = endsOf(drawn);
+    return { kind: 's', fromMm, toMm, swingMm: swingsOf(drawn).swingMm };
   },
   carried: (path, { place, length }) => ({
     ...path,

@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { apart, chordsOfTurn, type PathShape, type Point } from './define';
+import { endsOf, spiralMiddle, tenth, turnsAbout } from './drawn';
 import { Place } from './parts';
 
 /** Archimedes' spiral: the radius grows, or shrinks, evenly with the angle. */
@@ -57,6 +58,18 @@ export const spiral = {
     if (handle === 0) return { ...path, centreMm: to };
     const radius = apart(path.centreMm, to);
     return handle === 1 ? { ...path, fromRadiusMm: radius } : { ...path, toRadiusMm: radius };
+  },
+  fitted: (drawn) => {
+    const [from, to] = endsOf(drawn);
+    const centreMm = spiralMiddle(drawn);
+    const turns = Math.round(4 * turnsAbout(centreMm, drawn)) / 4;
+    return {
+      kind: 'spiral',
+      centreMm,
+      fromRadiusMm: tenth(apart(centreMm, from)),
+      toRadiusMm: tenth(apart(centreMm, to)),
+      turns: Math.max(0.5, turns),
+    };
   },
   carried: (path, { place, length }) => ({
     ...path,

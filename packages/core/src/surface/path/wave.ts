@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { apart, between, type Carry, type Point, type Size } from './define';
+import { endsOf, swingsOf } from './drawn';
 import { Place } from './parts';
 
 /** No hand swings shorter than this, mm. */
@@ -76,5 +77,10 @@ export const ofWaves = <K extends string>(kind: K) => ({
   places: () => ['Begins', 'Ends'],
   handles: waveHandles,
   moved: waveMoved,
+  fitted: (drawn: readonly Point[]) => {
+    const [fromMm, toMm] = endsOf(drawn);
+    const { swingMm, waveMm } = swingsOf(drawn);
+    return { kind, fromMm, toMm, swingMm, waveMm: Math.max(LEAST_WAVE_MM, waveMm) };
+  },
   carried: waveCarried,
 });
