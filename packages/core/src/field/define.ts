@@ -1,10 +1,16 @@
 import type { TSchema } from '@sinclair/typebox';
-import type { Carry } from '../surface/path';
+import type { Carry, Point } from '../surface/path';
 
 /** What every field says of itself, whatever its kind. */
 export interface FieldBase {
   readonly label: string;
   readonly optional?: boolean;
+}
+
+/** A place something on the surface may be taken hold of. */
+export interface Hold {
+  readonly label: string;
+  readonly atMm: Point;
 }
 
 /** Something of the plan that a value names. */
@@ -41,6 +47,9 @@ export interface FieldKind<F extends FieldBase & { readonly kind: string }, V> {
   readonly shifted?: (value: V, byMm: readonly [number, number]) => V;
   /** What of it is drawn on the surface; absent where it can only be told. */
   readonly drawn?: 'way' | 'place';
+  /** Where it may be taken hold of on the surface, and the value with one of these drawn to another place. */
+  readonly handles?: (value: V, field: F) => readonly Hold[];
+  readonly held?: (value: V, handle: number, to: [number, number]) => V;
   /** The value on another face, where it lies on one or is a length of one. */
   readonly carried?: (value: V, carry: Carry, field: F) => V;
   /** Why something is no value of this field, in words that follow its name; for kinds that are one plain value, such as a setting can be. */

@@ -13,6 +13,7 @@ export { outlineFrom, outlineFromPath } from './outline/from-drawing';
 export { type Drawing, MOST_SVG, readSvg } from './outline/svg-file';
 export { plainSurface } from './plain';
 export type { Shape, Surface } from './schema';
+export { type Magnet, magnetsOf, snap, type Snapped } from './snap';
 export { type Support, SUPPORTS } from './supports';
 export { SIZES, type StockSize } from './sizes';
 export { regularPolygon } from './shape/polygon';

@@ -84,6 +84,11 @@ export const blow = defineVerb({
       : undefined;
   },
   wants: ({ air }) => (AIRS[air as AirId].machine ? 'dryer' : undefined),
+  aim: {
+    label: 'As far as',
+    of: ({ fromMm, towardDeg, reachMm }) => ({ fromMm, deg: towardDeg, mm: reachMm }),
+    to: (_, deg, mm) => ({ towardDeg: deg, reachMm: Math.min(1000, Math.max(5, mm)) }),
+  },
   marks: ({ fromMm, towardDeg, reachMm }) => [
     { kind: 'fan', fromMm, towardDeg, reachMm, spreadDeg: SPREAD_DEG },
   ],

@@ -3,6 +3,7 @@ import type { Outlet, Stratum } from '../cup/withdraw';
 import type { Fields, ValuesOf } from '../field/kind';
 import type { Factors } from '../factor';
 import type { Act } from '../flow/act';
+import type { Point } from '../surface/path';
 import type { CareCode } from './care';
 import type { Mark } from './mark';
 import type { Tool } from './tools';
@@ -98,6 +99,28 @@ export interface Empties {
   readonly sunk: string;
 }
 
+/** An arrow of a move. */
+export interface Aim<M> {
+  readonly label: string;
+  /** Undefined where the move has none. */
+  readonly of: (
+    move: M,
+    face: { readonly widthMm: number; readonly heightMm: number },
+  ) => { readonly fromMm: Point; readonly deg: number; readonly mm: number } | undefined;
+  /** The move with its arrow turned, and as long, where that is its own to say. */
+  readonly to: (move: M, deg: number, mm: number) => Partial<M>;
+}
+
+/** A rim of a move. */
+export interface Reach<M> {
+  readonly label: string;
+  /** Which way from the middle its handle stands, degrees. */
+  readonly of: (
+    move: M,
+  ) => { readonly aboutMm: Point; readonly mm: number; readonly deg: number } | undefined;
+  readonly to: (move: M, mm: number) => Partial<M>;
+}
+
 /**
  * One verb: its fields as data, its words, what it does. A new one is one such file, named in `move.ts`.
  * `M` is what its functions are handed: the values of its own fields, or any move once it is found through one.
@@ -157,6 +180,10 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   ) => Partial<M>;
   /** What goes with a change of one of its values, where that was only what is usual. */
   readonly follows?: (now: M, was: M) => M;
+  /** Which way it goes from where, and how far: an arrow whose tip can be drawn elsewhere. */
+  readonly aim?: Aim<M>;
+  /** How wide it reaches about where: a rim that can be drawn out. */
+  readonly reach?: Reach<M>;
   /** Where it acts on the surface. */
   readonly marks?: (move: M, scene: Scene) => readonly Mark[];
   /** What stands beside its mark on a template. */

@@ -3,6 +3,7 @@ export { COAT_MM, coatMove } from './coat';
 export type { Desk, Done, Empties, InCup, MoveBase, Scene, Take, VerbDefinition } from './define';
 export { pouredThrough } from './empties';
 export { carriedMove, carryTo } from './carried';
+export { type Handle, handlesOf, heldTo } from './handle';
 export { type Entry, keepLedger, type Ledger, type Table } from './ledger';
 export { type Mark, markOf, type Face as MarkedFace, type Stroke } from './mark';
 export {
@@ -23,4 +24,5 @@ export { type Spell, spellsOf } from './spell';
 export { type Task, TASK_IDS, type TaskId, TASKS, usualTasks } from './task';
 export { taskMove, taskOf } from './tend';
 export { type Tool, TOOLS } from './tools';
+export { mirroredMove, turnedMove } from './turned';
 export { wayOf } from './way';

@@ -37,5 +37,10 @@ export const press = defineVerb({
     (move.widthMm + earlier.widthMm) / 4
       ? 'presses where it was pressed before: twice in one place smears'
       : undefined,
+  reach: {
+    label: 'Touches as wide as',
+    of: ({ atMm, widthMm }) => ({ aboutMm: atMm, mm: widthMm / 2, deg: 0 }),
+    to: (_, mm) => ({ widthMm: Math.min(500, Math.max(5, 2 * mm)) }),
+  },
   marks: ({ atMm, widthMm }) => [{ kind: 'disc', atMm, rMm: widthMm / 2 }],
 });

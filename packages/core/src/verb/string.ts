@@ -75,6 +75,15 @@ export const string = defineVerb({
     };
   },
   empties: pouredThrough,
+  aim: {
+    label: 'Pulled toward',
+    of: ({ way, towardDeg }) => ({
+      fromMm: strokesOf(way).at(-1)!.at(-1)!,
+      deg: towardDeg,
+      mm: TAIL_MM,
+    }),
+    to: (_, deg) => ({ towardDeg: deg }),
+  },
   marks: ({ way, towardDeg }) => {
     const end = strokesOf(way).flat().at(-1)!;
     return [

@@ -93,6 +93,20 @@ export const swipe = defineVerb({
   },
   says: ({ fromMm, towardDeg, lengthMm, widthMm, tool }, scene) =>
     `Lay ${TOOLS[tool]!.says}, ${Math.round(widthMm / 10)} cm wide, with contact on ${placeWords(fromMm, scene.widthMm, scene.heightMm)} and draw it slowly toward the ${directionWords(towardDeg)}, ${Math.round(lengthMm / 10)} cm far. Wipe it before the next stroke.`,
+  aim: {
+    label: 'As far as',
+    of: ({ fromMm, towardDeg, lengthMm }) => ({ fromMm, deg: towardDeg, mm: lengthMm }),
+    to: (_, deg, mm) => ({ towardDeg: deg, lengthMm: Math.min(3000, Math.max(10, mm)) }),
+  },
+  reach: {
+    label: 'Wide',
+    of: ({ fromMm, towardDeg, widthMm }) => ({
+      aboutMm: fromMm,
+      mm: widthMm / 2,
+      deg: towardDeg + 90,
+    }),
+    to: (_, mm) => ({ widthMm: Math.min(1000, Math.max(5, 2 * mm)) }),
+  },
   marks: (move) => {
     const [fromMm, toMm] = lineOf(move);
     return [{ kind: 'path', path: { kind: 'line', fromMm, toMm } }];

@@ -16,5 +16,15 @@ export const tilt = defineVerb({
   does: ({ towardDeg, angleDeg, s }) => ({ acts: [{ kind: 'tilt', towardDeg, angleDeg, s }] }),
   says: (move) => `Tilt about ${move.angleDeg}° down to the ${directionWords(move.towardDeg)}.`,
   inShort: ({ towardDeg }) => directionWords(towardDeg),
+  // From the middle toward the side that goes down; how steep is told in figures.
+  aim: {
+    label: 'Down toward',
+    of: ({ towardDeg }, { widthMm, heightMm }) => ({
+      fromMm: [widthMm / 2, heightMm / 2],
+      deg: towardDeg,
+      mm: 0.36 * Math.min(widthMm, heightMm),
+    }),
+    to: (_, deg) => ({ towardDeg: deg }),
+  },
   marks: ({ towardDeg }) => [{ kind: 'wedge', towardDeg }],
 });

@@ -33,6 +33,12 @@ export const torch = defineVerb({
   unseen: () => ['cells the torch opens'],
   says: ({ atMm }, { widthMm, heightMm }) =>
     `One quick pass of the flame${atMm ? ` over ${placeWords(atMm, widthMm, heightMm)} only` : ''}, high and always moving. More can be added, never taken away.`,
+  reach: {
+    label: 'As wide as',
+    of: ({ atMm, widthMm = WIDE_MM }) =>
+      atMm ? { aboutMm: atMm, mm: widthMm / 2, deg: 0 } : undefined,
+    to: (_, mm) => ({ widthMm: Math.min(1000, Math.max(10, 2 * mm)) }),
+  },
   marks: ({ atMm, widthMm = WIDE_MM }) => (atMm ? [{ kind: 'disc', atMm, rMm: widthMm / 2 }] : []),
   label: () => 'torch',
   wants: () => 'torch',

@@ -4,6 +4,7 @@ import {
   PATHS,
   PathSchema,
   pathLengthMm,
+  pathShapeOf,
   type PathKind,
 } from '../../surface/path';
 import { idsOf } from '../../registry';
@@ -21,6 +22,23 @@ export const path = defineKind<PathField, Path>({
   schema: () => PathSchema,
   start: ({ usual = idsOf(PATHS)[0]! }, size) => PATHS[usual].start(size),
   drawn: 'way',
+  handles: (way) => {
+    const shape = pathShapeOf(way);
+    const names = shape.places(way);
+    return [
+      ...shape
+        .handles(way)
+        .map((atMm, k) => ({ label: names[k] ?? Object.values(shape.numbers)[0]!.label, atMm })),
+      ...(way.repeat ? [{ label: 'Goes round', atMm: way.repeat.aboutMm }] : []),
+    ];
+  },
+  held: (way, handle, to) => {
+    const { repeat } = way;
+    const shape = pathShapeOf(way);
+    if (repeat && handle === shape.handles(way).length)
+      return { ...way, repeat: { ...repeat, aboutMm: to } };
+    return shape.moved(way, handle, to);
+  },
   carried: (way, carry) => carriedPath(way, carry),
   fault: (value) =>
     pathLengthMm(value) > 0 ? undefined : 'begins and ends in one place; give it a length',

@@ -11,6 +11,8 @@ export const point = defineKind<PointField, [number, number]>({
   schema: () => Place,
   start: (_, { widthMm, heightMm }) => [Math.round(widthMm / 2), Math.round(heightMm / 2)],
   drawn: 'place',
+  handles: (atMm, { label }) => [{ label, atMm }],
+  held: (_, __, to) => to,
   carried: (at, { place }) => place(at),
   shifted: ([x, y], [dx, dy]) => [x + dx, y + dy],
 });

@@ -2,6 +2,7 @@
 export * from './amounts';
 export * from './colours';
 export * from './cups';
+export * from './draw';
 export * from './mixes';
 export * from './moves';
 export * from './order';

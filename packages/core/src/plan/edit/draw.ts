@@ -1,0 +1,116 @@
+import { shapeOf } from '../../surface/measure';
+import { type Path, type Point, pathShapeOf } from '../../surface/path';
+import {
+  cupsOf,
+  handlesOf,
+  mirroredMove,
+  type Move,
+  referencesOf,
+  turnedMove,
+  verbOf,
+  wayOf,
+} from '../../verb';
+import type { Plan } from '../document/schema';
+import { freeId } from './list';
+import { setMove } from './moves';
+import { potsFor } from './pots';
+
+const faceOf = ({ surface: { shape } }: Plan) => {
+  const { bounds, spots } = shapeOf(shape);
+  return { ...bounds(shape), middle: spots(shape, 1)[0]! };
+};
+
+/** Puts copies of a move after it, as its artist's own; those that pour take cups nothing pours yet, as far as there are any. */
+function withCopies(plan: Plan, index: number, copies: readonly Move[]): Plan {
+  const ids = plan.moves.map((m) => m.id);
+  const poured = new Set(plan.moves.flatMap(cupsOf));
+  const free = plan.cups.map((c) => c.id).filter((id) => !poured.has(id));
+  const own = copies.map((copy): Move => {
+    const id = freeId(copy.verb, ids);
+    ids.push(id);
+    const cup = verbOf(copy).empties && cupsOf(copy).length === 1 ? free.shift() : undefined;
+    const { with: _, ...alone } = copy;
+    return { ...(cup === undefined ? alone : pouring(alone as Move, cup)), id, own: true } as Move;
+  });
+  const moves = [...plan.moves.slice(0, index + 1), ...own, ...plan.moves.slice(index + 1)];
+  return potsFor({ ...plan, moves }, plan);
+}
+
+/** A move that pours one cup, pouring another. */
+function pouring(move: Move, cup: string): Move {
+  const [named] = referencesOf(move).filter(({ to }) => to === 'cup');
+  const [field, k] = named!.at.split('/').slice(1);
+  return { ...move, [field!]: k === undefined ? cup : [cup] } as Move;
+}
+
+/** The move once more, after it. */
+export const doubleMove = (plan: Plan, index: number): Plan =>
+  plan.moves[index] ? withCopies(plan, index, [plan.moves[index]]) : plan;
+
+/** The move once more on the other side of the face, left for right. */
+export const mirrorMove = (plan: Plan, index: number): Plan =>
+  plan.moves[index]
+    ? withCopies(plan, index, [mirroredMove(plan.moves[index], faceOf(plan))])
+    : plan;
+
+/**
+ * Has a move done so many times in all, evenly round the middle of the face. A way is done so as one move, for what is poured along it is one
+ * stream; anything else is as many moves.
+ */
+export function repeatRound(plan: Plan, index: number, times: number): Plan {
+  const move = plan.moves[index];
+  const face = faceOf(plan);
+  if (!move || times < 2) return plan;
+  const way = wayOf(move);
+  if (way)
+    return setMove(plan, index, (m) =>
+      withWay(m, way.name, { ...way.path, repeat: { n: times, aboutMm: face.middle } }),
+    );
+  return withCopies(
+    plan,
+    index,
+    Array.from({ length: times - 1 }, (_, k) =>
+      turnedMove(move, face.middle, (360 * (k + 1)) / times, face),
+    ),
+  );
+}
+
+const withWay = (move: Move, name: string, path: Path): Move => ({ ...move, [name]: path }) as Move;
+
+/** Turns a move about the middle so that it goes toward the nearest corner. */
+export function turnToCorner(plan: Plan, index: number): Plan {
+  const move = plan.moves[index];
+  const face = faceOf(plan);
+  const toward = move && directionOf(move, face);
+  if (!move || toward === undefined) return plan;
+  const off = (at: Point) => ((((degFrom(face.middle, at) - toward) % 360) + 540) % 360) - 180;
+  const [nearest] = shapeOf(plan.surface.shape)
+    .reaches(plan.surface.shape)
+    .map(off)
+    .sort((a, b) => Math.abs(a) - Math.abs(b));
+  return nearest === undefined
+    ? plan
+    : setMove(plan, index, (m) => turnedMove(m, face.middle, nearest, face));
+}
+
+const degFrom = ([cx, cy]: Point, [x, y]: Point): number =>
+  (Math.atan2(y - cy, x - cx) * 180) / Math.PI;
+
+/** Which way a move goes, seen from the middle: its arrow, else where its farthest handle lies. */
+function directionOf(
+  move: Move,
+  face: { readonly widthMm: number; readonly heightMm: number; readonly middle: Point },
+): number | undefined {
+  const arrow = verbOf(move).aim?.of(move, face);
+  if (arrow) return arrow.deg;
+  const out = ({ atMm: [x, y] }: { readonly atMm: Point }) =>
+    Math.hypot(x - face.middle[0], y - face.middle[1]);
+  const [far] = [...handlesOf(move, face)].sort((a, b) => out(b) - out(a));
+  return far && degFrom(face.middle, far.atMm);
+}
+
+/** A move whose way is the one nearest to what a finger drew, of the kind it was. */
+export function drawnWay(move: Move, drawn: readonly Point[]): Move {
+  const way = wayOf(move);
+  return way ? withWay(move, way.name, pathShapeOf(way.path).fitted(drawn)) : move;
+}
