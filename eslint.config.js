@@ -38,6 +38,7 @@ const WEB_LAYERS = [
   'workers',
   'data',
   'ui',
+  'drawing',
   'paints',
   'unsent',
   'picture',

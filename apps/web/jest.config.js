@@ -7,7 +7,8 @@ module.exports = {
     '\\.css$': '<rootDir>/test/style-stub.js',
     '^lucide-react-native/icons/.*$': '<rootDir>/test/icon-stub.js',
     // Their one entry is an ES module by extension, which the preset leaves as it is.
-    '^d3-(polygon|contour|array|shape|path)$': '<rootDir>/../../node_modules/d3-$1/dist/d3-$1.min.js',
+    '^d3-(polygon|contour|array|shape|path)$':
+      '<rootDir>/../../node_modules/d3-$1/dist/d3-$1.min.js',
   },
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
   transformIgnorePatterns: [

@@ -9,14 +9,18 @@ const config = getDefaultConfig(__dirname);
 const SCHEMAS = '@sinclair/typebox';
 // tslib is taken in its CommonJS build: its ESM build imports the default of that one, which has none after Babel's step.
 const AS_COMMONJS = 'tslib';
+// Their parts must find one another: each by itself would be taken in another build, with another list of gestures.
+const AS_NODE_DOES = /^@use-gesture\//;
 config.resolver.resolveRequest = (context, moduleName, platform) =>
   moduleName === SCHEMAS
     ? { type: 'sourceFile', filePath: join(__dirname, 'no-schemas.js') }
-    : context.resolveRequest(
-        moduleName === AS_COMMONJS ? { ...context, isESMImport: false } : context,
-        moduleName,
-        platform,
-      );
+    : AS_NODE_DOES.test(moduleName)
+      ? { type: 'sourceFile', filePath: require.resolve(moduleName) }
+      : context.resolveRequest(
+          moduleName === AS_COMMONJS ? { ...context, isESMImport: false } : context,
+          moduleName,
+          platform,
+        );
 
 // The development server hands /api on, so that the page needs one origin only.
 const api = new URL(process.env.POTTER_API ?? 'http://127.0.0.1:4173');

@@ -1,8 +1,10 @@
-import { edit as edits } from '@potter/core/plan';
+import { edit as edits, mlPerCm } from '@potter/core/plan';
+import { trim } from '@potter/core/quantity';
 import { shapeOf } from '@potter/core/surface';
 import { CARE, careOf, type Move, secondsOf, VERBS } from '@potter/core/verb';
 import ArrowDown from 'lucide-react-native/icons/arrow-down';
 import ArrowUp from 'lucide-react-native/icons/arrow-up';
+import Copy from 'lucide-react-native/icons/copy';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
@@ -25,6 +27,7 @@ interface Props {
 export function MovePanel({ index, move, onMoved }: Props) {
   const { plan, brief, edit } = usePlan();
   const step = brief.run[index];
+  const thick = mlPerCm(plan, brief, index);
   const verb = VERBS[move.verb];
   const set = (change: Partial<Move>, tag?: string) =>
     edit(
@@ -73,6 +76,14 @@ export function MovePanel({ index, move, onMoved }: Props) {
           onPress={() => shift(index + 1)}
         />
         <IconButton
+          icon={Copy}
+          label="Once more, the same"
+          onPress={() => {
+            edit((p) => edits.doubleMove(p, index));
+            onMoved(index + 1);
+          }}
+        />
+        <IconButton
           icon={Trash}
           label="Take the move out"
           onPress={() => {
@@ -114,6 +125,7 @@ export function MovePanel({ index, move, onMoved }: Props) {
         />
       ) : null}
       {pot >= 0 && values['filmMm'] === undefined ? <PotFields index={pot} /> : null}
+      {thick === undefined ? null : <Small>{trim(thick, 2)} mL on a centimetre of its way.</Small>}
       {step ? <LeftAfter step={step} /> : null}
       <TextField
         live

@@ -5,27 +5,33 @@ import {
   type TechniqueId,
   toldSettings,
 } from '@potter/core/technique';
-import { type Move, spellsOf, VERBS, type VerbId } from '@potter/core/verb';
+import { type Move, spellsOf } from '@potter/core/verb';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { At, useOpenWhatLedTo } from '@/plan/led';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
-import { SurfaceDrawing } from '@/surface/surface-drawing';
+import { SurfaceDrawing } from '@/drawing/surface-drawing';
 import { Button } from '@/ui/button';
-import { Choice } from '@/ui/choice';
 import { Pick } from '@/ui/pick';
 import { FieldInput } from '@/ui/field';
 import { clock } from '@/ui/local-time';
 import { Body, Small, Strong } from '@/ui/type';
 import { SortableRows } from '@/ui/sortable-rows';
 import { useKeys } from '@/ui/use-keys';
+import { useWide } from '@/ui/use-wide';
 import { KeepOwn } from '@/techniques/keep-own';
-import { MoveMarks } from './move-marks';
+import { MoveMarks } from '@/drawing/move-marks';
+import { BoardActs } from './board-acts';
+import { MoveBoard } from './move-board';
 import { MovePanel } from './move-panel';
 import { MoveRow } from './move-row';
 import { SpellRow } from './spell-row';
+import { VerbChoice } from './verb-choice';
+
+/** On a wide screen the board stays in sight while the list is gone through. */
+const IN_SIGHT = { position: 'sticky' as 'relative', top: 0, zIndex: 1 };
 
 export function MovesStation() {
   const { id, plan, brief, edit } = usePlan();
@@ -34,6 +40,12 @@ export function MovesStation() {
   useOpenWhatLedTo('/moves', (at) => setChosen(at));
   const [adding, setAdding] = useState(false);
   const [setting, setSetting] = useState(false);
+  const [draws, setDraws] = useState(false);
+  const wide = useWide();
+  const select = (index: number | undefined) => {
+    setChosen(index);
+    setDraws(false);
+  };
   const technique = chosenTechnique(plan);
   const selected = chosen !== undefined && chosen < plan.moves.length ? chosen : undefined;
   const scene = useMemo(() => verbScene(plan), [plan]);
@@ -55,14 +67,20 @@ export function MovesStation() {
   const row = (index: number) => {
     const step = brief.run[index];
     return step ? (
-      <MoveRow
-        key={step.move}
-        index={index}
-        move={plan.moves[index]}
-        step={step}
-        chosen={index === selected}
-        onPress={() => setChosen(index === selected ? undefined : index)}
-      />
+      <View key={step.move}>
+        <MoveRow
+          index={index}
+          move={plan.moves[index]}
+          step={step}
+          chosen={index === selected}
+          onPress={() => select(index === selected ? undefined : index)}
+        />
+        {wide && index === selected ? (
+          <At about={`/moves/${index}`}>
+            <MovePanel index={index} move={plan.moves[index] as Move} onMoved={setChosen} />
+          </At>
+        ) : null}
+      </View>
     ) : null;
   };
   const total = Math.max(0, ...brief.run.map((s) => s.endS));
@@ -70,28 +88,54 @@ export function MovesStation() {
     <StationScreen
       station="moves"
       foot={
-        selected === undefined ? null : (
+        wide || selected === undefined ? null : (
           <At about={`/moves/${selected}`}>
             <MovePanel index={selected} move={plan.moves[selected] as Move} onMoved={setChosen} />
           </At>
         )
       }
     >
-      <SurfaceDrawing
-        surface={plan.surface}
-        marks={(place) => (
-          <MoveMarks
-            moves={plan.moves}
-            scene={scene}
-            selected={selected}
-            surface={plan.surface}
-            {...place}
+      {wide ? (
+        <View className="border border-rule bg-surround" style={IN_SIGHT}>
+          <MoveBoard selected={selected} height={360} draws={draws} onSelect={select} />
+        </View>
+      ) : (
+        <SurfaceDrawing
+          surface={plan.surface}
+          marks={(view) => (
+            <MoveMarks
+              moves={plan.moves}
+              scene={scene}
+              selected={selected}
+              surface={plan.surface}
+              {...view}
+            />
+          )}
+        />
+      )}
+      {wide && selected !== undefined && plan.moves[selected] ? (
+        <BoardActs
+          index={selected}
+          move={plan.moves[selected]}
+          draws={draws}
+          onDraws={setDraws}
+          onSelect={select}
+        />
+      ) : null}
+      <View className="flex-row flex-wrap items-center gap-2">
+        <Button label={`${technique.name}: settings`} onPress={() => setSetting(!setting)} />
+        <Small className="flex-1 text-right">{clock(total)} in all</Small>
+      </View>
+      <View className="flex-row flex-wrap items-center gap-2">
+        {wide ? null : (
+          <Button
+            label="Draw"
+            name="Draw the moves on the surface"
+            onPress={() =>
+              router.push(`/plans/${id}/draw${selected === undefined ? '' : `?move=${selected}`}`)
+            }
           />
         )}
-      />
-      <View className="flex-row flex-wrap items-center justify-between gap-2">
-        <Button label={`${technique.name}: settings`} onPress={() => setSetting(!setting)} />
-        <Small>{clock(total)} in all</Small>
         <Button label={adding ? 'Done' : '+ Move'} onPress={() => setAdding(!adding)} />
       </View>
       {setting ? (
@@ -154,15 +198,9 @@ export function MovesStation() {
         </View>
       ) : null}
       {adding ? (
-        <Choice
-          label={
-            selected === undefined ? 'Add at the end of the pour' : `Add after move ${selected + 1}`
-          }
-          value=""
-          options={Object.values(VERBS).map((v) => ({ value: v.id as string, label: v.title }))}
-          onChange={(verb) => {
-            const at = selected === undefined ? edits.placeForMove(plan) : selected + 1;
-            edit((p) => edits.addMove(p, verb as VerbId, at));
+        <VerbChoice
+          selected={selected}
+          onAdded={(at) => {
             setChosen(at);
             setAdding(false);
           }}

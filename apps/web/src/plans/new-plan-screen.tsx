@@ -9,7 +9,7 @@ import { usePaints } from '@/data/shelf';
 import { useSettings } from '@/data/settings';
 import { PaintPicker } from '@/paints/paint-picker';
 import { ShapeFields } from '@/surface/shape-fields';
-import { SurfaceDrawing } from '@/surface/surface-drawing';
+import { SurfaceDrawing } from '@/drawing/surface-drawing';
 import { Act, Button } from '@/ui/button';
 import { Pick } from '@/ui/pick';
 import { Screen } from '@/ui/screen';

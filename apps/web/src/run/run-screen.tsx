@@ -29,6 +29,7 @@ import { Mass } from '@/ui/units';
 import { useNow } from '@/ui/use-now';
 import { allowChime, chime } from './chime';
 import { Moves } from './moves-done';
+import { StepDrawing } from './step-drawing';
 import { RanOut } from './ran-out';
 import { runClock } from './run-clock';
 import { useSteadyPress } from './steady-press';
@@ -129,7 +130,7 @@ function Running({ run }: { readonly run: Run }) {
           <>
             <View className="flex-row items-center gap-3">
               {step.care.length > 0 ? <CareMark size={34} /> : null}
-              <Title className="!text-34 !leading-[38px]">{step.title}</Title>
+              <Title className="flex-1 !text-34 !leading-[38px]">{step.title}</Title>
             </View>
             <Text className="font-body text-24 leading-[32px] text-ink">
               {step.says} {step.note}
@@ -141,7 +142,12 @@ function Running({ run }: { readonly run: Run }) {
             {step.care.map((code) => (
               <Body key={code}>{CARE[code]}</Body>
             ))}
-            {seconds > 0 ? <StepTimer elapsed={elapsed} seconds={seconds} /> : null}
+            <View className="flex-row flex-wrap items-start gap-3">
+              <View className="min-w-[150px] flex-1">
+                {seconds > 0 ? <StepTimer elapsed={elapsed} seconds={seconds} /> : null}
+              </View>
+              <StepDrawing key={step.move} run={run} move={step.move} />
+            </View>
             {givesWay === undefined ? null : (
               <Body>It goes on by itself: your hands hold the piece.</Body>
             )}

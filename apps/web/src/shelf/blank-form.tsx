@@ -1,6 +1,6 @@
 import type { ShelfSurface } from '@potter/core/stock';
 import { plainSurface, type Support, SUPPORTS } from '@potter/core/surface';
-import { SurfaceDrawing } from '@/surface/surface-drawing';
+import { SurfaceDrawing } from '@/drawing/surface-drawing';
 import { ShapeFields } from '@/surface/shape-fields';
 import { Choice } from '@/ui/choice';
 import { QuantityField } from '@/ui/quantity-field';

@@ -21,7 +21,7 @@ import { Schools } from './schools';
 import { SetAside } from './set-aside';
 import { ShapeFields } from './shape-fields';
 import { SupportFields } from './support-fields';
-import { SurfaceDrawing } from './surface-drawing';
+import { SurfaceDrawing } from '@/drawing/surface-drawing';
 import { USE_WORDS } from './use-words';
 
 export function SurfaceStation() {

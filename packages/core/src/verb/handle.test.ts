@@ -1,8 +1,7 @@
 import fc from 'fast-check';
-import type { Point } from '../surface/path';
+import { type Point, PATHS } from '../surface/path';
 import { startOf } from '../field/kind';
 import { idsOf } from '../registry';
-import { PATHS } from '../surface/path';
 import { handlesOf, heldTo } from './handle';
 import { toward } from './mark/define';
 import { type Move, verbOf, VERBS } from './move';

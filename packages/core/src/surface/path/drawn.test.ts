@@ -37,7 +37,8 @@ test.each(idsOf(PATHS).filter((kind) => kind !== 'free'))(
   'a %s gone over with a finger is that way again, within 2 mm',
   (kind) => {
     const begun = PATHS[kind].start(size);
-    const path: Path = 'waveMm' in begun ? { ...begun, waveMm: 48 } : begun;
+    const path: Path =
+      'waveMm' in begun ? { ...begun, waveMm: 48, swingMm: -begun.swingMm } : begun;
     const again = PATHS[kind].fitted(traced(path));
     const [was, is] = [strokesOf(path)[0]!, strokesOf(again)[0]!];
     // A ring may begin anywhere; elsewhere the ends are where the finger began and left off.

@@ -42,7 +42,10 @@ function besideLine(drawn: readonly Point[]): readonly Point[] {
 /** A swing that goes less far than this share of the farthest is none. */
 const LEAST_SWING = 0.25;
 
-/** How wide what was drawn swings to both sides, and how long it takes along its line, there and back, mm. */
+/**
+ * How wide what was drawn swings to both sides, and how long it takes along its line, there and back, mm; below 0 where it swings to the right
+ * first.
+ */
 export function swingsOf(drawn: readonly Point[]): {
   readonly swingMm: number;
   readonly waveMm: number;
@@ -63,7 +66,8 @@ export function swingsOf(drawn: readonly Point[]): {
   const long = apart(drawn[0]!, drawn.at(-1)!);
   // Whole and half waves end where the finger left off, and nowhere beside it.
   const halves = Math.max(1, Math.round(long / half));
-  return { swingMm: tenth(swingMm), waveMm: tenth((2 * long) / halves) };
+  const side = Math.sign(tops[0]?.[1] ?? 1);
+  return { swingMm: side * tenth(swingMm), waveMm: tenth((2 * long) / halves) };
 }
 
 /** Rounds and steps in which a middle is sought, mm. */

@@ -65,7 +65,7 @@ test.each(starts)(
         expect(Math.hypot(x - cx, y - cy)).toBeCloseTo(Math.hypot(140 - cx, 60 - cy), 6);
       else if ('swingMm' in drawn && k === 2) {
         const [[ax, ay], [bx, by]] = [drawn.fromMm, drawn.toMm];
-        const off = Math.abs((bx - ax) * (60 - ay) - (by - ay) * (140 - ax));
+        const off = (by - ay) * (140 - ax) - (bx - ax) * (60 - ay);
         expect(drawn.swingMm).toBeCloseTo(off / Math.hypot(bx - ax, by - ay), 6);
       } else expect([x, y]).toEqual([140, 60]);
     });

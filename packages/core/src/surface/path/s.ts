@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { apart, type PathShape, type Point } from './define';
-import { beside, waveMoved } from './wave';
+import { beside, MOST_SWING_MM, waveMoved } from './wave';
 import { endsOf, swingsOf } from './drawn';
 import { Place } from './parts';
 
@@ -20,11 +20,18 @@ export const s = {
       kind: Type.Literal('s'),
       fromMm: Place,
       toMm: Place,
-      swingMm: Type.Number({ minimum: 0, maximum: 2000 }),
+      swingMm: Type.Number({ minimum: -MOST_SWING_MM, maximum: MOST_SWING_MM }),
     },
     { additionalProperties: false },
   ),
-  numbers: { swingMm: { label: 'Swing to each side', min: 0, max: 2000, unit: 'mm' } },
+  numbers: {
+    swingMm: {
+      label: 'Swing, to the left first',
+      min: -MOST_SWING_MM,
+      max: MOST_SWING_MM,
+      unit: 'mm',
+    },
+  },
   start: ({ widthMm, heightMm }) => ({
     kind: 's',
     fromMm: [widthMm / 2, 0.15 * heightMm],

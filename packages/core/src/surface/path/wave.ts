@@ -5,12 +5,14 @@ import { Place } from './parts';
 
 /** No hand swings shorter than this, mm. */
 const LEAST_WAVE_MM = 2;
+/** Nor farther to a side, mm. */
+export const MOST_SWING_MM = 2000;
 
 /** What paths that swing to both sides of a line have in common: how far out they swing, and how long a swing is. */
 export interface Wave {
   fromMm: Point;
   toMm: Point;
-  /** From the line to the farthest of a swing. */
+  /** From the line to the farthest of a swing; the first is to the left as one goes, below 0 to the right. */
   swingMm: number;
   /** Along the line, from one swing to the next of the same side. */
   waveMm: number;
@@ -43,8 +45,8 @@ export function waveMoved<W extends Wave>(wave: W, handle: number, to: Point): W
   if (handle === 1) return { ...wave, toMm: to };
   const [[ax, ay], [bx, by]] = [wave.fromMm, wave.toMm];
   const long = apart(wave.fromMm, wave.toMm) || 1;
-  // Distance of the place from the line.
-  return { ...wave, swingMm: Math.abs((bx - ax) * (to[1] - ay) - (by - ay) * (to[0] - ax)) / long };
+  // How far the place lies to the left of the line.
+  return { ...wave, swingMm: ((by - ay) * (to[0] - ax) - (bx - ax) * (to[1] - ay)) / long };
 }
 
 /** The same wave on another face; no shorter than a hand can swing. */
@@ -64,13 +66,18 @@ export const ofWaves = <K extends string>(kind: K) => ({
       kind: Type.Literal(kind),
       fromMm: Place,
       toMm: Place,
-      swingMm: Type.Number({ minimum: 0, maximum: 2000 }),
+      swingMm: Type.Number({ minimum: -MOST_SWING_MM, maximum: MOST_SWING_MM }),
       waveMm: Type.Number({ minimum: LEAST_WAVE_MM, maximum: 5000 }),
     },
     { additionalProperties: false },
   ),
   numbers: {
-    swingMm: { label: 'Swing to each side', min: 0, max: 2000, unit: 'mm' },
+    swingMm: {
+      label: 'Swing, to the left first',
+      min: -MOST_SWING_MM,
+      max: MOST_SWING_MM,
+      unit: 'mm',
+    },
     waveMm: { label: 'From swing to swing', min: LEAST_WAVE_MM, max: 5000, unit: 'mm' },
   } as const,
   start: (size: Size) => ({ kind, ...acrossFace(size) }),

@@ -17,5 +17,6 @@ export const wiggle = {
       beside(path, i / count, path.swingMm * Math.sin((2 * Math.PI * waves * i) / count)),
     );
   },
-  says: ({ swingMm }) => `along a line, shaken ${Math.round(2 * swingMm)} mm from side to side`,
+  says: ({ swingMm }) =>
+    `along a line, shaken ${Math.round(2 * Math.abs(swingMm))} mm from side to side`,
 } as const satisfies PathShape<Wiggle>;

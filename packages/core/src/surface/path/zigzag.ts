@@ -17,5 +17,5 @@ export const zigzag = {
       );
     return [path.fromMm, ...corners, path.toMm];
   },
-  says: ({ swingMm }) => `in a zigzag ${Math.round(2 * swingMm)} mm wide`,
+  says: ({ swingMm }) => `in a zigzag ${Math.round(2 * Math.abs(swingMm))} mm wide`,
 } as const satisfies PathShape<Zigzag>;

@@ -11,6 +11,8 @@ export interface FanMark {
 }
 
 const RAYS = 3;
+/** Share of its reach at which the number stands. */
+const NUMBER_AT = 0.6;
 
 function rays({ fromMm, towardDeg, reachMm, spreadDeg }: FanMark): Stroke[] {
   return Array.from({ length: RAYS }, (_, i): Stroke => {
@@ -36,7 +38,8 @@ export const fan: MarkDefinition<FanMark> = {
     },
   ],
   hint: (mark) => rays(mark).slice(1, 2),
-  at: ({ fromMm }) => fromMm,
+  // Out along it: breaths begin close together and part.
+  at: ({ fromMm, towardDeg, reachMm }) => toward(fromMm, towardDeg, NUMBER_AT * reachMm),
   numbered: true,
   printed: true,
 };

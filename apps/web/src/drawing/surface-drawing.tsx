@@ -2,8 +2,11 @@ import { trim } from '@potter/core/quantity';
 import { shapeOf, sizeWords, type Surface } from '@potter/core/surface';
 import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
+import Svg, { Line, Text as SvgText } from 'react-native-svg';
 import { useTokens } from '@/ui/tokens';
+import { Face } from './face';
+import { HAND, Hand } from './hand';
+import type { BoardView } from './view';
 
 const MOST_HEIGHT = 200;
 const RULER = 34;
@@ -14,22 +17,20 @@ interface Props {
   /** With a hand beside it, 18 cm from wrist to fingertip, to judge its size by. */
   readonly hand?: boolean;
   /** Drawn on top: where moves act. `scale` is px per mm. */
-  readonly marks?: (place: {
-    readonly left: number;
-    readonly top: number;
-    readonly scale: number;
-  }) => ReactNode;
+  readonly marks?: (view: BoardView) => ReactNode;
+  /** As high as it may become, px. */
+  readonly mostHeight?: number;
 }
 
 /** The surface in true proportion on its ground, with a ruler in cm along two sides. */
-export function SurfaceDrawing({ surface, hand = false, marks }: Props) {
+export function SurfaceDrawing({ surface, hand = false, marks, mostHeight = MOST_HEIGHT }: Props) {
   const tokens = useTokens();
   const [room, setRoom] = useState(0);
   const shape = shapeOf(surface.shape);
   const { widthMm, heightMm } = shape.bounds(surface.shape);
   const beside = hand ? HAND.widthMm + HAND.gapMm : 0;
   const tall = hand ? Math.max(heightMm, HAND.heightMm) : heightMm;
-  const scale = Math.min((room - RULER - 4) / (widthMm + beside), MOST_HEIGHT / tall);
+  const scale = Math.min((room - RULER - 4) / (widthMm + beside), mostHeight / tall);
   const width = widthMm * scale;
   const height = heightMm * scale;
   const left = RULER + (room - RULER - width - beside * scale) / 2;
@@ -86,40 +87,21 @@ export function SurfaceDrawing({ surface, hand = false, marks }: Props) {
           >
             {trim(heightMm / 10, 1)}
           </SvgText>
-          <Path
-            d={shape.path(surface.shape)}
-            transform={`translate(${left} ${RULER}) scale(${scale})`}
-            fill={surface.ground.hex}
-            fillRule="evenodd"
-            stroke={tokens.ink}
-            strokeWidth={1.5 / scale}
-          />
+          <Face surface={surface} view={{ left, top: RULER, scale }} />
           {hand ? (
-            <Path
-              d={HAND.path}
-              transform={`translate(${left + width + HAND.gapMm * scale} ${RULER + (tall - HAND.heightMm) * scale}) scale(${scale})`}
-              fill="none"
-              stroke={tokens.quiet}
-              strokeWidth={1.5 / scale}
-              strokeLinejoin="round"
+            <Hand
+              view={{ left: left + width + HAND.gapMm * scale, top: RULER, scale }}
+              at={[HAND.widthMm, tall]}
             />
           ) : null}
           {marks?.({ left, top: RULER, scale })}
         </Svg>
       ) : (
-        <View style={{ height: MOST_HEIGHT }} />
+        <View style={{ height: mostHeight }} />
       )}
     </View>
   );
 }
-
-/** An open hand, mm: 185 from the wrist to the tip of the middle finger (about the mean of grown women and men, from memory). */
-const HAND = {
-  widthMm: 99,
-  heightMm: 185,
-  gapMm: 14,
-  path: 'M24 185C24 160 20 150 12 138L2 112C-1 104 8 99 13 107L24 124L20 42C20 31 33 30 35 41L41 88L42 12C42 0 56 0 57 12L60 86L66 22C67 11 81 12 80 24L78 90L86 54C88 44 100 47 98 57L92 122C90 142 84 152 80 164L79 185',
-} as const;
 
 /** Some twenty to fifty ticks along the longer side. */
 const tickMm = (lengthMm: number): number =>

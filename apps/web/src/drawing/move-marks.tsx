@@ -1,18 +1,19 @@
 import { shapeOf, type Surface } from '@potter/core/surface';
 import { type Mark, markOf, type Move, type Scene, type Stroke, verbOf } from '@potter/core/verb';
 import { Circle, G, Polygon, Polyline, Text as SvgText } from 'react-native-svg';
+import { apart } from './labels';
+import { type BoardView, toPx } from './view';
 
-interface Place {
-  readonly left: number;
-  readonly top: number;
-  readonly scale: number;
-}
-
-interface Props extends Place {
+interface Props extends BoardView {
   readonly moves: readonly Move[];
   readonly scene: Scene;
   readonly selected: number | undefined;
   readonly surface: Surface;
+  /** Not drawn, for it is drawn elsewhere. */
+  readonly hidden?: number | undefined;
+  /** What each move is called by, where that is not its place in the list, from 0. */
+  readonly numbers?: readonly number[];
+  readonly numbered?: boolean;
 }
 
 const INK = '#161616';
@@ -21,36 +22,50 @@ const RADIUS = 11;
 const HEAD = 9;
 
 /** Where each move acts on the surface, as its verb marks it. Ink with a white casing, to be seen on any ground. */
-export function MoveMarks({ moves, scene, selected, surface, ...place }: Props) {
+export function MoveMarks({
+  moves,
+  scene,
+  selected,
+  surface,
+  hidden,
+  numbers,
+  numbered = true,
+  ...view
+}: Props) {
   const shape = shapeOf(surface.shape);
   const face = { ...shape.bounds(surface.shape), rings: shape.rings(surface.shape) };
-  const px = ([x, y]: readonly [number, number]): [number, number] => [
-    place.left + x * place.scale,
-    place.top + y * place.scale,
-  ];
+  const px = (mm: readonly [number, number]) => toPx(view, mm);
+  const drawn = moves.flatMap((move, i) =>
+    i === hidden
+      ? []
+      : (verbOf(move).marks?.(move, scene) ?? []).map((mark: Mark, k) => {
+          const chosen = i === selected;
+          const drawing = markOf(mark);
+          const strokes = chosen ? drawing.strokes(mark, face) : drawing.hint(mark, face);
+          const at = chosen || drawing.numbered ? drawing.at(mark, face) : undefined;
+          return {
+            key: `${move.id} ${k}`,
+            chosen,
+            strokes,
+            label: String((numbers?.[i] ?? i) + 1),
+            bare: strokes.some((s) => s.filled),
+            at: at && px(at),
+          };
+        }),
+  );
+  const spots = apart(drawn.map(({ at, bare }) => (bare ? undefined : at)));
   return (
     <G>
-      {moves.map((move, i) => {
-        const chosen = i === selected;
-        return verbOf(move)
-          .marks?.(move, scene)
-          .map((mark: Mark, k) => {
-            const drawing = markOf(mark);
-            const at = drawing.at(mark, face);
-            const strokes = chosen ? drawing.strokes(mark, face) : drawing.hint(mark, face);
-            const solid = strokes.some((s) => s.filled);
-            return (
-              <G key={`${move.id} ${k}`}>
-                {strokes.map((stroke, n) => (
-                  <Line key={n} stroke={stroke} chosen={chosen} px={px} />
-                ))}
-                {at && (chosen || drawing.numbered) ? (
-                  <Number at={px(at)} label={String(i + 1)} chosen={chosen} bare={solid} />
-                ) : null}
-              </G>
-            );
-          });
-      })}
+      {drawn.map(({ key, chosen, strokes }) =>
+        strokes.map((stroke, n) => (
+          <Line key={`${key} ${n}`} stroke={stroke} chosen={chosen} px={px} />
+        )),
+      )}
+      {drawn.map(({ key, at, bare, label, chosen }, i) =>
+        at && numbered ? (
+          <Number key={key} of={at} at={spots[i] ?? at} label={label} chosen={chosen} bare={bare} />
+        ) : null,
+      )}
     </G>
   );
 }
@@ -90,12 +105,15 @@ function headOf([x0, y0]: [number, number], [x, y]: [number, number]): string {
 }
 
 function Number({
+  of: [px, py],
   at: [x, y],
   label,
   chosen,
   bare,
 }: {
-  readonly at: [number, number];
+  /** What it numbers. */
+  readonly of: readonly [number, number];
+  readonly at: readonly [number, number];
   readonly label: string;
   readonly chosen: boolean;
   /** It stands on ink already. */
@@ -105,6 +123,9 @@ function Number({
     <G>
       {bare ? null : (
         <>
+          {x === px && y === py ? null : (
+            <Polyline points={`${px},${py} ${x},${y}`} stroke={INK} strokeWidth={1} />
+          )}
           <Circle cx={x} cy={y} r={RADIUS + 1.5} fill={CASING} />
           <Circle
             cx={x}

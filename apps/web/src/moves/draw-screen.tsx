@@ -1,0 +1,125 @@
+import { wetFor } from '@potter/core/plan';
+import { trim } from '@potter/core/quantity';
+import { wayOf } from '@potter/core/verb';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import ArrowLeft from 'lucide-react-native/icons/arrow-left';
+import Redo2 from 'lucide-react-native/icons/redo-2';
+import Undo2 from 'lucide-react-native/icons/undo-2';
+import { useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { usePlan } from '@/plan/plan-context';
+import { Button, IconButton } from '@/ui/button';
+import { Checkable } from '@/ui/checkable';
+import { clock } from '@/ui/local-time';
+import { Ticked } from '@/ui/ticked';
+import { Small, Strong, Title } from '@/ui/type';
+import { BoardActs } from './board-acts';
+import { MoveBoard } from './move-board';
+import { MoveFigures } from './move-figures';
+import { VerbChoice } from './verb-choice';
+
+/** The surface as large as the screen lets it be: moves are drawn, held and turned on it, their list below. */
+export function DrawScreen() {
+  const { id, plan, brief, undo, redo, canUndo, canRedo } = usePlan();
+  const router = useRouter();
+  const asked = Number(useLocalSearchParams<{ move?: string }>().move ?? NaN);
+  const [chosen, setChosen] = useState<number | undefined>(
+    Number.isInteger(asked) ? asked : undefined,
+  );
+  const [adding, setAdding] = useState(false);
+  const [draws, setDraws] = useState(false);
+  const [hand, setHand] = useState(false);
+  const [room, setRoom] = useState(0);
+  const selected = chosen !== undefined && chosen < plan.moves.length ? chosen : undefined;
+  const move = selected === undefined ? undefined : plan.moves[selected];
+  const wet = wetFor(plan, brief);
+  const select = (index: number | undefined) => {
+    setChosen(index);
+    setDraws(false);
+  };
+  return (
+    <View role="main" className="flex-1 bg-surround pb-[10px]">
+      <View className="flex-row items-center gap-1 px-1 pt-2">
+        <IconButton
+          icon={ArrowLeft}
+          label="Back to the moves"
+          onPress={() => router.replace(`/plans/${id}/moves`)}
+        />
+        <Title className="flex-1">Draw</Title>
+        <Ticked label="Hand" on={hand} onPress={() => setHand(!hand)} />
+        <IconButton icon={Undo2} label="Undo" onPress={undo} disabled={!canUndo} />
+        <IconButton icon={Redo2} label="Redo" onPress={redo} disabled={!canRedo} />
+      </View>
+      <View className="min-h-[180px] flex-1" onLayout={(e) => setRoom(e.nativeEvent.layout.height)}>
+        {room > 0 ? (
+          <MoveBoard
+            selected={selected}
+            height={room}
+            draws={draws}
+            hand={hand}
+            onSelect={select}
+          />
+        ) : null}
+      </View>
+      <ScrollView className="max-h-[46%] flex-none border-t border-ink">
+        <View className="gap-3 p-3">
+          {adding ? (
+            <VerbChoice
+              selected={selected}
+              onAdded={(index) => {
+                setAdding(false);
+                setChosen(index);
+                setDraws(true);
+              }}
+            />
+          ) : move && selected !== undefined ? (
+            <>
+              <MoveFigures index={selected} />
+              <BoardActs
+                index={selected}
+                move={move}
+                draws={draws && wayOf(move) !== undefined}
+                onDraws={setDraws}
+                onSelect={select}
+              />
+            </>
+          ) : (
+            <Small>
+              Touch a mark to take hold of its move. Two fingers draw the surface nearer.
+              {wet
+                ? ` From the first paint to the last hand on it ${clock(wet.s)} min pass: by then it is ${trim(wet.times, 1)} times as thick.`
+                : ''}
+            </Small>
+          )}
+        </View>
+      </ScrollView>
+      <ScrollView
+        horizontal
+        className="flex-none border-t border-rule"
+        contentContainerClassName="gap-2 p-2"
+        showsHorizontalScrollIndicator={false}
+      >
+        <Button label={adding ? 'Close' : '+ Move'} onPress={() => setAdding(!adding)} />
+        <View role="radiogroup" aria-label="Moves" className="flex-row gap-2">
+          {brief.run.map((step, i) => (
+            <Checkable
+              key={step.move}
+              role="radio"
+              checked={i === selected}
+              label={`${i + 1} ${step.title}`}
+              onPress={() => {
+                setAdding(false);
+                select(i === selected ? undefined : i);
+              }}
+              className={`min-h-[44px] justify-center border px-3 ${i === selected ? 'border-ink bg-pressed' : 'border-outline'}`}
+            >
+              <Strong>
+                {i + 1} {step.title}
+              </Strong>
+            </Checkable>
+          ))}
+        </View>
+      </ScrollView>
+    </View>
+  );
+}
