@@ -3,6 +3,7 @@ import { newPlan, edit } from '@potter/core/plan';
 import { plainSurface } from '@potter/core/surface';
 import { launch, openPage, WIDE } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
+import { watchFrames } from './frames.mjs';
 import { report } from './report.mjs';
 
 const paints = Array.from({ length: 12 }, (_, i) => ({
@@ -49,17 +50,7 @@ await page.waitForFunction(
 );
 const row = await page.$('[aria-label="Layers, last in first"] [role="button"]');
 const { x, y } = await row.boundingBox();
-await page.evaluate(() => {
-  globalThis.frames_ = [];
-  let last = performance.now();
-  const tick = (now) => {
-    globalThis.frames_.push(now - last);
-    last = now;
-    requestAnimationFrame(tick);
-  };
-  requestAnimationFrame(tick);
-});
-const framesSoFar = () => page.evaluate(() => globalThis.frames_.splice(0).sort((a, b) => a - b));
+const framesSoFar = await watchFrames(page);
 await new Promise((resolve) => setTimeout(resolve, 300));
 await framesSoFar();
 await page.mouse.move(x + 60, y + 30);

@@ -13,6 +13,7 @@ export async function screensOf(studio) {
     ),
     // Letters: an outline of their own, a cup for each stroke.
     `/plans/${plans.find((p) => p.title === 'Number 27').id}/surface`,
+    `/plans/${plans.find((p) => p.title === 'Beetroot Bloom').id}/draw?move=14`,
     `/shopping?plans=${plans[0].id},${plans[1].id}`,
     `/batch?plans=${plans[0].id},${plans[1].id}`,
     '/shelf',

@@ -8,7 +8,7 @@ export interface FieldBase {
 }
 
 /** A place something on the surface may be taken hold of. */
-export interface Hold {
+interface Hold {
   readonly label: string;
   readonly atMm: Point;
 }

@@ -100,7 +100,7 @@ export interface Empties {
 }
 
 /** An arrow of a move. */
-export interface Aim<M> {
+interface Aim<M> {
   readonly label: string;
   /** Undefined where the move has none. */
   readonly of: (
@@ -112,7 +112,7 @@ export interface Aim<M> {
 }
 
 /** A rim of a move. */
-export interface Reach<M> {
+interface Reach<M> {
   readonly label: string;
   /** Which way from the middle its handle stands, degrees. */
   readonly of: (
