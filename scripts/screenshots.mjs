@@ -12,7 +12,7 @@ const browser = await launch();
 const plans = await (await fetch(`${studio.url}/api/plans`)).json();
 const quince = plans.plans.find((p) => p.title === 'Quince and Slate').id;
 
-const number = plans.plans.find((p) => p.title === 'Number 27').id;
+const bloom = plans.plans.find((p) => p.title === 'Beetroot Bloom').id;
 
 const QUINCE = `/plans/${quince}`;
 const VIEWS = [
@@ -45,7 +45,7 @@ const VIEWS = [
     },
     small: true,
   },
-  { name: 'shopping-390', at: `/shopping?plans=${quince},${number}` },
+  { name: 'draw-390', at: `/plans/${bloom}/draw?move=14` },
   { name: 'finish-390', at: `${QUINCE}/finish` },
   { name: 'shelf-390', at: '/shelf' },
   { name: 'trials-390', at: '/trials' },

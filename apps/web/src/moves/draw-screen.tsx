@@ -1,6 +1,7 @@
 import { wetFor } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
-import { wayOf } from '@potter/core/verb';
+import { shapeOf } from '@potter/core/surface';
+import { handlesOf, wayOf } from '@potter/core/verb';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import Redo2 from 'lucide-react-native/icons/redo-2';
@@ -33,6 +34,12 @@ export function DrawScreen() {
   const selected = chosen !== undefined && chosen < plan.moves.length ? chosen : undefined;
   const move = selected === undefined ? undefined : plan.moves[selected];
   const wet = wetFor(plan, brief);
+  const { shape } = plan.surface;
+  const face = shapeOf(shape).bounds(shape);
+  // What lies nowhere on the surface, such as a rest, is in the list of the moves.
+  const onSurface = brief.run.flatMap((step, i) =>
+    plan.moves[i] && handlesOf(plan.moves[i], face).length > 0 ? [{ step, i }] : [],
+  );
   const select = (index: number | undefined) => {
     setChosen(index);
     setDraws(false);
@@ -101,7 +108,7 @@ export function DrawScreen() {
       >
         <Button label={adding ? 'Close' : '+ Move'} onPress={() => setAdding(!adding)} />
         <View role="radiogroup" aria-label="Moves" className="flex-row gap-2">
-          {brief.run.map((step, i) => (
+          {onSurface.map(({ step, i }) => (
             <Checkable
               key={step.move}
               role="radio"

@@ -136,18 +136,18 @@ function Running({ run }: { readonly run: Run }) {
               {step.says} {step.note}
             </Text>
             {step.times > 1 ? <Strong>{step.times} pieces, one after another.</Strong> : null}
-            {step.takes.map((take, i) => (
-              <Mass key={i} g={take.g} size="text-24" />
-            ))}
-            {step.care.map((code) => (
-              <Body key={code}>{CARE[code]}</Body>
-            ))}
             <View className="flex-row flex-wrap items-start gap-3">
               <View className="min-w-[150px] flex-1">
+                {step.takes.map((take, i) => (
+                  <Mass key={i} g={take.g} size="text-24" />
+                ))}
                 {seconds > 0 ? <StepTimer elapsed={elapsed} seconds={seconds} /> : null}
               </View>
               <StepDrawing key={step.move} run={run} move={step.move} />
             </View>
+            {step.care.map((code) => (
+              <Body key={code}>{CARE[code]}</Body>
+            ))}
             {givesWay === undefined ? null : (
               <Body>It goes on by itself: your hands hold the piece.</Body>
             )}
