@@ -8,7 +8,7 @@ import { MOST_EXCESS } from './layers';
 import { LAYERED_PLANES, type Motion, PLANES, planesOf, WHOLE } from './motion';
 import { fallOf } from './profile';
 import type { FrameSeen } from './span';
-import { along, type Point } from '../surface/path';
+import { along, alongInTime, type Point } from '../surface/path';
 import type { Traced } from './step';
 
 /** A stream within one frame: a disc that moves and changes its radius evenly. Places in cells. */
@@ -43,7 +43,7 @@ export const acrossStream = ({ turned }: Spot, x: number, y: number): [xi: numbe
 
 /** Where a stream's discs are when a share of its paint has left, one for each opening. */
 export function spotsOf(stream: Stream, site: Site, seed: number): (s: number) => readonly Spot[] {
-  const at = along(stream.pathMm);
+  const at = (stream.timed ? alongInTime : along)(stream.pathMm);
   const { n, ringMm } = stream.openings ?? { n: 1, ringMm: 0 };
   const turned = ((stream.stackedDeg ?? 0) * Math.PI) / 180;
   const ring = Array.from({ length: n }, (_, k): Point => {

@@ -1,7 +1,7 @@
 import { outletOf } from '../cup/outlets';
 import type { Cup } from '../cup/schema';
 import type { Act } from '../flow/act';
-import { along, type Point } from '../surface/path';
+import { along, alongInTime, type Point } from '../surface/path';
 import type { Desk, Done, InCup, Take } from './define';
 import { meanNu } from './thickness';
 
@@ -23,6 +23,36 @@ export const TURNS = {
   max: 120,
   optional: true,
 } as const;
+
+/** Where the height at the end is another, as a field of a move. */
+export const TO_HEIGHT = {
+  kind: 'number',
+  label: 'Ending at a height of',
+  min: 5,
+  max: 1000,
+  unit: 'mm',
+  optional: true,
+} as const;
+
+/** How many times as fast a hand goes at the end as at the beginning, as a field of a move; as fast where it is absent. */
+export const QUICKENS = {
+  kind: 'number',
+  label: 'Ends so many times as fast',
+  min: 0.2,
+  max: 5,
+  optional: true,
+} as const;
+
+/** How a pour changes on its way, in words that follow how high it is. */
+export const onTheWay = (heightMm: number, toHeightMm?: number, quickens = 1): string => {
+  const to =
+    toHeightMm === undefined || toHeightMm === heightMm
+      ? ''
+      : `, ${toHeightMm > heightMm ? 'rising' : 'sinking'} to ${Math.round(toHeightMm / 10)} cm`;
+  if (quickens === 1) return to;
+  return `${to}, ${quickens > 1 ? `in the end ${tidy(quickens)} times as fast` : `slowing to ${tidy(1 / quickens)} times as slow`}`;
+};
+const tidy = (times: number): number => Number(times.toFixed(1));
 
 export const onTurntable = (turnsPerMin = 0): string =>
   turnsPerMin > 0 ? `, while it turns ${Math.round(turnsPerMin)} times a minute` : '';
@@ -50,6 +80,8 @@ const MOST_POINTS = 4_000;
 /** How a hand pours. */
 interface How {
   readonly heightMm: number;
+  readonly toHeightMm?: number;
+  readonly quickens?: number;
   readonly turnsPerMin?: number;
   /** Over an upturned foot with so many lobes. */
   readonly lobes?: number;
@@ -61,12 +93,14 @@ interface How {
 export function pouredAlong(
   pathMm: readonly Point[],
   cups: readonly string[],
-  { heightMm, turnsPerMin = 0, lobes, s }: How,
+  { heightMm, toHeightMm = heightMm, quickens = 1, turnsPerMin = 0, lobes, s }: How,
   { inCup, outletOf: outletIn, nuOf, factors, ...face }: Desk,
 ): Done {
   const [closeMm, highMm] = [factors['stream-close'], factors['stream-high']];
-  const wideMm = closeMm - (closeMm - highMm) * Math.min(1, heightMm / HIGH_MM);
-  const folds = 1 + Math.max(0, heightMm - FOLDS_ABOVE_MM) / FOLDS_PER_MM;
+  const wideAt = (mm: number) => closeMm - (closeMm - highMm) * Math.min(1, mm / HIGH_MM);
+  const [wideMm, endsMm] = [wideAt(heightMm), wideAt(toHeightMm)];
+  const folds = 1 + Math.max(0, (heightMm + toHeightMm) / 2 - FOLDS_ABOVE_MM) / FOLDS_PER_MM;
+  const wayMm = paced(pathMm, quickens);
   // A cup named twice is empty the second time.
   const held = [...new Set(cups)].flatMap((id) => {
     const cup = inCup(id);
@@ -90,14 +124,15 @@ export function pouredAlong(
       turned += (turnsPerMin * seconds) / 60;
       return {
         kind: 'stream',
-        pathMm: turnsPerMin > 0 ? turnedBack(pathMm, middle, before, turned) : pathMm,
-        radiusMm: [
-          {
-            at: 0,
-            // Through n openings runs n times less each.
-            mm: tipMm === undefined ? wideMm / Math.sqrt(openings?.n ?? 1) : tipMm / 2 + SWELLS_MM,
-          },
-        ],
+        pathMm: turnsPerMin > 0 ? turnedBack(wayMm, middle, before, turned) : wayMm.pathMm,
+        ...(turnsPerMin > 0 || wayMm.timed ? { timed: true as const } : {}),
+        // Through n openings runs n times less each.
+        radiusMm: (tipMm === undefined
+          ? [wideMm, ...(endsMm === wideMm ? [] : [endsMm])].map(
+              (mm) => mm / Math.sqrt(openings?.n ?? 1),
+            )
+          : [tipMm / 2 + SWELLS_MM]
+        ).map((mm, at) => ({ at, mm })),
         strayMm: factors['pour-strays'],
         s: seconds,
         core: false,
@@ -141,16 +176,42 @@ function stackedBy({ beside, pourSideDeg }: InCup, way: readonly Point[]): { sta
   return { stackedDeg: ahead + 90 };
 }
 
+/** Points a way is told by where a hand does not go over it evenly. */
+const PACED_POINTS = 160;
+
+/** A way as a hand goes over it, and whether its points are told by time. */
+interface Gone {
+  readonly pathMm: readonly Point[];
+  readonly timed: boolean;
+}
+
+/**
+ * A way as it is gone over by a hand whose pace changes evenly in time, to so many times as fast: at a share s of the time it is at
+ * (s + (k − 1)s²/2) ÷ (1 + (k − 1)/2) of the way.
+ */
+function paced(pathMm: readonly Point[], k: number): Gone {
+  if (k === 1 || pathMm.length < 2) return { pathMm, timed: false };
+  const at = along(pathMm);
+  const count = Math.max(PACED_POINTS, pathMm.length);
+  return {
+    pathMm: Array.from({ length: count + 1 }, (_, n): Point => {
+      const s = n / count;
+      return at((s + ((k - 1) * s * s) / 2) / (1 + (k - 1) / 2));
+    }),
+    timed: true,
+  };
+}
+
 /** A hand's way as it falls on a piece that turns clockwise under it from so many turns to so many: turned back by what that has turned. */
 function turnedBack(
-  way: readonly Point[],
+  { pathMm, timed }: Gone,
   [cx, cy]: Point,
   fromTurns: number,
   toTurns: number,
 ): readonly Point[] {
   const wanted = Math.max(2, Math.ceil((toTurns - fromTurns) * POINTS_A_TURN));
   const count = Math.min(MOST_POINTS, wanted);
-  const at = along(way);
+  const at = (timed ? alongInTime : along)(pathMm);
   return Array.from({ length: count + 1 }, (_, n): Point => {
     const [x, y] = at(n / count);
     const angle = -2 * Math.PI * (fromTurns + ((toTurns - fromTurns) * n) / count);

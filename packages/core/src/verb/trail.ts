@@ -1,7 +1,15 @@
 import { pathWords, strokesOf } from '../surface/path';
 import { defineVerb } from './define';
 import { pouredThrough } from './empties';
-import { HEIGHT, onTurntable, pouredAlong, TURNS } from './poured-along';
+import {
+  HEIGHT,
+  onTheWay,
+  onTurntable,
+  pouredAlong,
+  QUICKENS,
+  TO_HEIGHT,
+  TURNS,
+} from './poured-along';
 
 export const trail = defineVerb({
   id: 'trail',
@@ -10,19 +18,27 @@ export const trail = defineVerb({
     cups: { kind: 'cups', label: 'Cups, one after the other' },
     way: { kind: 'path', label: 'Way', usual: 'ring' },
     heightMm: HEIGHT,
+    toHeightMm: TO_HEIGHT,
+    quickens: QUICKENS,
     turnsPerMin: TURNS,
   },
   usualS: 30,
   paced: 'volume',
   each: true,
-  says: ({ cups, way, heightMm, turnsPerMin }, { cupName }) =>
-    `Pour ${cups.map(cupName).join(', then ')} ${pathWords(way)}, ${Math.round(heightMm / 10)} cm high, in an even stream, all of it on the way${onTurntable(turnsPerMin)}.`,
+  says: ({ cups, way, heightMm, toHeightMm, quickens, turnsPerMin }, { cupName }) =>
+    `Pour ${cups.map(cupName).join(', then ')} ${pathWords(way)}, ${Math.round(heightMm / 10)} cm high${onTheWay(heightMm, toHeightMm, quickens)}, in an even stream, all of it on the way${onTurntable(turnsPerMin)}.`,
   // One line without lifting: from one stroke to the next the stream goes on.
-  does: ({ cups, way, heightMm, turnsPerMin, s, own }, desk) =>
+  does: ({ cups, way, heightMm, toHeightMm, quickens, turnsPerMin, s, own }, desk) =>
     pouredAlong(
       strokesOf(way).flat(),
       cups,
-      { heightMm, ...(turnsPerMin ? { turnsPerMin } : {}), ...(own ? { s } : {}) },
+      {
+        heightMm,
+        ...(toHeightMm ? { toHeightMm } : {}),
+        ...(quickens ? { quickens } : {}),
+        ...(turnsPerMin ? { turnsPerMin } : {}),
+        ...(own ? { s } : {}),
+      },
       desk,
     ),
   wants: ({ turnsPerMin = 0 }) => (turnsPerMin > 0 ? 'turntable' : undefined),

@@ -1,4 +1,4 @@
-import { lengthOfLine } from '../../surface/path';
+import { apart, lengthOfLine } from '../../surface/path';
 import { addFootprint, meet, nearDisc, spotsOf, underM3 } from '../disc';
 import { tilted } from '../grid';
 import { laminate, type Portion, portionMl, strataKey, thicknessOf } from '../lamination';
@@ -7,8 +7,9 @@ import type { ActDefinition } from './define';
 /** Paint arriving from above on a disc that may move. */
 export interface Stream extends Portion {
   readonly kind: 'stream';
-  /** Where it goes, followed evenly. */
+  /** Where it goes, followed evenly; or, where it is `timed`, from each of its places to the next in the same time. */
   readonly pathMm: readonly (readonly [number, number])[];
+  readonly timed?: true;
   /** Radius of the disc at shares of its paint, 0..1, straight between them. */
   readonly radiusMm: readonly { readonly at: number; readonly mm: number }[];
   /** How far the disc strays from its path. */
@@ -23,6 +24,14 @@ export interface Stream extends Portion {
 /** Share of its radius a stream may move in one frame, and the frames it is poured in at the least. */
 const STREAM_SHARE = 0.7;
 const LEAST_FRAMES = 24;
+
+/** How far it would go at its fastest all along, mm. */
+function fastestMm({ pathMm, timed }: Stream): number {
+  if (!timed) return lengthOfLine(pathMm);
+  const steps = pathMm.slice(1).map((p, i) => apart(pathMm[i]!, p));
+  return steps.reduce((most, step) => Math.max(most, step), 0) * steps.length;
+}
+
 export const stream: ActDefinition<Stream> = {
   id: 'stream',
   weight: ({ s }) => s,
@@ -38,7 +47,7 @@ export const stream: ActDefinition<Stream> = {
     const rate = wholeM3 / act.s;
     const each = rate / (act.openings?.n ?? 1);
     const level = tilted(under.nu);
-    const cellsPerS = lengthOfLine(act.pathMm) / site.cellMm / act.s;
+    const cellsPerS = fastestMm(act) / site.cellMm / act.s;
     under.laid(wholeM3);
     const nuAt = thicknessOf(act, under.nuOf);
     const spots = spotsOf(act, site, seed);

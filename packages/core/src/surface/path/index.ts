@@ -110,6 +110,15 @@ export function along(points: readonly Point[]): (share: number) => Point {
   };
 }
 
+/** The point a share of the time along a line of points, 0 to 1, from each of them to the next in the same time. */
+export const alongInTime =
+  (points: readonly Point[]): ((share: number) => Point) =>
+  (share) => {
+    const at = Math.min(1, Math.max(0, share)) * (points.length - 1);
+    const low = Math.min(Math.floor(at), Math.max(0, points.length - 2));
+    return between(points[low]!, points[low + 1] ?? points[low]!, at - low);
+  };
+
 /** Length of a path, all its strokes together, mm. */
 export const pathLengthMm = (path: Path): number =>
   strokesOf(path).reduce((sum, stroke) => sum + lengthOfLine(stroke), 0);
@@ -126,4 +135,5 @@ export function straightEnds(path: Path): readonly [Point, Point] | undefined {
 export const pathWords = (path: Path): string =>
   pathShapeOf(path).says(path) + (path.repeat ? `, ${path.repeat.n} times round` : '');
 
+export { apart } from './define';
 export type { Carry, PathNumber, PathShape, Point } from './define';
