@@ -1,12 +1,14 @@
 import { blend } from '../optics/blend';
 import { deltaE2000 } from '../optics/delta-e';
 import { reflectanceOf } from '../optics/film';
-import { hexToLab, xyzToLab } from '../optics/lab';
+import { hexToLab, type Lab, xyzToLab } from '../optics/lab';
 import { BANDS, WX, WY, WZ } from '../optics/observer';
 import { classOf, type PaintOptics, paintOptics, reserveOf } from '../optics/reserve';
 import { linearToHex, xyzToLinear } from '../optics/srgb';
+import { hexToSpectrum } from '../optics/spectrum';
 import { densityOf } from '../paint/property';
 import type { OpacityClass, Paint } from '../paint/schema';
+import { nearestThrees } from './inverse';
 
 /** Paints in simple parts that come near a colour. */
 export interface FoundMix {
@@ -24,7 +26,7 @@ export interface Like {
   readonly densityGPerMl: number;
 }
 
-/** Parts a hand can measure; from a twentieth on they are drops, and pale tints need them. */
+/** Parts a hand can measure; from a hundredth on they are drops, and pale tints need them. */
 const RATIOS: readonly (readonly [number, number])[] = [
   [1, 1],
   [3, 4],
@@ -37,19 +39,26 @@ const RATIOS: readonly (readonly [number, number])[] = [
   [1, 6],
   [1, 8],
   [1, 10],
+  [1, 15],
   [1, 20],
+  [1, 30],
   [1, 40],
+  [1, 60],
   [1, 80],
+  [1, 100],
+  [1, 150],
+  [1, 200],
+  [1, 300],
+  [1, 400],
 ];
 const COARSE = RATIOS.filter(([x, y]) => x === 1 && [1, 2, 4, 10, 40].includes(y));
 /** Pairs that are tried in every ratio. */
 const BEST_PAIRS = 80;
-/** Three paints in parts of these, the least being one. */
-const THREES = [1, 2, 3, 4, 6, 10];
-/** Only so many paints, the best of the pairs, are tried by threes. */
-const BEST_PAINTS = 8;
 /** A recipe of one more paint must be nearer by this to come before a simpler one, ΔE. */
 const PER_PAINT = 0.4;
+/** Up to so many parts are easily measured; ten times as many are worth this, ΔE (estimates). */
+const EASY_PARTS = 10;
+const PER_DECADE = 0.3;
 /** A class of opacity off weighs as much as this, and so does a tenth of a gram in the millilitre, ΔE (estimates). */
 const PER_CLASS = 3;
 const PER_TENTH = 1.5;
@@ -66,13 +75,16 @@ export function findMixes(
 ): FoundMix[] {
   const target = hexToLab(hex);
   const optics = paints.map((p) => paintOptics(p));
-  const judge = (of: readonly number[], parts: readonly number[]): Tried => {
-    const { lab } = look(
+  const labOf = (of: readonly number[], parts: readonly number[]): Lab =>
+    look(
       of.map((i) => optics[i]!),
       parts,
-    );
-    return { of, parts, deltaE: deltaE2000(lab, target) };
-  };
+    ).lab;
+  const judge = (of: readonly number[], parts: readonly number[]): Tried => ({
+    of,
+    parts,
+    deltaE: deltaE2000(labOf(of, parts), target),
+  });
   const tried: Tried[] = paints.map((_, i) => judge([i], [1]));
   const pair = (a: number, b: number, ratios: typeof RATIOS): void => {
     for (const [x, y] of ratios) {
@@ -96,21 +108,18 @@ export function findMixes(
       RATIOS.filter((r) => !COARSE.includes(r)),
     );
   tried.sort((m, n) => cost(m) - cost(n));
-  const best = [...new Set(tried.flatMap((t) => t.of))].slice(0, BEST_PAINTS);
-  for (let i = 0; i < best.length; i++)
-    for (let j = i + 1; j < best.length; j++)
-      for (let k = j + 1; k < best.length; k++)
-        for (const x of THREES)
-          for (const y of THREES)
-            for (const z of THREES)
-              if (Math.min(x, y, z) === 1)
-                tried.push(judge([best[i]!, best[j]!, best[k]!], [x, y, z]));
+  const likely = [...new Set(tried.flatMap((t) => t.of))];
+  const wanted = { lab: target, reflectance: hexToSpectrum(hex) };
+  for (const { of, parts } of nearestThrees(wanted, optics, likely, labOf, (lab) =>
+    deltaE2000(lab, target),
+  ))
+    tried.push(judge(of, parts));
   tried.sort((m, n) => cost(m) - cost(n));
   // The rest is worked out only for those that may be shown.
   const shown = tried.slice(0, like ? most * 20 : most * 4).map((t) => finished(t, paints, optics));
   const worth = (m: FoundMix & { readonly reserve: number }): number =>
     m.deltaE +
-    PER_PAINT * (m.paints.length - 1) +
+    effort(m.paints.map((p) => p.parts)) +
     (like
       ? (PER_CLASS * Math.abs(Math.log(m.reserve / like.reserve))) / Math.log(3) +
         PER_TENTH * 10 * Math.abs(m.densityGPerMl - like.densityGPerMl)
@@ -136,7 +145,12 @@ interface Tried {
   readonly deltaE: number;
 }
 
-const cost = (t: Tried): number => t.deltaE + PER_PAINT * (t.of.length - 1);
+const cost = (t: Tried): number => t.deltaE + effort(t.parts);
+
+/** What a recipe asks of the hand, as if it were that much farther off, ΔE. */
+const effort = (parts: readonly number[]): number =>
+  PER_PAINT * (parts.length - 1) +
+  PER_DECADE * Math.max(0, Math.log10(Math.max(...parts) / EASY_PARTS));
 
 /** The masstone of a blend: Lab and linear RGB. */
 function look(of: readonly PaintOptics[], parts: readonly number[]) {

@@ -12,6 +12,9 @@ export function xyzToLab([x, y, z]: Rgb): Rgb {
   return [116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz)];
 }
 
+/** L*, a*, b*. */
+export type Lab = Rgb;
+
 export const hexToLab = (hex: string): Rgb => xyzToLab(linearToXyz(hexToLinear(hex)));
 
 /** Linear sRGB to OKLab (Ottosson 2020; constants from memory, checked against a reference library). */
