@@ -4,6 +4,7 @@ import { plainSurface } from '@potter/core/surface';
 import { launch, openPage, WIDE } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 import { watchFrames } from './frames.mjs';
+import { putPlan } from './put-plan.mjs';
 import { report } from './report.mjs';
 
 const paints = Array.from({ length: 12 }, (_, i) => ({
@@ -30,13 +31,7 @@ plan = edit.setCup(plan, 0, (cup) => ({
 }));
 
 const studio = await startStudio({ seed: false });
-const { id } = await (
-  await fetch(`${studio.url}/api/plans`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ plan }),
-  })
-).json();
+const id = await putPlan(studio, plan);
 const browser = await launch();
 const page = await openPage(browser, WIDE);
 await page.goto(`${studio.url}/plans/${id}/cups`, { waitUntil: 'networkidle0' });

@@ -4,6 +4,7 @@ import { plainSurface } from '@potter/core/surface';
 import { launch, openPage, PHONE, press } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 import { watchFrames } from './frames.mjs';
+import { putPlan } from './put-plan.mjs';
 import { report } from './report.mjs';
 
 const paints = ['#ece5d6', '#9b1f2b', '#3b464e'].map((hex, i) => ({
@@ -36,13 +37,7 @@ for (let k = 0; k < 60; k++) {
 const first = plan.moves.findIndex((m) => m.verb === 'trail');
 
 const studio = await startStudio({ seed: false });
-const { id } = await (
-  await fetch(`${studio.url}/api/plans`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ plan }),
-  })
-).json();
+const id = await putPlan(studio, plan);
 const browser = await launch();
 const page = await openPage(browser, PHONE);
 await page.goto(`${studio.url}/plans/${id}/draw?move=${first}`, { waitUntil: 'networkidle0' });

@@ -98,13 +98,13 @@ function leastSquare(
   b: number,
   c: number,
 ): { readonly pull: [number, number, number]; readonly left: number } | undefined {
-  const [ga, gb, gc] = [gram[a]!, gram[b]!, gram[c]!];
-  const cc = gc[c]!;
-  const m11 = ga[a]! - 2 * ga[c]! + cc;
-  const m12 = ga[b]! - ga[c]! - gb[c]! + cc;
-  const m22 = gb[b]! - 2 * gb[c]! + cc;
-  const v1 = toTarget[a]! - toTarget[c]! - ga[c]! + cc;
-  const v2 = toTarget[b]! - toTarget[c]! - gb[c]! + cc;
+  const [ofA, ofB, ofC] = [gram[a]!, gram[b]!, gram[c]!];
+  const cc = ofC[c]!;
+  const m11 = ofA[a]! - 2 * ofA[c]! + cc;
+  const m12 = ofA[b]! - ofA[c]! - ofB[c]! + cc;
+  const m22 = ofB[b]! - 2 * ofB[c]! + cc;
+  const v1 = toTarget[a]! - toTarget[c]! - ofA[c]! + cc;
+  const v2 = toTarget[b]! - toTarget[c]! - ofB[c]! + cc;
   const det = m11 * m22 - m12 * m12;
   if (!(Math.abs(det) > 1e-12 * m11 * m22)) return undefined;
   const x = (v1 * m22 - v2 * m12) / det;
