@@ -217,6 +217,11 @@ test('the demo fills an empty studio and leaves a used one alone', async () => {
     'Long Border',
     'Six clock faces',
     'Key tray',
+    'Walnut rings',
+    'Marrow Street twins',
+    'Damson drift',
+    'Pressed coasters',
+    'Number 31',
   ]);
   expect((await ask('GET', '/api/shelf')).body.items.length).toBeGreaterThan(12);
   const { runs } = (await ask('GET', '/api/runs')).body;

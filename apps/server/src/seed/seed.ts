@@ -24,7 +24,8 @@ export async function seed(db: Database, folder: string, now: Date): Promise<'fi
     throw new Error(`shelf.csv: ${table.faults.map(faultLine).join('; ')}`);
   const files = (await readdir(join(folder, 'plans')))
     .filter((f) => f.endsWith('.pour.json'))
-    .sort();
+    // By the numbers they begin with: 10 comes after 9.
+    .sort((a, b) => a.localeCompare(b, 'en', { numeric: true }));
   const made = new Map<string, ReturnType<typeof newRow>>();
   for (const [index, file] of files.entries()) {
     const opened = openPour(await readFile(join(folder, 'plans', file), 'utf8'), (value) =>
