@@ -48,6 +48,12 @@ type Doing =
     }
   | { readonly with: 'line'; readonly line: readonly Px[] };
 
+/** What a finger has taken hold of, from where it came down on. */
+type Grip =
+  | { readonly on: 'board' }
+  | { readonly on: 'line'; readonly line: readonly Px[] }
+  | { readonly on: 'handle'; readonly id: string; readonly off: Px };
+
 /**
  * The surface to work on: marks of all moves, the selected one with handles to take hold of, a finger's line as it goes. Nothing is changed until
  * the finger lets go; two fingers draw the board out and push it along.
@@ -114,7 +120,14 @@ export function Board({
     const [best] = near.filter(({ off }) => off <= TIP_PX / 2).sort((a, b) => a.off - b.off);
     return best?.i;
   };
-  const held = (id: string, at: Px, free: boolean): Doing => {
+  /** What a finger that comes down at a place takes hold of; a handle keeps its distance from the fingertip. */
+  const gripAt = (at: Px): Grip => {
+    const handle = move && under(at);
+    if (!handle) return draws && move ? { on: 'line', line: [toMm(view, at)] } : { on: 'board' };
+    const [x, y] = toPx(view, handle.atMm);
+    return { on: 'handle', id: handle.id, off: [x - at[0], y - at[1]] };
+  };
+  const held = (id: string, at: Px, free: boolean): Doing & { readonly with: 'handle' } => {
     const spot = toMm(view, at);
     const { atMm, to } = free ? { atMm: spot, to: [] } : snap(spot, magnets, SNAP_PX / view.scale);
     return { with: 'handle', id, move: heldTo(move!, id, atMm, face), to, at };
@@ -145,31 +158,21 @@ export function Board({
           if (!under(at)) onSelect(nearest(at));
           return undefined;
         }
-        const free = touches > 1 || ('altKey' in event && event.altKey);
-        const grip = first
-          ? ((move && under(placeOf([xy[0] - delta[0], xy[1] - delta[1]]))?.id) ??
-            (draws && move ? 'line' : 'board'))
-          : (memo as string);
-        if (canceled) {
-          setDoing(undefined);
-          return grip;
-        }
-        if (grip === 'board') {
-          setZoom(panned(view, whole, delta));
-          return grip;
-        }
-        if (grip === 'line') {
-          const line: readonly Px[] = [
-            ...(doing?.with === 'line' && !first ? doing.line : []),
-            toMm(view, at),
-          ];
+        const grip = first ? gripAt(placeOf([xy[0] - delta[0], xy[1] - delta[1]])) : (memo as Grip);
+        if (canceled) setDoing(undefined);
+        else if (grip.on === 'board') setZoom(panned(view, whole, delta));
+        else if (grip.on === 'line') {
+          // Kept with the finger, not with what is drawn: between two frames it may have gone on twice.
+          const line = [...grip.line, toMm(view, at)];
           setDoing(last ? undefined : { with: 'line', line });
-          if (last && lengthPx(line) * view.scale > LEAST_LINE_PX) onDrawn(line);
-          return grip;
+          if (last && lengthOf(line) * view.scale > LEAST_LINE_PX) onDrawn(line);
+          return { on: 'line', line };
+        } else {
+          const free = touches > 1 || ('altKey' in event && event.altKey);
+          const now = held(grip.id, [at[0] + grip.off[0], at[1] + grip.off[1]], free);
+          setDoing(last ? undefined : now);
+          if (last) onMoved(now.move);
         }
-        const now = held(grip, at, free);
-        setDoing(last ? undefined : now);
-        if (last && now.with === 'handle') onMoved(now.move);
         return grip;
       },
       onPinch: ({ origin, memo, first, da: [away] }) => {
@@ -184,6 +187,8 @@ export function Board({
         return { at, away };
       },
       onWheel: ({ event, delta: [, down] }) => {
+        // A wheel alone scrolls what the board stands in.
+        if (!event.ctrlKey) return;
         event.preventDefault();
         const at = placeOf([event.clientX, event.clientY]);
         setZoom((now = whole) => zoomed(now, whole, Math.exp(-down / 300), at));
@@ -264,7 +269,7 @@ export function Board({
   );
 }
 
-const lengthPx = (line: readonly Px[]): number =>
+const lengthOf = (line: readonly Px[]): number =>
   line.slice(1).reduce((sum, [x, y], i) => sum + Math.hypot(x - line[i]![0], y - line[i]![1]), 0);
 
 interface OthersProps {
