@@ -1,5 +1,6 @@
 import { shapeOf } from '../surface/measure';
 import { directionWords, type Move, verbOf } from '../verb';
+import { apartDeg } from './apart-deg';
 import type { Finding, RemarkDefinition } from './evidence';
 
 /** A tilt this far off its direction still carries paint to a corner, degrees. */
@@ -21,7 +22,7 @@ export const cornerUnreached: RemarkDefinition = {
       if (ways.length < LEAST_TILTS || !last) return [];
       const missed = reaches(plan.surface.shape)
         .map(([x, y]) => (Math.atan2(y - heightMm / 2, x - widthMm / 2) * 180) / Math.PI)
-        .filter((deg) => ways.every((way) => apart(way, deg) > REACHES_DEG));
+        .filter((deg) => ways.every((way) => apartDeg(way, deg) > REACHES_DEG));
       const [toward] = missed;
       if (toward === undefined) return [];
       const deg = Math.round(toward);
@@ -66,8 +67,6 @@ function pieces(moves: readonly Move[]): readonly (readonly Placed[])[] {
     ? [placed]
     : [...own].map((piece) => placed.filter(({ move }) => (move.piece ?? piece) === piece));
 }
-
-const apart = (a: number, b: number): number => Math.abs(((((a - b) % 360) + 540) % 360) - 180);
 
 function freeId(moves: readonly Move[], wish: string): string {
   let id = wish;

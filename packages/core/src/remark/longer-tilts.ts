@@ -1,4 +1,5 @@
 import { type Move, secondsOf, verbOf } from '../verb';
+import { apartDeg } from './apart-deg';
 import type { PatchOp } from './evidence';
 
 /** Directions further apart than this are not the same way, degrees. */
@@ -9,11 +10,10 @@ const SAME_WAY_DEG = 30;
  * that the technique does not write them anew.
  */
 export function longerTilts(moves: readonly Move[], towardDeg?: readonly number[]): PatchOp[] {
-  const apart = (a: number, b: number) => Math.abs(((a - b + 540) % 360) - 180);
   return moves.flatMap((move, i): PatchOp[] => {
     const toward = verbOf(move).sheds?.(move);
     if (toward === undefined) return [];
-    if (towardDeg && !towardDeg.some((deg) => apart(deg, toward) <= SAME_WAY_DEG)) return [];
+    if (towardDeg && !towardDeg.some((deg) => apartDeg(deg, toward) <= SAME_WAY_DEG)) return [];
     return [
       { op: 'add', path: `/moves/${i}/s`, value: Math.round(1.5 * secondsOf(move)) },
       { op: 'add', path: `/moves/${i}/own`, value: true },

@@ -81,3 +81,10 @@ test('turned four times by a quarter, and mirrored twice, a move is where it was
     }
   }
 });
+
+test('no two handles of one move go by the same name', () => {
+  for (const move of MOVES) {
+    const labels = handlesOf(move, face).map((h) => h.label);
+    expect([move.verb, new Set(labels).size]).toEqual([move.verb, labels.length]);
+  }
+});

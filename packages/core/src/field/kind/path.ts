@@ -25,10 +25,12 @@ export const path = defineKind<PathField, Path>({
   handles: (way) => {
     const shape = pathShapeOf(way);
     const names = shape.places(way);
+    // Handles after the places change the numbers, in their order.
+    const numbers = Object.values(shape.numbers);
     return [
       ...shape
         .handles(way)
-        .map((atMm, k) => ({ label: names[k] ?? Object.values(shape.numbers)[0]!.label, atMm })),
+        .map((atMm, k) => ({ label: names[k] ?? numbers[k - names.length]!.label, atMm })),
       ...(way.repeat ? [{ label: 'Goes round', atMm: way.repeat.aboutMm }] : []),
     ];
   },
