@@ -1,6 +1,6 @@
 // How far pictures are from fully traced columns: for each demo plan and size, the mean ΔE00 over places of the face and the share of
 // them that is off by more than 5. The reference traces 96 heights at each place and casts light through every one.
-// PLACES and SIZES in the environment: how many places, and pixels along the longer side.
+// PLACES, SIZES and PLANS in the environment: how many places, pixels along the longer side, and beginnings of the plans' file names.
 import { readFileSync, readdirSync } from 'node:fs';
 import {
   layGrid,
@@ -27,6 +27,7 @@ const FOLDER = 'demo/orchard-ledger/plans';
 const LEVELS = 96;
 const PLACES = Number(process.env.PLACES ?? 1500);
 const SIZES = (process.env.SIZES ?? '512,1024').split(',').map(Number);
+const PLANS = (process.env.PLANS ?? '').split(',');
 
 const endOf = <T>(work: Generator<unknown, T>): T => {
   let step = work.next();
@@ -39,6 +40,7 @@ const hexAt = (rgba: Uint8ClampedArray, i: number) =>
 async function main(): Promise<void> {
   const engine = await loadEngine().catch(() => plainEngine);
   for (const file of readdirSync(FOLDER)) {
+    if (!PLANS.some((name) => file.startsWith(name))) continue;
     const plan = JSON.parse(readFileSync(`${FOLDER}/${file}`, 'utf8'));
     const { scene, palette } = previewOf(plan, brief(plan));
     measure(engine, file.replace('.pour.json', ''), scene, palette);

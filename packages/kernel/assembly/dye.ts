@@ -3,11 +3,12 @@
 
 /** The bytes of one film: its reflectances on black by pair of bands, in whole fours, then its squared transmittances. */
 const FILM_BYTES: usize = 160;
-const BINS: usize = 128;
+const BINS: usize = 320;
 const RUNS: usize = 14;
-const BOTTOM: f32 = 255;
+const BOTTOM: f32 = 65535;
 const UNSEEN: f32 = 3e-3;
-const LAST_UM: f32 = 16384;
+const PER_UM: f32 = 4;
+const LAST_HEIGHT: f32 = 16384;
 const BYTE_STEPS: f32 = 8192;
 
 let inkAt: usize, films: usize, through: usize, hides: usize, shimmers: usize;
@@ -24,7 +25,7 @@ function take(bytes: usize): usize {
 
 /**
  * Lays out the memory for so many strata, inks and pixels at a time; returns where it starts. In turn, for the host to write: inkAt (a byte a
- * stratum), films, through (floats by ink and bin), hides (a byte an ink), shimmers (a float an ink), bins by µm (16,385 bytes), bytes by light
+ * stratum), films, through (floats by ink and bin), hides (two bytes an ink), shimmers (a float an ink), bins by quarter µm (16,385 of two bytes), bytes by light
  * (8,193), ground (20 floats), light to red, green, blue (20 floats each); of the pixels count, strata, ends, filmUm, cover, on; to read: rgba
  * and shimmer.
  */
@@ -35,15 +36,15 @@ export function layOutDye(strataCount: i32, inks: i32, pixels: i32): usize {
   inkAt = take(<usize>strataCount);
   films = take(<usize>inks * BINS * FILM_BYTES);
   through = take((<usize>inks * BINS) << 2);
-  hides = take(<usize>inks);
+  hides = take((<usize>inks) << 1);
   shimmers = take((<usize>inks) << 2);
-  binOf = take(16385);
+  binOf = take(16385 << 1);
   byteOf = take(8193);
   ground = take(80);
   light = take(240);
   count = take(n);
   strata = take(n * RUNS * 2);
-  ends = take(n * RUNS);
+  ends = take(n * RUNS * 2);
   filmUm = take(n << 2);
   cover = take(n);
   on = take(n);
@@ -106,7 +107,7 @@ export function dye(n: i32): void {
       // Down to where no more of what lies below is seen; strata of one mix are one film.
       const perStep = load<f32>(filmUm + (i << 2)) / BOTTOM;
       const first = strata + i * RUNS * 2;
-      const firstEnd = ends + i * RUNS;
+      const firstEnd = ends + i * RUNS * 2;
       let films_: usize = 0;
       let from: f32 = 0;
       let left: f32 = 1;
@@ -118,9 +119,9 @@ export function dye(n: i32): void {
           <usize>load<u8>(inkAt + <usize>load<u16>(first + ((r + 1) << 1))) == ink
         )
           continue;
-        const ended = <f32>load<u8>(firstEnd + r);
-        const um = min<f32>(LAST_UM, nearest<f32>((ended - from) * perStep));
-        const bin = min<u32>(load<u8>(binOf + <usize>um), load<u8>(hides + ink));
+        const ended = <f32>load<u16>(firstEnd + (r << 1));
+        const height = min<f32>(LAST_HEIGHT, nearest<f32>((ended - from) * perStep * PER_UM));
+        const bin = min<u32>(load<u16>(binOf + (<usize>height << 1)), load<u16>(hides + (ink << 1)));
         const row = ink * BINS + <usize>bin;
         store<u32>(column + (films_ << 2), <u32>row);
         films_++;

@@ -1,106 +1,272 @@
 import { STREAM_BINS } from '../cup/withdraw';
 import { byRows } from './by-rows';
 import { type Columns, emptyColumns, goOn } from './columns';
+import { type Correlated, correlator } from './correlate';
+import { type Cored, cellsOf, cornersOf } from './cored';
 import type { Lattice } from './lattice';
 import type { Strata } from './strata';
-import { type Births, emptyBirths, NONE } from './trace';
+import { type Births, NONE } from './trace';
 import type { View } from './view';
 
-/** Most places births are put at again between two traced depths, and how far apart they are in their cups, in bins of `STREAM_BINS`. */
+/**
+ * Most places births are put at again between two known ones, and how far apart those are: in their cups, in bins of `STREAM_BINS`
+ * (strata leave a cup mixed over a dozen bins or more, see `withdraw`), and across their streams.
+ */
 const MOST_BETWEEN = 12;
-const BINS_APART = 1.5;
+const BINS_APART = 5;
+const ACROSS_APART = 0.1;
+/** What is thinner than this, µm, or than this share of what lies above it, is not told apart. */
+const FINE_UM = 2;
+const FINE_SHARE = 0.05;
+/** Runs thinner than this share of the film have pinched out, but where the surface says that they are there. */
+const PINCHED = 0.002;
+/** A surface that no core around it knows is a skin on what they do, so thick. */
+const SKIN = 0.004;
 
-/** Writes the columns of a view, from the surface down. */
-export class Columning {
-  readonly columns: Columns;
+/**
+ * Writes the columns of a view: each pixel's surface as it was traced, and below it what the cores around it hold, laid side by side
+ * (see `correlate`): so boundaries between paints climb and pinch out smoothly from core to core.
+ * A generator: it yields now and then.
+ */
+export function* columnsOf(
+  view: View,
+  strata: Strata,
+  surface: Pick<Lattice, 'births' | 'across'>,
+  { cores, quartered }: Cored,
+): Generator<void, Columns> {
+  const { width, height } = view;
+  const columns = emptyColumns(width * height);
+  const write = columnWriter(columns, strata);
+  const correlate = correlator(cores);
+  const cells = cellsOf(cores);
 
-  constructor(
-    private readonly view: View,
-    private readonly strata: Strata,
-  ) {
-    this.columns = emptyColumns(view.width * view.height);
+  /** Pixels of a cell so many units wide whose first corner is at this place. */
+  function cell(placeX: number, placeY: number, size: number): void {
+    const corners = cornersOf(cores, placeY * cores.across + placeX, size);
+    const pixels = size * cores.unit;
+    const [left, top] = [placeX * cores.unit, placeY * cores.unit];
+    // The last cells have the places at their ends too.
+    const right = placeX + size + 1 < cores.across ? left + pixels : width;
+    const bottom = placeY + size + 1 < cores.down ? top + pixels : height;
+    if (left >= width || top >= height) return;
+    const around = correlate(corners);
+    for (let y = top; y < Math.min(bottom, height); y++)
+      for (let x = left; x < Math.min(right, width); x++) {
+        const place = y * surface.across + x;
+        if (view.cover[y * width + x] && surface.births.source[place] !== NONE)
+          write(
+            y * width + x,
+            surface.births,
+            place,
+            around,
+            (x - left) / pixels,
+            (y - top) / pixels,
+            view.filmUm[y * width + x]!,
+          );
+      }
   }
 
-  /** All that lattices know of the columns, the surface first. */
-  all(lattices: readonly Lattice[]): Generator<void, void> {
-    const { width, height } = this.view;
-    let above = emptyBirths(width);
-    let here = emptyBirths(width);
-    return byRows(height, (y) => {
-      lattices.forEach((lattice, n) => {
-        here.source.fill(NONE);
-        lattice.row(y, here);
-        if (n === 0) this.begin(y * width, here);
-        else this.goDown(y * width, above, lattices[n - 1]!.z, here, lattice.z);
-        [above, here] = [here, above];
-      });
-    });
-  }
+  yield* byRows(cells.down, (row) => {
+    for (let n = 0; n < cells.across; n++) {
+      const [x, y] = [2 * n, 2 * row];
+      if (!quartered[row * cells.across + n]) cell(x, y, 2);
+      else for (const [dx, dy] of QUARTERS) cell(x + dx, y + dy, 1);
+    }
+  });
+  return columns;
+}
 
-  /** A row's surface. */
-  private begin(pixel: number, births: Births): void {
-    const { columns, strata } = this;
-    const { width, cover } = this.view;
-    for (let x = 0; x < width; x++)
-      if (cover[pixel + x] && births.source[x] !== NONE)
-        goOn(columns, pixel + x, strata.at(births, x), 0);
+const QUARTERS = [
+  [0, 0],
+  [1, 0],
+  [0, 1],
+  [1, 1],
+] as const;
+
+/** Writes columns one after the other, each from its surface and the cores around it, a share u, v of the way across their cell. */
+function columnWriter(columns: Columns, strata: Strata) {
+  const weights = new Float64Array(4);
+  // Where the column has come to: the act, where in its paint, and how far below the surface.
+  let source = NONE;
+  let bin = 0;
+  let across = 0;
+  let deep = 0;
+  let filmUm = 0;
+
+  return (
+    pixel: number,
+    surface: Births,
+    place: number,
+    around: Correlated,
+    u: number,
+    v: number,
+    um: number,
+  ): void => {
+    filmUm = um;
+    source = surface.source[place]!;
+    bin = strata.bin(surface, place);
+    across = strata.across(surface, place);
+    deep = 0;
+    goOn(columns, pixel, strata.of(source, bin, across), 0);
+    weigh(weights, around.corners, u, v);
+    const first = firstRun(around, weights, source, bin);
+    for (let run = first; run < around.runs; run++) {
+      const low = topOf(around, run + 1, weights);
+      // What lies above the first run that the surface knows has pinched out.
+      const top = run === first ? 1 : topOf(around, run, weights);
+      if (run > first && top - low < PINCHED) continue;
+      if (!writeRun(around, run, top, low, pixel)) return;
+    }
+  };
+
+  /** Goes down a run, from knot to knot. @returns whether there is room for more */
+  function writeRun(
+    group: Correlated,
+    run: number,
+    top: number,
+    low: number,
+    pixel: number,
+  ): boolean {
+    const at = 4 * run;
+    const { has } = group;
+    const a = has[at] ? weights[0]! : 0;
+    const b = has[at + 1] ? weights[1]! : 0;
+    const c = has[at + 2] ? weights[2]! : 0;
+    const d = has[at + 3] ? weights[3]! : 0;
+    const whole = a + b + c + d;
+    const from = group.source[run]!;
+    let begins = from !== source || deep > 0;
+    for (let knot = group.knots[run]!; knot < group.knots[run + 1]!; knot++) {
+      const to = 1 - top + (top - low) * group.depth[knot]!;
+      const n = 4 * knot;
+      const bins = group.bin;
+      const places = group.acrossStream;
+      const nextBin =
+        (a * bins[n]! + b * bins[n + 1]! + c * bins[n + 2]! + d * bins[n + 3]!) / whole;
+      const nextAcross =
+        (a * places[n]! + b * places[n + 1]! + c * places[n + 2]! + d * places[n + 3]!) / whole;
+      if (begins) {
+        // It begins where the last one ends.
+        begins = false;
+        source = from;
+        deep = Math.max(deep, SKIN, to);
+        if (!goOn(columns, pixel, strata.of(source, nextBin, nextAcross), deep)) return false;
+      } else if (to > deep) {
+        if (!goDown(pixel, to, nextBin, nextAcross)) return false;
+        deep = to;
+      } else continue;
+      bin = nextBin;
+      across = nextAcross;
+    }
+    deep = Math.max(deep, SKIN);
+    return true;
   }
 
   /**
-   * A row from one traced height of the film to the next. Between births of one act births lie between them: they are put there and
-   * their strata looked up, which costs no trace. Where acts differ, or nothing is known, the change is half way.
+   * From where the column has come to down to where more of the same act is known, with the strata that lie between them: births lie
+   * between births, and their strata are looked up, which costs no trace. @returns whether there is room for more
    */
-  private goDown(pixel: number, above: Births, zAbove: number, below: Births, z: number): void {
-    const { columns, strata } = this;
-    const { width, cover } = this.view;
-    const deep = zAbove - z;
-    for (let x = 0; x < width; x++) {
-      const source = below.source[x]!;
-      if (!cover[pixel + x] || source === NONE) continue;
-      if (above.source[x] === source) this.amid(pixel + x, x, above, below, 1 - zAbove, deep);
-      else goOn(columns, pixel + x, strata.at(below, x), 1 - zAbove + deep / 2);
-    }
-  }
-
-  /** From one birth down to the next of the same act, with the strata that lie between them. */
-  private amid(
-    pixel: number,
-    at: number,
-    above: Births,
-    below: Births,
-    from: number,
-    deep: number,
-  ): void {
-    const { columns, strata } = this;
-    const top = strata.binOf(above, at);
-    const low = strata.binOf(below, at);
-    const own = strata.ringsOf(below.source[at]!);
+  function goDown(pixel: number, to: number, low: number, lowAcross: number): boolean {
+    const far = to - deep;
+    const own = strata.ringsOf(source);
     if (own) {
       // Ring by ring: exact, and quicker than places in between.
       const { rings, first } = own;
       const perBin = rings.at.length / STREAM_BINS;
-      const [start, end] = [top * perBin, low * perBin];
-      const per = deep / (end - start);
+      const [start, end] = [bin * perBin, low * perBin];
+      const per = far / (end - start);
       if (end > start)
         for (let n = rings.next[Math.floor(start)]!; n <= end; n = rings.next[n]!) {
-          if (n === rings.at.length) return;
-          if (!goOn(columns, pixel, first + rings.at[n]!, from + (n - start) * per)) return;
+          if (n === rings.at.length) break;
+          if (!goOn(columns, pixel, first + rings.at[n]!, deep + (n - start) * per)) return false;
         }
       else
         for (let n = rings.before[Math.floor(start)]!; n >= Math.floor(end) && n >= 0;) {
-          if (!goOn(columns, pixel, first + rings.at[n]!, from + (n + 1 - start) * per)) return;
+          if (!goOn(columns, pixel, first + rings.at[n]!, deep + (n + 1 - start) * per))
+            return false;
           n = rings.before[n]!;
         }
-      return;
+      return true;
     }
-    const parts = Math.min(MOST_BETWEEN, 1 + Math.floor(Math.abs(low - top) / BINS_APART));
-    for (let n = 1; n < parts; n++)
-      goOn(
-        columns,
-        pixel,
-        strata.between(above, below, at, n / parts),
-        from + (deep * (n - 0.5)) / parts,
-      );
-    goOn(columns, pixel, strata.at(below, at), from + (deep * (parts - 0.5)) / parts);
+    const fine = FINE_UM / filmUm + FINE_SHARE * deep;
+    const parts = Math.min(
+      MOST_BETWEEN,
+      1 +
+        Math.floor(Math.abs(low - bin) / BINS_APART + Math.abs(lowAcross - across) / ACROSS_APART),
+      1 + Math.floor(far / fine),
+    );
+    let last = strata.of(source, bin, across);
+    for (let n = 1; n <= parts; n++) {
+      const next = between(n / parts, low, lowAcross);
+      if (next !== last) {
+        // Halved until it is fine enough where the one ends.
+        let above = (n - 1) / parts;
+        let below = n / parts;
+        while ((below - above) * far > fine) {
+          const middle = (above + below) / 2;
+          if (between(middle, low, lowAcross) === last) above = middle;
+          else below = middle;
+        }
+        if (!goOn(columns, pixel, next, deep + (far * (above + below)) / 2)) return false;
+      }
+      last = next;
+    }
+    return true;
   }
+
+  function between(share: number, low: number, lowAcross: number): number {
+    return strata.of(source, bin + (low - bin) * share, across + (lowAcross - across) * share);
+  }
+}
+
+const weightOf = (corner: number, u: number, v: number): number =>
+  (corner % 2 ? u : 1 - u) * (corner > 1 ? v : 1 - v);
+
+/** Weights of a cell's corners that are told, 1 in all. */
+function weigh(weights: Float64Array, corners: Uint8Array, u: number, v: number): void {
+  let sum = 0;
+  for (let c = 0; c < 4; c++) {
+    weights[c] = corners[c] ? weightOf(c, u, v) + 1e-9 : 0;
+    sum += weights[c]!;
+  }
+  for (let c = 0; c < 4; c++) weights[c] = weights[c]! / sum;
+}
+
+const topOf = ({ tops }: Correlated, run: number, weights: Float64Array): number =>
+  tops[4 * run]! * weights[0]! +
+  tops[4 * run + 1]! * weights[1]! +
+  tops[4 * run + 2]! * weights[2]! +
+  tops[4 * run + 3]! * weights[3]!;
+
+/** The run the surface belongs to: of those of its act that have not pinched out the one most like it at its top, else the first. */
+function firstRun(
+  around: Correlated,
+  weights: Float64Array,
+  source: number,
+  surfaceBin: number,
+): number {
+  let best = 0;
+  let least = Infinity;
+  for (let run = 0; run < around.runs; run++) {
+    if (around.source[run] !== source) continue;
+    if (topOf(around, run, weights) - topOf(around, run + 1, weights) < PINCHED) continue;
+    const unlike = Math.abs(binAtTop(around, run, weights) - surfaceBin);
+    if (unlike < least) {
+      least = unlike;
+      best = run;
+    }
+  }
+  return best;
+}
+
+function binAtTop({ has, knots, bin }: Correlated, run: number, weights: Float64Array): number {
+  const at = 4 * knots[run]!;
+  let sum = 0;
+  let whole = 0;
+  for (let c = 0; c < 4; c++)
+    if (has[4 * run + c]) {
+      whole += weights[c]!;
+      sum += weights[c]! * bin[at + c]!;
+    }
+  return sum / whole;
 }

@@ -2,7 +2,7 @@
 export const MOST_RUNS = 14;
 
 /** Depth of the ground below the surface, as columns count it. */
-export const BOTTOM = 255;
+export const BOTTOM = 65_535;
 
 /**
  * The wet column of every pixel as runs of strata, surface first. `count`: runs of each pixel, 0 off the paint. `strata` and `ends`:
@@ -11,13 +11,13 @@ export const BOTTOM = 255;
 export interface Columns {
   readonly count: Uint8Array;
   readonly strata: Uint16Array;
-  readonly ends: Uint8Array;
+  readonly ends: Uint16Array;
 }
 
 export const emptyColumns = (pixels: number): Columns => ({
   count: new Uint8Array(pixels),
   strata: new Uint16Array(pixels * MOST_RUNS),
-  ends: new Uint8Array(pixels * MOST_RUNS),
+  ends: new Uint16Array(pixels * MOST_RUNS),
 });
 
 /**

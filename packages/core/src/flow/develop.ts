@@ -1,7 +1,8 @@
 import { type Columns } from './columns';
-import { Columning } from './columning';
+import { columnsOf } from './columning';
+import { cored } from './cored';
 import type { FilmKernel } from './kernel';
-import { latticesAt, refine, traceAll } from './lattice';
+import { Lattice, refine, traceAll } from './lattice';
 import type { Pour } from './simulate';
 import { strataOf } from './strata';
 import { type View, viewOf } from './view';
@@ -10,12 +11,9 @@ import { type View, viewOf } from './view';
  * Heights of the film columns are traced at, surface first, as shares of the wet height. Close together at the top, where light
  * still gets through.
  */
-const HEIGHTS: readonly number[] = [1, 0.985, 0.96, 0.92, 0.86, 0.76, 0.6, 0.3];
+const HEIGHTS: readonly number[] = [1, 0.985, 0.96, 0.92, 0.86, 0.76, 0.6, 0.35, 0.08];
 /** Enough for a first look. */
 export const FEW_HEIGHTS: readonly number[] = [1, 0.95, 0.8, 0.4];
-
-/** Heights above this are not far below the surface. */
-const NEAR = 0.9;
 
 /** Cells of the film between places of the first, coarse lattice; halved until it is a pixel at the surface. */
 const COARSE_CELLS = 1.25;
@@ -45,23 +43,15 @@ export function* develop(
   const coarse = 2 ** Math.max(1, Math.round(Math.log2(COARSE_CELLS * pour.site.cellMm * perMm)));
   const view = yield* at(0, viewOf(pour, width, height));
   const strata = strataOf(pour.scene);
-  const [surface] = latticesAt(heights.slice(0, 1), view, strata, coarse, 1);
-
-  yield* within(traceAll(kernel, [surface!], coarse), 0, 0.15);
+  const surface = new Lattice(view, strata, coarse);
+  yield* within(traceAll(kernel, surface, coarse), 0, 0.1);
   for (let step = coarse; step > 1; step /= 2)
-    yield* within(refine(kernel, [surface!], step), 0.15 + 0.2 / step, 0.15 + 0.4 / step);
-  // Below the surface far fewer places will do, and the fewer the deeper: what is seen through paint is seen blurred.
-  const unit = Math.max(1, coarse / 2);
-  const steps = (2 * coarse) / unit;
-  const below = latticesAt(heights.slice(1), view, strata, steps, unit);
-  yield* within(traceAll(kernel, below, steps), 0.35, 0.6);
-  yield* within(refine(kernel, below, steps), 0.6, 0.8);
-  const near = below.filter(({ z }) => z > NEAR);
-  if (steps > 2) yield* within(refine(kernel, near, steps / 2), 0.8, 0.95);
-  const fine = new Columning(view, strata);
-  yield* at(0.95, fine.all([surface!, ...below]));
+    yield* within(refine(kernel, surface, step), 0.1 + 0.4 / step, 0.1 + 0.8 / step);
+  // Below the surface fewer places will do: what is seen through paint is seen blurred.
+  const film = yield* within(cored(kernel, view, strata, heights, coarse), 0.5, 0.95);
+  const columns = yield* at(0.95, columnsOf(view, strata, surface, film));
   const { cover, filmUm, on } = view;
-  return { width, height, pxPerMm: perMm, columns: fine.columns, filmUm, cover, on };
+  return { width, height, pxPerMm: perMm, columns, filmUm, cover, on };
 }
 
 /** Work without a share of its own: told as one share all the while. */
@@ -74,6 +64,11 @@ function* at<T>(share: number, work: Generator<void, T>): Generator<number, T> {
   return step.value;
 }
 
-function* within(work: Generator<number, void>, from: number, to: number): Generator<number, void> {
-  for (const share of work) yield from + (to - from) * share;
+function* within<T>(work: Generator<number, T>, from: number, to: number): Generator<number, T> {
+  let step = work.next();
+  while (!step.done) {
+    yield from + (to - from) * step.value;
+    step = work.next();
+  }
+  return step.value;
 }

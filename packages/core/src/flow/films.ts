@@ -22,9 +22,9 @@ export interface Palette {
 /** A picture is coloured in pairs of bands: half the work, and within 0.7 ΔE of all of them. */
 export const PAIRS = BANDS / 2;
 
-/** Film heights are told apart in steps of a twelfth, from 1 µm. */
-const STEPS_PER_E = 12;
-export const BINS = 128;
+/** Film heights are told apart in steps of 3 %, from 1 µm: coarser ones show as contour lines on a film that thins out. */
+const STEPS_PER_E = 32;
+export const BINS = 320;
 
 /** What comes back through a film from below and is less than a step of the picture's eight bits. */
 export const UNSEEN = 3e-3;
@@ -43,7 +43,7 @@ export interface Films {
   readonly through: Float32Array;
   readonly r: Float32Array;
   readonly t2: Float32Array;
-  readonly hidesFrom: Uint8Array;
+  readonly hidesFrom: Uint16Array;
   readonly shimmers: Float32Array;
   /** Reflectance of the bare ground by pair of bands. */
   readonly ground: Float64Array;
@@ -63,7 +63,7 @@ export function filmsOf(mixOf: readonly string[], { inks, ground }: Palette): Fi
     through: new Float32Array(names.length * BINS),
     r: new Float32Array(names.length * BINS * PAIRS),
     t2: new Float32Array(names.length * BINS * PAIRS),
-    hidesFrom: new Uint8Array(names.length).fill(BINS),
+    hidesFrom: new Uint16Array(names.length).fill(BINS),
     shimmers: Float32Array.from(names, (m) => inks[m]?.shimmer ?? 0),
     ground: Float64Array.from(
       { length: PAIRS },
@@ -114,11 +114,15 @@ function film(q: number, sx: number): [number, number] {
 
 const heightOf = (bin: number): number => Math.exp(bin / STEPS_PER_E);
 
-/** Bin of a height in whole µm up to the table's end; a look-up costs a tenth of a logarithm. */
-export const BIN_OF = Uint8Array.from({ length: 16_385 }, (_, um) =>
-  um <= 1 ? 0 : Math.min(BINS - 1, Math.round(Math.log(um) * STEPS_PER_E)),
+/** Bin of a height in whole quarters of a µm up to the table's end; a look-up costs a tenth of a logarithm. */
+const PER_UM = 4;
+const LAST = 16_384;
+export const BIN_OF = Uint16Array.from({ length: LAST + 1 }, (_, quarters) =>
+  quarters <= PER_UM
+    ? 0
+    : Math.min(BINS - 1, Math.round(Math.log(quarters / PER_UM) * STEPS_PER_E)),
 );
-const binOf = (um: number): number => BIN_OF[um < 16_384 ? Math.round(um) : 16_384]!;
+const binOf = (um: number): number => BIN_OF[Math.min(LAST, Math.round(PER_UM * um))]!;
 
 /** How much of linear red, green and blue each pair of bands gives, and of luminance. */
 const weigh = (of: (x: number, y: number, z: number) => number): Float64Array =>
@@ -134,13 +138,13 @@ const LUMINOUS = weigh((_, y) => y);
 /** One pixel's films, surface first: ink and bin of height of the first `count`. */
 export interface Column {
   readonly inks: Uint8Array;
-  readonly bins: Uint8Array;
+  readonly bins: Uint16Array;
   count: number;
 }
 
 export const emptyColumn = (): Column => ({
   inks: new Uint8Array(MOST_RUNS),
-  bins: new Uint8Array(MOST_RUNS),
+  bins: new Uint16Array(MOST_RUNS),
   count: 0,
 });
 

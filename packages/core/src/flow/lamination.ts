@@ -46,7 +46,7 @@ export function laminate(portion: Portion, seed: number, nth: number): ActStrata
   return {
     wave: (s, xi, eta) => fractal(ROUND * xi, ROUND * eta, ALONG * s, own),
     bin: (s, wave) => clampBin((s + folds * WAVE_S * wave) * STREAM_BINS),
-    ...(portion.lamination === 'rings' ? asRings(portion) : { stratum: asStack(portion) }),
+    ...(portion.lamination === 'rings' ? asRings(portion) : asStack(portion)),
   };
 }
 
@@ -76,7 +76,7 @@ const clampBin = (bin: number): number => Math.min(STREAM_BINS - 1e-3, Math.max(
  * Strata of a mixed portion as rings, one after the other: each goes on until it has had a ring more than its share, then the one
  * that most is owed to follows. So in the long run each has exactly what it brings, whatever else is mixed with it.
  */
-function asRings(act: Portion): Pick<ActStrata, 'stratum' | 'rings'> {
+function asRings(act: Portion): Pick<ActStrata, 'across' | 'stratum' | 'rings'> {
   const width = act.strata.length;
   const leaves = leavesOf(act);
   const rings = new Uint8Array(STREAM_BINS * FINE);
@@ -93,16 +93,22 @@ function asRings(act: Portion): Pick<ActStrata, 'stratum' | 'rings'> {
     owed[at] = owed[at]! - 1;
     rings[n] = at;
   }
-  return { rings: ringsOf(rings), stratum: (bin) => rings[Math.floor(bin * FINE)]! };
+  return {
+    rings: ringsOf(rings),
+    across: () => 0,
+    stratum: (bin) => rings[Math.floor(bin * FINE)]!,
+  };
 }
 
 /** Strata side by side across the stream in the order they went in, each as wide as its part of the paint that falls there. */
-function asStack(act: Portion): ActStrata['stratum'] {
+function asStack(act: Portion): Pick<ActStrata, 'across' | 'stratum'> {
   const upTo = cumulative(act);
   const width = act.strata.length;
   const { folds = 1 } = act;
-  return (bin, xi, wave) =>
-    stratumIn(upTo, width, bin, folded(fallenBefore(xi) + folds * WAVE_L * wave));
+  return {
+    across: (xi, wave) => folded(fallenBefore(xi) + folds * WAVE_L * wave),
+    stratum: (bin, across) => stratumIn(upTo, width, bin, across),
+  };
 }
 
 /** Share of a stream that falls to one side of a line across it, −1..1: the integral of its parabolic footprint. */
@@ -137,11 +143,14 @@ function stratumIn(upTo: Float32Array, width: number, bin: number, across: numbe
   const from = Math.floor(bin);
   const share = bin - from;
   const row = from * width;
-  let k = 0;
-  while (
-    k < width - 1 &&
-    upTo[row + k]! + share * (upTo[row + width + k]! - upTo[row + k]!) <= across
-  )
-    k++;
-  return k;
+  // The first whose part reaches beyond it; they only grow along a row.
+  let low = 0;
+  let high = width - 1;
+  while (low < high) {
+    const k = (low + high) >> 1;
+    const here = upTo[row + k]!;
+    if (here + share * (upTo[row + width + k]! - here) <= across) low = k + 1;
+    else high = k;
+  }
+  return low;
 }

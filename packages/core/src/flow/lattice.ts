@@ -1,7 +1,7 @@
 import type { FilmKernel } from './kernel';
 import type { Strata } from './strata';
-import { type Births, emptyBirths, NONE, type Places, traceBirths } from './trace';
-import type { View } from './view';
+import { type Births, copyBirth, emptyBirths, NONE, type Places, traceBirths } from './trace';
+import { nearPaint, placeAt, type View } from './view';
 
 /** Corners of a lattice cell that came from one stream within this share of its paint need no place between them traced. */
 const ALIKE = 0.05;
@@ -12,23 +12,13 @@ const WORTH_A_ROUND = 200;
 const ALIKE_WAVE = 0.4;
 const ALIKE_ACROSS = 0.4;
 
-/** A lattice that is to be traced at one height of the film, and which of its places. */
-interface Ask {
-  readonly lattice: Lattice;
-  readonly wanted: readonly number[];
-}
-
-/** Traces every `step`-th place of lattices of one field, all at once: going back through a pour costs more than how many do. */
+/** Traces every `step`-th place of a lattice. */
 export function* traceAll(
   kernel: FilmKernel,
-  lattices: readonly Lattice[],
+  lattice: Lattice,
   step: number,
 ): Generator<number, void> {
-  yield* traceOn(
-    kernel,
-    lattices.map((lattice) => ({ lattice, wanted: lattice.every(step) })),
-  );
-  for (const lattice of lattices) lattice.known = step;
+  yield* lattice.trace(kernel, lattice.every(step));
 }
 
 /**
@@ -37,111 +27,55 @@ export function* traceAll(
  */
 export function* refine(
   kernel: FilmKernel,
-  lattices: readonly Lattice[],
+  lattice: Lattice,
   step: number,
 ): Generator<number, void> {
-  const asked = lattices.map(({ across, down }) => new Uint8Array(across * down));
-  let cells = lattices.map((lattice) => lattice.unlike(step));
+  const asked = new Uint8Array(lattice.across * lattice.down);
+  let cells = lattice.unlike(step);
   // Every round goes back through the whole pour: not for a handful of places.
-  const enough = (round: number) =>
-    cells.reduce((sum, c) => sum + c.length, 0) < (round === 0 ? 1 : WORTH_A_ROUND);
-  for (let round = 0; round < THREAD_ROUNDS && !enough(round); round++) {
-    const asks = lattices.map((lattice, n) => ({
-      lattice,
-      wanted: lattice.amid(cells[n]!, step, asked[n]!),
-    }));
-    yield* traceOn(kernel, asks);
-    cells = asks.map(({ lattice, wanted }, n) => lattice.besideThreads(wanted, step, asked[n]!));
+  for (let round = 0; round < THREAD_ROUNDS; round++) {
+    if (cells.length < (round === 0 ? 1 : WORTH_A_ROUND)) break;
+    const wanted = lattice.amid(cells, step, asked);
+    yield* lattice.trace(kernel, wanted);
+    cells = lattice.besideThreads(wanted, step, asked);
   }
-  lattices.forEach((lattice, n) => {
-    lattice.blendRest(step, asked[n]!);
-    lattice.known = step / 2;
-  });
+  lattice.blendRest(step, asked);
 }
 
-function* traceOn(kernel: FilmKernel, asks: readonly Ask[]): Generator<number, void> {
-  const [first] = asks;
-  const count = asks.reduce((sum, { wanted }) => sum + wanted.length, 0);
-  if (!first || count === 0) return;
-  const places: Places = {
-    index: new Int32Array(count),
-    x: new Float32Array(count),
-    y: new Float32Array(count),
-    z: new Float32Array(count),
-    count,
-  };
-  let from = 0;
-  for (const { lattice, wanted } of asks) {
-    lattice.placesOf(wanted, places, from);
-    from += wanted.length;
-  }
-  yield* traceBirths(first.lattice.view.pour, kernel, places, first.lattice.field);
-  for (const { lattice, wanted } of asks) lattice.waveAt(wanted);
-}
-
-/** As many lattices as heights, each with its part of one field of births, so that all can be traced at once. */
-export function latticesAt(
-  heights: readonly number[],
-  view: View,
-  strata: Strata,
-  coarse: number,
-  unit: number,
-): readonly Lattice[] {
-  const [across, down] = [view.width, view.height].map(
-    (pixels) => coarse * Math.max(1, Math.ceil(Math.ceil((pixels - 1) / unit) / coarse)) + 1,
-  ) as [number, number];
-  const field = emptyBirths(across * down * heights.length);
-  return heights.map((z, n) => new Lattice(view, strata, z, unit, across, down, field, n));
-}
-
-/** Births at one height of the film on a lattice every `unit` pixels, wide enough for whole steps of the coarsest. */
+/** Births at the surface, one a pixel, wide enough for whole steps of the coarsest. */
 export class Lattice {
   readonly births: Births;
-  /** Steps between places that are known. */
-  known = 0;
-  private readonly offset: number;
+  readonly across: number;
+  readonly down: number;
 
   constructor(
     readonly view: View,
     private readonly strata: Strata,
-    readonly z: number,
-    readonly unit: number,
-    readonly across: number,
-    readonly down: number,
-    readonly field: Births,
-    nth: number,
+    coarse: number,
   ) {
-    const count = across * down;
-    this.offset = nth * count;
-    const own = <T extends Float32Array | Uint16Array>(all: T): T =>
-      all.subarray(this.offset, this.offset + count) as T;
-    this.births = {
-      source: own(field.source),
-      s: own(field.s),
-      xi: own(field.xi),
-      eta: own(field.eta),
-      wave: own(field.wave),
+    const whole = (pixels: number) => coarse * Math.max(1, Math.ceil((pixels - 1) / coarse)) + 1;
+    this.across = whole(view.width);
+    this.down = whole(view.height);
+    this.births = emptyBirths(this.across * this.down);
+  }
+
+  /** Traces these places. */
+  *trace(kernel: FilmKernel, wanted: readonly number[]): Generator<number, void> {
+    const { births, across, view, strata } = this;
+    const count = wanted.length;
+    if (count === 0) return;
+    const places: Places = {
+      index: Int32Array.from(wanted),
+      x: new Float32Array(count),
+      y: new Float32Array(count),
+      z: new Float32Array(count).fill(1),
+      count,
     };
-  }
-
-  /** Writes where these places of the lattice are, from `from` on. */
-  placesOf(wanted: readonly number[], { index, x, y, z }: Places, from: number): void {
-    const { cellsX, cellsY, fromX, fromY } = this.view;
-    const { unit, across, offset } = this;
-    for (let n = 0; n < wanted.length; n++) {
-      const i = wanted[n]!;
-      index[from + n] = offset + i;
-      x[from + n] = ((i % across) * unit + 0.5) * cellsX + fromX;
-      y[from + n] = (Math.floor(i / across) * unit + 0.5) * cellsY + fromY;
-      z[from + n] = this.z;
-    }
-  }
-
-  waveAt(places: readonly number[]): void {
-    for (let n = 0; n < places.length; n++) {
-      const i = places[n]!;
-      this.births.wave[i] = this.strata.wave(this.births, i);
-    }
+    wanted.forEach((i, n) => {
+      [places.x[n], places.y[n]] = placeAt(view, i % across, Math.floor(i / across));
+    });
+    yield* traceBirths(view.pour, kernel, places, births);
+    for (const i of wanted) births.wave[i] = strata.wave(births, i);
   }
 
   /** Every `step`-th place that is wanted. */
@@ -149,7 +83,7 @@ export class Lattice {
     const places: number[] = [];
     for (let y = 0; y < this.down; y += step)
       for (let x = 0; x < this.across; x += step)
-        if (this.wanted(x, y, step)) places.push(y * this.across + x);
+        if (nearPaint(this.view, x, y, step)) places.push(y * this.across + x);
     return places;
   }
 
@@ -174,7 +108,7 @@ export class Lattice {
         const i = cell + (dy * across + dx) * half;
         if (asked[i]) continue;
         asked[i] = 1;
-        if (this.wanted(i % across, Math.floor(i / across), half)) places.push(i);
+        if (nearPaint(this.view, i % across, Math.floor(i / across), half)) places.push(i);
       }
     return places;
   }
@@ -224,41 +158,6 @@ export class Lattice {
     return source[i] === source[j] && Math.abs(s[i]! - s[j]!) < ALIKE;
   }
 
-  /** Fills in the births of a row of pixels from the places known: between corners that agree, else as the likeliest. */
-  row(y: number, out: Births): void {
-    const { across, down, known } = this;
-    const pixels = known * this.unit;
-    if (pixels === 1) {
-      // Every pixel is known: nothing lies between.
-      for (let x = 0; x < this.view.width; x++) copy(this.births, y * across + x, out, x);
-      return;
-    }
-    const cy = Math.min(Math.floor(y / pixels) * known, down - 1 - known);
-    const v = (y / this.unit - cy) / known;
-    for (let cx = 0; cx < across - known; cx += known) {
-      const from = cx * this.unit;
-      // The last cell has the place at its end too.
-      const { width } = this.view;
-      const upTo = cx + 2 * known < across ? Math.min(from + pixels, width) : width;
-      const alike = this.alike(cx, cy, known);
-      for (let x = from; x < upTo; x++)
-        this.between(out, x, cx, cy, known, (x - from) / pixels, v, alike);
-    }
-  }
-
-  /** Whether a place has paint within a step of it; off the paint there is nothing to trace. */
-  private wanted(x: number, y: number, step: number): boolean {
-    const { unit } = this;
-    const { width, height, cover } = this.view;
-    for (let dy = -step; dy <= step; dy += step)
-      for (let dx = -step; dx <= step; dx += step) {
-        const px = Math.min(Math.max((x + dx) * unit, 0), width - 1);
-        const py = Math.min(Math.max((y + dy) * unit, 0), height - 1);
-        if (cover[py * width + px]) return true;
-      }
-    return false;
-  }
-
   private alike(x: number, y: number, step: number): boolean {
     const { source, s, xi, eta, wave } = this.births;
     const a = y * this.across + x;
@@ -293,7 +192,7 @@ export class Lattice {
     const c = a + step * this.across;
     const d = c + step;
     if (!alike) {
-      copy(this.births, this.likeliest([a, b, c, d], u, v), out, to);
+      copyBirth(this.births, this.likeliest([a, b, c, d], u, v), out, to);
       return;
     }
     out.source[to] = source[a]!;
@@ -328,14 +227,6 @@ export class Lattice {
     }
     return best;
   }
-}
-
-function copy(from: Births, i: number, to: Births, j: number): void {
-  to.source[j] = from.source[i]!;
-  to.s[j] = from.s[i]!;
-  to.xi[j] = from.xi[i]!;
-  to.eta[j] = from.eta[i]!;
-  to.wave[j] = from.wave[i]!;
 }
 
 const spread = (f: Float32Array, a: number, b: number, c: number, d: number): number =>

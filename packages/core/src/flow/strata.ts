@@ -24,15 +24,17 @@ export interface Strata {
   /** The wave of the layers where a birth left its act, −1..1; smooth, so it may be taken between births that agree. */
   readonly wave: (births: Births, index: number) => number;
   /** How much of its act's paint had left with a birth, waves and all, in bins of `STREAM_BINS`; 0 where it came from no stream. */
-  readonly binOf: (births: Births, index: number) => number;
+  readonly bin: (births: Births, index: number) => number;
+  /** How far across its stream it was, waves and all, 0..1. */
+  readonly across: (births: Births, index: number) => number;
   /** The stratum of a birth; `NONE` for none. */
   readonly at: (births: Births, index: number) => number;
   /** See `ActStrata.rings`; the numbers of its strata begin at `first`. */
   readonly ringsOf: (
     source: number,
   ) => { readonly rings: Rings; readonly first: number } | undefined;
-  /** The stratum a share of the way from one birth to another of the same act. */
-  readonly between: (from: Births, to: Births, index: number, share: number) => number;
+  /** The stratum of an act so far along its paint, in bins, and across its stream; `NONE` for no act. */
+  readonly of: (source: number, bin: number, across: number) => number;
 }
 
 /** @throws RangeError where there are more strata than two bytes tell apart, `NONE` left out */
@@ -49,23 +51,19 @@ export function strataOf(scene: PourScene): Strata {
   if (count > NONE) throw new RangeError(`a pour holds ${NONE} strata at the most, not ${count}`);
   return {
     wave: ({ source, s, xi, eta }, i) => acts[source[i]!]?.wave(s[i]!, xi[i]!, eta[i]!) ?? 0,
-    binOf: ({ source, s, wave }, i) => acts[source[i]!]?.bin(s[i]!, wave[i]!) ?? 0,
+    bin: ({ source, s, wave }, i) => acts[source[i]!]?.bin(s[i]!, wave[i]!) ?? 0,
+    across: ({ source, xi, wave }, i) => acts[source[i]!]?.across(xi[i]!, wave[i]!) ?? 0,
     at: ({ source, s, xi, wave }, i) => {
       const from = source[i]!;
       const act = acts[from];
-      return act ? first[from]! + act.stratum(act.bin(s[i]!, wave[i]!), xi[i]!, wave[i]!) : NONE;
+      if (!act) return NONE;
+      const w = wave[i]!;
+      return first[from]! + act.stratum(act.bin(s[i]!, w), act.across(xi[i]!, w));
+    },
+    of: (source, bin, across) => {
+      const act = acts[source];
+      return act ? first[source]! + act.stratum(bin, across) : NONE;
     },
     ringsOf: (source) => rings[source],
-    between: (a, b, i, share) => {
-      const from = a.source[i]!;
-      const act = acts[from];
-      if (!act) return NONE;
-      const wave = mid(a.wave, b.wave, i, share);
-      const bin = act.bin(mid(a.s, b.s, i, share), wave);
-      return first[from]! + act.stratum(bin, mid(a.xi, b.xi, i, share), wave);
-    },
   };
 }
-
-const mid = (from: Float32Array, to: Float32Array, i: number, share: number): number =>
-  from[i]! + (to[i]! - from[i]!) * share;

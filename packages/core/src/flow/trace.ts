@@ -29,6 +29,15 @@ export function emptyBirths(count: number): Births {
   };
 }
 
+/** Writes one birth over another. */
+export function copyBirth(from: Births, i: number, to: Births, j: number): void {
+  to.source[j] = from.source[i]!;
+  to.s[j] = from.s[i]!;
+  to.xi[j] = from.xi[i]!;
+  to.eta[j] = from.eta[i]!;
+  to.wave[j] = from.wave[i]!;
+}
+
 /** Places to trace: where in the births each goes, and where it is; x, y in cells, z = height ÷ wet height. */
 export interface Places {
   readonly index: Int32Array;

@@ -48,3 +48,21 @@ export function* viewOf(pour: Pour, width: number, height: number): Generator<vo
   });
   return { pour, width, height, filmUm, cover, on, cellsX, cellsY, fromX, fromY };
 }
+
+/** Where a pixel's middle lies, in cells of the film. */
+export const placeAt = (
+  { cellsX, cellsY, fromX, fromY }: View,
+  x: number,
+  y: number,
+): [x: number, y: number] => [(x + 0.5) * cellsX + fromX, (y + 0.5) * cellsY + fromY];
+
+/** Whether a pixel has paint within `reach` of it; off the paint there is nothing to trace. Beyond the picture counts as its border. */
+export function nearPaint({ width, height, cover }: View, x: number, y: number, reach: number) {
+  for (let dy = -reach; dy <= reach; dy += reach)
+    for (let dx = -reach; dx <= reach; dx += reach) {
+      const px = Math.min(Math.max(x + dx, 0), width - 1);
+      const py = Math.min(Math.max(y + dy, 0), height - 1);
+      if (cover[py * width + px]) return true;
+    }
+  return false;
+}

@@ -57,7 +57,9 @@ export interface ActStrata {
   readonly wave: (s: number, xi: number, eta: number) => number;
   /** How far its paint had left, waves and all, in bins of `STREAM_BINS`; 0 where it has no course. */
   readonly bin: (s: number, wave: number) => number;
-  readonly stratum: (bin: number, xi: number, wave: number) => number;
+  /** How far across its stream it was, waves and all, as a share of what falls there, 0..1; 0 where its strata do not lie side by side. */
+  readonly across: (xi: number, wave: number) => number;
+  readonly stratum: (bin: number, across: number) => number;
   /** Where strata follow one another and nothing else parts them: which comes when. */
   readonly rings?: Rings;
 }

@@ -1,0 +1,121 @@
+import fc from 'fast-check';
+import { correlator } from './correlate';
+import { ANOTHER, type Cores, FOLDED } from './cores';
+
+/** One run of a made core: which act, from what height down, and where in the cup its paint is at its top and at its foot. */
+interface Run {
+  readonly source: number;
+  readonly top: number;
+  readonly bins: readonly [number, number];
+}
+
+/** Four cores at the corners of one cell. */
+function coresOf(columns: readonly (readonly Run[])[]): Cores {
+  const knots = columns.map((runs) =>
+    runs.flatMap((run, i) => {
+      const fold = i > 0 && runs[i - 1]!.source === run.source;
+      const begins = fold ? FOLDED : ANOTHER;
+      const low = runs[i + 1]?.top ?? 0;
+      return [
+        { ...run, z: run.top, bin: run.bins[0], begins },
+        { ...run, z: low, bin: run.bins[1], begins: 0 },
+      ];
+    }),
+  );
+  const all = knots.flat();
+  const past = Int32Array.from(knots, (_, i) =>
+    knots.slice(0, i + 1).reduce((sum, k) => sum + k.length, 0),
+  );
+  return {
+    across: 2,
+    down: 2,
+    unit: 4,
+    first: Int32Array.from(past, (p, i) => p - knots[i]!.length),
+    past,
+    z: Float32Array.from(all, (k) => k.z),
+    begins: Uint8Array.from(all, (k) => k.begins),
+    source: Uint16Array.from(all, (k) => k.source),
+    bin: Float32Array.from(all, (k) => k.bin),
+    acrossStream: new Float32Array(all.length),
+  };
+}
+
+const CORNERS = [0, 1, 2, 3];
+
+test('a paint that one core lacks pinches out there, between those above and below it', () => {
+  const with_ = [
+    { source: 1, top: 1, bins: [10, 20] },
+    { source: 2, top: 0.8, bins: [0, 0] },
+    { source: 0, top: 0.5, bins: [0, 0] },
+  ] as const;
+  const without = [
+    { source: 1, top: 1, bins: [10, 20] },
+    { source: 0, top: 0.6, bins: [0, 0] },
+  ] as const;
+  const told = correlator(coresOf([with_, without, with_, without]))(CORNERS);
+  expect(told.runs).toBe(3);
+  expect([...told.source.slice(0, 3)]).toEqual([1, 2, 0]);
+  expect([...told.has.slice(4, 8)]).toEqual([1, 0, 1, 0]);
+  // Where the second lacks it, it lies where the ground's paint begins.
+  const tops = [0, 1, 2].map((run) => [told.tops[4 * run]!, told.tops[4 * run + 1]!]);
+  expect(tops[0]).toEqual([1, 1]);
+  expect(tops[1]![0]).toBeCloseTo(0.8, 6);
+  expect(tops[1]![1]).toBeCloseTo(0.6, 6);
+  expect(tops[2]![1]).toBeCloseTo(0.6, 6);
+});
+
+test('folds are told apart where all cores have them, else they are one run', () => {
+  const folded = [
+    { source: 1, top: 1, bins: [200, 200] },
+    { source: 1, top: 0.7, bins: [40, 40] },
+  ] as const;
+  const plain = [{ source: 1, top: 1, bins: [200, 40] }] as const;
+  expect(correlator(coresOf([folded, folded, folded, folded]))(CORNERS).runs).toBe(2);
+  expect(correlator(coresOf([folded, plain, folded, folded]))(CORNERS).runs).toBe(1);
+});
+
+test('a corner off the paint takes no part', () => {
+  const wet = [{ source: 0, top: 1, bins: [0, 0] }] as const;
+  const told = correlator(coresOf([wet, [], wet, []]))(CORNERS);
+  expect([...told.corners]).toEqual([1, 0, 1, 0]);
+  expect([...told.has.slice(0, 4)]).toEqual([1, 0, 1, 0]);
+});
+
+const core = fc
+  .uniqueArray(fc.integer({ min: 1, max: 99 }), { maxLength: 6 })
+  .chain((cuts) =>
+    fc.tuple(
+      fc.constant([100, ...cuts.sort((a, b) => b - a)].map((c) => c / 100)),
+      fc.array(fc.tuple(fc.nat(3), fc.nat(255)), { minLength: 7, maxLength: 7 }),
+    ),
+  )
+  .map(([tops, what]) =>
+    tops.map((top, i): Run => {
+      // Of four acts, each run's other than the one above it.
+      const source = (what[i]![0] % 2) * 2 + (i % 2);
+      return { source, top, bins: [what[i]![1], what[i]![1]] };
+    }),
+  );
+
+test('told side by side, each corner still has its own runs, as high as they were, down to the ground', () => {
+  fc.assert(
+    fc.property(fc.tuple(core, core, core, core), (columns) => {
+      const told = correlator(coresOf(columns))(CORNERS);
+      columns.forEach((runs, c) => {
+        const own: { source: number; top: number; low: number }[] = [];
+        for (let run = 0; run < told.runs; run++) {
+          const [top, low] = [told.tops[4 * run + c]!, told.tops[4 * (run + 1) + c]!];
+          expect(top).toBeGreaterThanOrEqual(low);
+          if (told.has[4 * run + c]) own.push({ source: told.source[run]!, top, low });
+          else expect(top).toBe(low);
+        }
+        expect(own.map((r) => r.source)).toEqual(runs.map((r) => r.source));
+        own.forEach((r, i) => {
+          expect(r.top).toBeCloseTo(runs[i]!.top, 5);
+          expect(r.low).toBeCloseTo(runs[i + 1]?.top ?? 0, 5);
+        });
+      });
+    }),
+    { seed: 1, numRuns: 200 },
+  );
+});

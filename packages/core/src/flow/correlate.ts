@@ -1,0 +1,260 @@
+import { STREAM_BINS } from '../cup/withdraw';
+import { ANOTHER, type Cores, FOLDED } from './cores';
+
+/** Runs of paint a core is told by at the most, and four of them side by side; what lies deeper is hidden by them. */
+const MOST_OWN = 16;
+const MOST_RUNS = 32;
+const MOST_KNOTS = 160;
+/** What it costs to let a run pinch out, as a share of the cup that two runs of one act, taken for one, lie apart. */
+const PINCH = 0.15;
+
+/**
+ * Four cores told by the same runs of paint, as cores of neighbouring boreholes are laid side by side. A run that one of them lacks pinches
+ * out there: it has no thickness where it would lie. Corners: 0 upper left, 1 upper right, 2 lower left, 3 lower right.
+ */
+export interface Correlated {
+  /** 1 for each corner that has a core. */
+  readonly corners: Uint8Array;
+  runs: number;
+  readonly source: Uint16Array;
+  /** Where each run begins, four entries a run, and 0 after the last: the ground. */
+  readonly tops: Float32Array;
+  /** 1 where a corner has the run, four entries a run. */
+  readonly has: Uint8Array;
+  /** Knots of each run: from `knots[run]` to before `knots[run + 1]`; `depth`: how far down in it each is, 0..1. Four entries a knot: `bin`, `acrossStream`. */
+  readonly knots: Uint8Array;
+  readonly depth: Float32Array;
+  readonly bin: Float32Array;
+  readonly acrossStream: Float32Array;
+}
+
+/** A core's runs: `first[run]` to before `first[run + 1]` are its knots. */
+interface Runs {
+  count: number;
+  readonly first: Int32Array;
+}
+
+/** Which of its runs each core has at each place of a sequence, four entries a place, −1 for none. */
+interface Sequence {
+  count: number;
+  readonly of: Int8Array;
+}
+const emptySequence = (): Sequence => ({ count: 0, of: new Int8Array(4 * 2 * MOST_RUNS) });
+
+/**
+ * Correlates the cores at the corners of cells, one cell after the other. What is returned is written anew for the next cell.
+ * Cores are joined to a sequence that holds the runs of each in their order, the cheapest there is: alike runs are one, the rest pinch out.
+ */
+export function correlator(cores: Cores): (corners: readonly number[]) => Correlated {
+  const { z, source, bin, acrossStream } = cores;
+  const runs = [0, 1, 2, 3].map((): Runs => ({ count: 0, first: new Int32Array(MOST_OWN + 1) }));
+  const out: Correlated = {
+    corners: new Uint8Array(4),
+    runs: 0,
+    source: new Uint16Array(MOST_RUNS),
+    tops: new Float32Array(4 * (MOST_RUNS + 1)),
+    has: new Uint8Array(4 * MOST_RUNS),
+    knots: new Uint8Array(MOST_RUNS + 1),
+    depth: new Float32Array(MOST_KNOTS),
+    bin: new Float32Array(4 * MOST_KNOTS),
+    acrossStream: new Float32Array(4 * MOST_KNOTS),
+  };
+  let sequence = emptySequence();
+  let longer = emptySequence();
+  /** Least cost of joining the first `m` places of the sequence with a core's first `i` runs. */
+  const least = new Float64Array((MOST_RUNS + 1) * (MOST_OWN + 1));
+  const WIDE = MOST_OWN + 1;
+
+  function read(core: number, own: Runs): void {
+    own.count = 0;
+    let end = cores.past[core]!;
+    for (let k = cores.first[core]!; k < end; k++)
+      if (cores.begins[k] === ANOTHER) {
+        if (own.count < MOST_OWN) own.first[own.count++] = k;
+        else end = k;
+      }
+    own.first[own.count] = end;
+  }
+
+  /** A knot at the top of a place of the sequence. */
+  const knotOf = (place: number): number => {
+    for (let c = 0; c < 4; c++) {
+      const run = sequence.of[4 * place + c]!;
+      if (run >= 0) return runs[c]!.first[run]!;
+    }
+    return -1;
+  };
+
+  /** What it costs to take a run for the one at a place of the sequence. */
+  const unlike = (place: number, own: Runs, run: number): number => {
+    const [a, b] = [knotOf(place), own.first[run]!];
+    return source[a] === source[b] ? Math.abs(bin[a]! - bin[b]!) / STREAM_BINS : Infinity;
+  };
+
+  /** Joins a core to the sequence. */
+  function join(corner: number): void {
+    const own = runs[corner]!;
+    if (same(own)) {
+      for (let m = 0; m < own.count; m++) sequence.of[4 * m + corner] = m;
+      return;
+    }
+    for (let m = 0; m <= sequence.count; m++)
+      for (let i = 0; i <= own.count; i++) {
+        let cost = m + i === 0 ? 0 : Infinity;
+        if (m > 0) cost = Math.min(cost, least[(m - 1) * WIDE + i]! + PINCH);
+        if (i > 0) cost = Math.min(cost, least[m * WIDE + i - 1]! + PINCH);
+        if (m > 0 && i > 0)
+          cost = Math.min(cost, least[(m - 1) * WIDE + i - 1]! + unlike(m - 1, own, i - 1));
+        least[m * WIDE + i] = cost;
+      }
+    // Back from the ground up, then turned over.
+    let [m, i] = [sequence.count, own.count];
+    let count = 0;
+    const to = longer.of;
+    while (m + i > 0) {
+      const cost = least[m * WIDE + i]!;
+      const alone = i > 0 && cost === least[m * WIDE + i - 1]! + PINCH;
+      const without = !alone && m > 0 && cost === least[(m - 1) * WIDE + i]! + PINCH;
+      for (let c = 0; c < 4; c++) to[4 * count + c] = alone ? -1 : sequence.of[4 * (m - 1) + c]!;
+      to[4 * count + corner] = without ? -1 : i - 1;
+      count++;
+      if (!alone) m--;
+      if (!without) i--;
+    }
+    for (let a = 0, b = count - 1; a < b; a++, b--)
+      for (let c = 0; c < 4; c++) [to[4 * a + c], to[4 * b + c]] = [to[4 * b + c]!, to[4 * a + c]!];
+    longer.count = Math.min(count, MOST_RUNS);
+    [sequence, longer] = [longer, sequence];
+  }
+
+  /** Whether a core has just the runs of the sequence. */
+  function same(own: Runs): boolean {
+    if (own.count !== sequence.count) return false;
+    for (let m = 0; m < own.count; m++) if (!(unlike(m, own, m) < PINCH)) return false;
+    return true;
+  }
+
+  function tell(): void {
+    const { of, count } = sequence;
+    let run = 0;
+    let knot = 0;
+    for (let m = 0; m < count; m++) {
+      const parts = foldsAt(m);
+      for (let part = 0; part < parts && run < MOST_RUNS; part++, run++) {
+        out.knots[run] = knot;
+        for (let c = 0; c < 4; c++) {
+          const own = of[4 * m + c]!;
+          out.has[4 * run + c] = own >= 0 ? 1 : 0;
+          if (own < 0) continue;
+          const [first, past] = parts > 1 ? foldOf(runs[c]!, own, part) : knotsOf(runs[c]!, own);
+          from[c] = first;
+          upTo[c] = past;
+          out.tops[4 * run + c] = z[first]!;
+          lows[c] = past < runs[c]!.first[runs[c]!.count]! ? z[past]! : 0;
+        }
+        knot = paint(run, knot);
+      }
+    }
+    out.runs = run;
+    out.knots[run] = knot;
+    // What a corner lacks has pinched out where the next that it has begins.
+    for (let c = 0; c < 4; c++) {
+      out.tops[4 * run + c] = 0;
+      for (let m = run - 1; m >= 0; m--)
+        if (!out.has[4 * m + c]) out.tops[4 * m + c] = out.tops[4 * (m + 1) + c]!;
+    }
+  }
+
+  const from = new Int32Array(4);
+  const upTo = new Int32Array(4);
+  const lows = new Float64Array(4);
+
+  const knotsOf = ({ first }: Runs, run: number): [number, number] => [
+    first[run]!,
+    first[run + 1]!,
+  ];
+
+  /** How many folds a run lies in, where all that have it agree, else 1: then their jumps are blended. */
+  function foldsAt(place: number): number {
+    let parts = 0;
+    for (let c = 0; c < 4; c++) {
+      const run = sequence.of[4 * place + c]!;
+      if (run < 0) continue;
+      let own = 1;
+      const [first, past] = knotsOf(runs[c]!, run);
+      for (let k = first; k < past; k++) if (cores.begins[k] === FOLDED) own++;
+      if (parts > 0 && own !== parts) return 1;
+      parts = own;
+    }
+    return parts;
+  }
+
+  /** The knots of one fold of a run. */
+  function foldOf(own: Runs, run: number, nth: number): [number, number] {
+    let [first, past] = knotsOf(own, run);
+    let fold = 0;
+    for (let k = first; k < past; k++)
+      if (cores.begins[k] === FOLDED) {
+        fold++;
+        if (fold === nth) first = k;
+        if (fold === nth + 1) past = k;
+      }
+    return [first, past];
+  }
+
+  /** Writes the knots of a run, as many as the corner that has most of them. @returns the next free one */
+  function paint(run: number, firstKnot: number): number {
+    let most = -1;
+    for (let c = 0; c < 4; c++)
+      if (out.has[4 * run + c] && (most < 0 || upTo[c]! - from[c]! > upTo[most]! - from[most]!))
+        most = c;
+    out.source[run] = source[from[most]!]!;
+    const [top, low] = [out.tops[4 * run + most]!, lows[most]!];
+    let knot = firstKnot;
+    for (let k = from[most]!; k < upTo[most]! && knot < MOST_KNOTS; k++, knot++) {
+      const depth = top > low ? (top - z[k]!) / (top - low) : 0;
+      out.depth[knot] = depth;
+      for (let c = 0; c < 4; c++) {
+        if (!out.has[4 * run + c]) continue;
+        if (c === most) {
+          out.bin[4 * knot + c] = bin[k]!;
+          out.acrossStream[4 * knot + c] = acrossStream[k]!;
+        } else paintAt(c, out.tops[4 * run + c]!, depth, 4 * knot + c);
+      }
+    }
+    return knot;
+  }
+
+  /** Writes what lies so far down in a run of a corner, between its knots. */
+  function paintAt(corner: number, top: number, depth: number, to: number): void {
+    const at = top + (lows[corner]! - top) * depth;
+    const last = upTo[corner]! - 1;
+    let k = from[corner]!;
+    while (k < last && z[k + 1]! > at) k++;
+    const next = Math.min(k + 1, last);
+    const gap = z[k]! - z[next]!;
+    const share = gap > 0 ? Math.min(1, Math.max(0, (z[k]! - at) / gap)) : 0;
+    out.bin[to] = bin[k]! + (bin[next]! - bin[k]!) * share;
+    out.acrossStream[to] = acrossStream[k]! + (acrossStream[next]! - acrossStream[k]!) * share;
+  }
+
+  return (corners) => {
+    sequence.count = 0;
+    corners.forEach((core, c) => {
+      read(core, runs[c]!);
+      out.corners[c] = runs[c]!.count > 0 ? 1 : 0;
+    });
+    for (let c = 0; c < 4; c++) {
+      const { count } = runs[c]!;
+      if (count === 0) {
+        for (let m = 0; m < sequence.count; m++) sequence.of[4 * m + c] = -1;
+      } else if (sequence.count === 0) {
+        sequence.count = count;
+        sequence.of.fill(-1);
+        for (let m = 0; m < count; m++) sequence.of[4 * m + c] = m;
+      } else join(c);
+    }
+    tell();
+    return out;
+  };
+}
