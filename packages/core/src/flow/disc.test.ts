@@ -16,7 +16,7 @@ test('all of a stream lands: on cells of the face, or beside it on the side it i
       const landed = source.reduce((sum, v) => sum + v, 0) * dx * dx;
       const off = missed.reduce((sum, share) => sum + share, 0);
       expect(landed / 5e-6 + off).toBeCloseTo(1, 9);
-      source.forEach((v, i) => expect(v === 0 || site.inside[i] === 1).toBe(true));
+      expect(source.every((v, i) => v === 0 || site.inside[i] === 1)).toBe(true);
       // Far to the left nothing comes in on the right.
       if (x + r < 0) expect([off, missed[0]]).toEqual([expect.closeTo(1, 9), 0]);
     }),

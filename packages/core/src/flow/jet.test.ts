@@ -1,6 +1,6 @@
 import type { Jet } from './act/jet';
 import { volumeM3 } from './film';
-import { BASE, birthAt, flipped, poured, scene } from './scene.test-data';
+import { BASE, birthAt, flipped, oncePoured, poured, scene } from './scene.test-data';
 
 const JET: Jet = {
   kind: 'jet',
@@ -12,8 +12,9 @@ const JET: Jet = {
   spotMm: 12,
   s: 1.5,
 };
-const blown = (change: Partial<Jet>) =>
-  poured(scene([BASE, flipped([100, 100], 30, 1), { ...JET, ...change }]), 64);
+const blown = oncePoured((change: Partial<Jet>) =>
+  poured(scene([BASE, flipped([100, 100], 30, 1), { ...JET, ...change }]), 64),
+);
 const sum = (values: Iterable<number>) => [...values].reduce((a, b) => a + b, 0);
 
 /** Volume east of a line, mL. */

@@ -1,16 +1,18 @@
 import { accountOf } from './account';
 import type { Press } from './act/press';
 import { volumeM3 } from './film';
-import { BASE, birthAt, endOf, flipped, poured, scene } from './scene.test-data';
+import { BASE, birthAt, endOf, flipped, oncePoured, poured, scene } from './scene.test-data';
 
 const PRESS: Press = { kind: 'press', atMm: [100, 100], rMm: 25, leaves: 0.35 };
-const pressed = (change: Partial<Press> = {}) =>
-  poured(scene([BASE, flipped([100, 100], 60, 3), { ...PRESS, ...change }]), 56);
+const film = oncePoured((presses: readonly Press[]) =>
+  poured(scene([BASE, flipped([100, 100], 60, 3), ...presses]), 56),
+);
+const pressed = (change: Partial<Press> = {}) => film([{ ...PRESS, ...change }]);
+const plain = () => film([]);
 const heightAt = ({ pour, site }: ReturnType<typeof poured>, x: number, y: number) => {
   const cell = (mm: number, axis: 0 | 1) => Math.floor((mm + site.originMm[axis]) / site.cellMm);
   return pour.h[cell(y, 1) * site.grid.nx + cell(x, 0)]!;
 };
-const plain = () => poured(scene([BASE, flipped([100, 100], 60, 3)]), 56);
 
 test('under it stays its share, round it lies a rim, farther off nothing changes', () => {
   const [was, is] = [plain(), pressed()];

@@ -76,6 +76,17 @@ export function endOf<T>(work: Generator<unknown, T>): T {
   return step.value;
 }
 
+/** A pour of each change that is asked for, made once however many tests look at it: none of them changes it. */
+export function oncePoured<C>(pourOf: (change: C) => ReturnType<typeof poured>) {
+  const made = new Map<string, ReturnType<typeof poured>>();
+  return (change: C): ReturnType<typeof poured> => {
+    const key = JSON.stringify(change);
+    const has = made.get(key) ?? pourOf(change);
+    made.set(key, has);
+    return has;
+  };
+}
+
 /** The birth at a place, mm, and level of a poured film. */
 export function birthAt(
   { pour, kernel, site }: ReturnType<typeof poured>,
