@@ -182,6 +182,7 @@ export function ColoursStation() {
               overWhite: tone(row.mix.hexOverWhite),
               overBlack: tone(row.mix.hexOverBlack),
               reserve: row.mix.opacity.mix.reserve,
+              opacity: row.mix.opacity.mix.class,
               densityGPerMl: row.mix.densityGPerMl,
             }))}
             onMove={(from, to) =>

@@ -1,4 +1,3 @@
-import { reserveOf, paintOptics } from '@potter/core/optics';
 import { densityOf } from '@potter/core/paint';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -49,14 +48,18 @@ export function TrialsScreen() {
             </Section>
             <Section title="Swatch strip" says="The shelf edge to edge, in any order.">
               <SwatchStrip
-                swatches={paints.slice(0, MOST).map(({ paint }) => ({
-                  id: paint.id,
-                  name: paint.name,
-                  hex: paint.hex,
-                  ...paintChip(paint),
-                  reserve: reserveOf(paintOptics(paint)),
-                  densityGPerMl: densityOf(paint),
-                }))}
+                swatches={paints.slice(0, MOST).map(({ paint }) => {
+                  const { opacity, ...chip } = paintChip(paint);
+                  return {
+                    id: paint.id,
+                    name: paint.name,
+                    hex: paint.hex,
+                    ...chip,
+                    reserve: opacity.reserve,
+                    opacity: opacity.class,
+                    densityGPerMl: densityOf(paint),
+                  };
+                })}
               />
             </Section>
           </View>

@@ -9,6 +9,7 @@ const swatch = (name: string, hex: string, reserve: number): NamedSwatch => ({
   overWhite: hex,
   overBlack: hex,
   reserve,
+  opacity: reserve > 1 ? 'opaque' : 'semi-opaque',
   densityGPerMl: 1.1,
 });
 const RED = swatch('Red', '#b02020', 0.2);

@@ -2,10 +2,10 @@ import {
   type ArrangementId,
   ARRANGEMENTS,
   arranged,
-  classOf,
   neighbours,
   type Swatch,
 } from '@potter/core/optics';
+import type { OpacityClass } from '@potter/core/paint';
 import { verdictWords } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
@@ -24,6 +24,7 @@ export interface NamedSwatch extends Swatch {
   readonly name: string;
   readonly overWhite: string;
   readonly overBlack: string;
+  readonly opacity: OpacityClass;
 }
 
 /** As many as a phone shows side by side wide enough for a finger. */
@@ -109,7 +110,7 @@ export function SwatchStrip({
             <View className="min-w-0 flex-1">
               <Strong lines={2}>{swatch.name}</Strong>
               <Small>
-                {classOf(swatch.reserve)}, {trim(swatch.densityGPerMl, 2)} g/mL
+                {swatch.opacity}, {trim(swatch.densityGPerMl, 2)} g/mL
               </Small>
             </View>
             <IconButton

@@ -3,7 +3,8 @@ import { deltaE2000 } from '../optics/delta-e';
 import { reflectanceOf } from '../optics/film';
 import { hexToLab, type Lab, xyzToLab } from '../optics/lab';
 import { BANDS, WX, WY, WZ } from '../optics/observer';
-import { classOf, type PaintOptics, paintOptics, reserveOf } from '../optics/reserve';
+import { type PaintOptics, paintOptics, REFERENCE_UM, reserveOf } from '../optics/reserve';
+import { barSeen, classSeen } from '../optics/seen';
 import { linearToHex, xyzToLinear } from '../optics/srgb';
 import { hexToSpectrum } from '../optics/spectrum';
 import { densityOf } from '../paint/property';
@@ -180,11 +181,9 @@ function finished(
   optics: readonly PaintOptics[],
 ): FoundMix & { readonly reserve: number } {
   const whole = parts.reduce((sum, p) => sum + p, 0);
-  const reserve = reserveOf(
-    blend(
-      of.map((i, k) => ({ optics: optics[i]!, volume: parts[k]! })),
-      0,
-    ),
+  const tint = blend(
+    of.map((i, k) => ({ optics: optics[i]!, volume: parts[k]! })),
+    0,
   );
   const only = of.length === 1 ? paints[of[0]!] : undefined;
   return {
@@ -198,8 +197,8 @@ function finished(
         ).linear,
       ),
     deltaE,
-    opacity: classOf(reserve),
+    opacity: classSeen(barSeen(tint, REFERENCE_UM)),
     densityGPerMl: of.reduce((sum, i, k) => sum + densityOf(paints[i]!) * parts[k]!, 0) / whole,
-    reserve,
+    reserve: reserveOf(tint),
   };
 }

@@ -1,6 +1,7 @@
 import { blend } from '../optics/blend';
 import { DRAWN_BLACK, DRAWN_WHITE, filmSpectrum, type Tint } from '../optics/film';
-import { classOf, contrastRatio, paintOptics, REFERENCE_UM, reserveOf } from '../optics/reserve';
+import { contrastRatio, paintOptics, REFERENCE_UM, reserveOf } from '../optics/reserve';
+import { barSeen, classSeen } from '../optics/seen';
 import { spectrumToHex } from '../optics/spectrum';
 import type { OpacityClass, Paint } from '../paint/schema';
 import type { Recipe } from './recipe';
@@ -10,6 +11,8 @@ export interface Opacity {
   /** Hiding reserve of this film: 1 hides just. */
   readonly reserve: number;
   readonly contrastRatio: number;
+  /** How much of a black bar on white is seen through it, ΔE00. */
+  readonly barSeen: number;
   readonly class: OpacityClass;
   readonly filmUm: number;
 }
@@ -35,10 +38,16 @@ export function paintTint(recipe: Recipe, paintOf: (id: string) => Paint): Tint 
   );
 }
 
-/** Opacity of `filmUm` wet µm of a tint. The class comes from the reserve, never from the ratio. */
+/** Opacity of `filmUm` wet µm of a tint. The class is what the eye sees of a bar under it; the ratio is the ISO figure beside. */
 export function opacityOf(tint: Tint, filmUm: number = REFERENCE_UM): Opacity {
-  const reserve = (reserveOf(tint) * filmUm) / REFERENCE_UM;
-  return { reserve, contrastRatio: contrastRatio(tint, filmUm), class: classOf(reserve), filmUm };
+  const seen = barSeen(tint, filmUm);
+  return {
+    reserve: (reserveOf(tint) * filmUm) / REFERENCE_UM,
+    contrastRatio: contrastRatio(tint, filmUm),
+    barSeen: seen,
+    class: classSeen(seen),
+    filmUm,
+  };
 }
 
 /** The two halves of a drawdown chip: the film over white and over black. */

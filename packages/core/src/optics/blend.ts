@@ -1,10 +1,14 @@
 import type { Tint } from './film';
 import { BANDS } from './observer';
-import type { PaintOptics } from './reserve';
+import { hidingSx, type PaintOptics, REFERENCE_UM, reserveOf } from './reserve';
+
+/** A blend hides no better than its best part by more than this (estimate). */
+const BEST_PART = 1.25;
 
 /**
  * Tint of paints stirred together and let down with clear liquid: q is the σ-weighted mean of the paints'
- * (two-constant Kubelka-Munk with S = σ), scatter the volume mean of their film scatter, clear counting as none.
+ * (two-constant Kubelka-Munk with S = σ). How it hides is that of their films, whose K and S add by volume, clear counting as none: the
+ * reserve of those, at most a quarter more than the best part's, put on that q.
  * @param paints each with its volume; any unit, the same for all
  * @param clearVolume medium, water and oil in that unit
  */
@@ -19,15 +23,26 @@ export function blend(
   }
   let pull = 0;
   let scatter = 0;
-  let whole = clearVolume;
+  let volume = 0;
+  let best = 0;
   const q = new Float64Array(BANDS);
-  for (const { optics, volume } of paints) {
-    const weight = volume * optics.sigma;
+  const film = new Float64Array(BANDS);
+  for (const { optics, volume: v } of paints) {
+    const weight = v * optics.sigma;
     pull += weight;
-    scatter += volume * optics.s;
-    whole += volume;
-    for (let i = 0; i < BANDS; i++) q[i] = (q[i] as number) + weight * (optics.q[i] as number);
+    scatter += v * optics.s;
+    volume += v;
+    if (v > 0) best = Math.max(best, optics.reserve);
+    for (let i = 0; i < BANDS; i++) {
+      q[i] = q[i]! + weight * optics.q[i]!;
+      film[i] = film[i]! + v * optics.s * optics.q[i]!;
+    }
   }
-  if (pull > 0) for (let i = 0; i < BANDS; i++) q[i] = (q[i] as number) / pull;
-  return { q, s: whole > 0 ? scatter / whole : 0 };
+  if (!(pull > 0 && scatter > 0)) return { q, s: 0 };
+  for (let i = 0; i < BANDS; i++) {
+    q[i] = q[i]! / pull;
+    film[i] = film[i]! / scatter;
+  }
+  const reserve = Math.min(BEST_PART * best, reserveOf({ q: film, s: scatter / volume }));
+  return { q, s: (reserve * hidingSx(q) * volume) / (REFERENCE_UM * (volume + clearVolume)) };
 }

@@ -36,8 +36,9 @@ const HUES: readonly (readonly [number, ColourName])[] = [
  */
 export function colourName(linear: Rgb): ColourName {
   const { l, c, h } = oklch(linear);
-  if (c < 0.035) return l > 0.86 ? 'white' : l < 0.33 ? 'black' : 'grey';
-  if (l < 0.27 && c < 0.05) return 'black';
+  // Dark colours hold less chroma, and what they hold is seen.
+  if (c < Math.min(0.035, 0.07 * l)) return l > 0.86 ? 'white' : l < 0.35 ? 'black' : 'grey';
+  if ((l < 0.27 && c < 0.05) || (l < 0.35 && c < 0.03)) return 'black';
   if (h >= 30 && h < 82 && l < 0.62 && c < 0.125) return 'brown';
   if (h >= 82 && h < 128 && l < 0.66 && c < 0.115) return 'olive';
   if ((h >= 340 || h < 32) && l > 0.68) return 'pink';

@@ -26,7 +26,6 @@ export { darkestOf, palestOf } from './palest';
 export { type Match, nearest } from './nearest';
 export { type Neighbours, neighbours } from './neighbour';
 export {
-  classOf,
   contrastRatio,
   type PaintOptics,
   paintOptics,
@@ -35,6 +34,7 @@ export {
   REFERENCE_UM,
   reserveOf,
 } from './reserve';
+export { barSeen, classSeen } from './seen';
 export { hexToSpectrum, luminance, type Spectrum, spectrumToHex } from './spectrum';
 export { hexToOklch, oklch, type Oklch, oklchToHex } from './oklch';
 export { type RelativeFound, type RelativeId, RELATIVES, relativesAmong } from './relative';

@@ -3,6 +3,7 @@ import { mixWeightOf } from '../paint/property';
 import { filmReflectance, filmSpectrum, kOverS, TEST_WHITE, type Tint } from './film';
 import { BANDS, WY } from './observer';
 import { remember } from './remember';
+import { SEEN, sxShowing } from './seen';
 import { hexToSpectrum, luminance, type Spectrum } from './spectrum';
 import { hexToLinear, linearToXyz } from './srgb';
 
@@ -33,7 +34,7 @@ export function ratioSeen(overBlackHex: string, besideHex: string): number {
 const hidingPower = new WeakMap<Spectrum, number>();
 
 /** The S·X at which a colour of this q reaches the hiding contrast ratio; S and X only ever act as their product. */
-function hidingSx(q: Spectrum): number {
+export function hidingSx(q: Spectrum): number {
   const cached = hidingPower.get(q);
   if (cached !== undefined) return cached;
   const sx = solveRatio(q, HIDING);
@@ -88,19 +89,14 @@ function ratioAt(q: Spectrum, sx: number): number {
 
 /**
  * Hiding reserve D of a tint: 200 µm ÷ the wet thickness at which it hides, so "how many times may it be
- * thinned and still just hide in two coats". Diluting or thinning a film divides it.
+ * thinned and still just hide in two coats". Diluting or thinning a film divides it. The class is told by the eye: see `classSeen`.
  */
 export const reserveOf = ({ q, s }: Tint): number => (s * REFERENCE_UM) / hidingSx(q);
 
-/** The class of a hiding reserve. One step is a factor 3, so 2 parts of clear medium cost exactly one class. */
-export function classOf(reserve: number): OpacityClass {
-  if (reserve >= 1) return 'opaque';
-  if (reserve >= 1 / 3) return 'semi-opaque';
-  if (reserve >= 1 / 9) return 'semi-transparent';
-  return 'transparent';
-}
-
-/** Reserve taken for a paint of which only the class is known: about the middle of the class. */
+/**
+ * Reserve taken at least for a paint of which only the class is known: about the middle of the class for a light colour. Dark
+ * transparents want more, or they would come out pale over white: see `SEEN`.
+ */
 const CLASS_RESERVE: Readonly<Record<OpacityClass, number>> = {
   opaque: 1.7,
   'semi-opaque': 0.58,
@@ -129,13 +125,30 @@ export const paintOptics = (paint: Paint): PaintOptics =>
 
 function opticsOf(paint: Paint): PaintOptics {
   const q = qOf(paint.hex);
+  const { opacity } = paint;
   const asked =
-    typeof paint.opacity === 'string'
-      ? CLASS_RESERVE[paint.opacity]
-      : ((solveRatio(q, paint.opacity.contrastRatio) / paint.opacity.wetMicrons) * REFERENCE_UM) /
-        hidingSx(q);
-  const reserve = Math.min(20, Math.max(0.02, asked));
-  return { q, s: (reserve * hidingSx(q)) / REFERENCE_UM, sigma: mixWeightOf(paint), reserve };
+    typeof opacity === 'string'
+      ? sxOfClass(q, opacity)
+      : (solveRatio(q, opacity.contrastRatio) / opacity.wetMicrons) * REFERENCE_UM;
+  const reserve = Math.min(20, Math.max(0.02, asked / hidingSx(q)));
+  const s = (reserve * hidingSx(q)) / REFERENCE_UM;
+  // Of a class no more is known than its usual reserve, however much the film was helped to show its colour.
+  const pulls = typeof opacity === 'string' ? CLASS_RESERVE[opacity] : reserve;
+  return { q, s, sigma: mixWeightOf(paint, pulls), reserve };
+}
+
+/**
+ * The S·X of two coats of a paint of which only the class is known: what shows a bar as its class usually does, its usual reserve, or what
+ * falls no more than a class at 1 : 2 (common practice, no published source), whichever is most, but no more than its class allows.
+ */
+function sxOfClass(q: Spectrum, opacity: OpacityClass): number {
+  const { usual, least, thinned } = SEEN[opacity];
+  const wanted = Math.max(
+    sxShowing(q, usual),
+    CLASS_RESERVE[opacity] * hidingSx(q),
+    thinned === undefined ? 0 : 3 * sxShowing(q, thinned),
+  );
+  return least > 0 ? Math.min(wanted, sxShowing(q, least)) : wanted;
 }
 
 const masstoneQ = remember<Spectrum>(MOST_PAINTS);

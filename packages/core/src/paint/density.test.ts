@@ -43,5 +43,13 @@ test('several pigments give their mean, unknown ones the usual figure', () => {
     1,
   );
   expect(densityOf(paint(['PX99']))).toBe(1.15);
-  expect(mixWeightOf(paint(['PX99']))).toBe(0.55);
+});
+
+test('a dark transparent pulls a blend less than an opaque of the same colour, a pale one hardly', () => {
+  const dark = { ...paint(['PX99']), hex: '#1d2490' };
+  const pale = { ...dark, hex: '#f5bf12' };
+  expect(mixWeightOf(dark, 0.1)).toBeLessThan(0.25 * mixWeightOf(dark, 2));
+  expect(mixWeightOf(pale, 0.1)).toBeGreaterThan(0.9 * mixWeightOf(pale, 2));
+  // Its pigment's own opacity settles it, whatever the paint is called.
+  expect(mixWeightOf(paint(['PB29']), 2)).toBe(mixWeightOf(paint(['PB29']), 0.1));
 });

@@ -8,6 +8,8 @@ export interface Pigment {
   readonly hex: string;
   readonly hidingReserve: number;
   readonly mixWeight: number;
+  /** How much of that it keeps in a blend, where its opacity does not say: phthalos tint more strongly than other transparents. */
+  readonly scatters?: number;
   readonly densityGPerMl: number;
 }
 
@@ -32,7 +34,8 @@ export const PIGMENTS: readonly Pigment[] = [
     name: 'zinc white',
     ci: 'PW4',
     hex: '#f4f4f0',
-    hidingReserve: 0.3,
+    // Semi-transparent to the eye, as painters know it: at 0.3 hardly a bar shows.
+    hidingReserve: 0.11,
     mixWeight: 0.3,
     densityGPerMl: 1.39,
   },
@@ -74,6 +77,7 @@ export const PIGMENTS: readonly Pigment[] = [
     hex: '#0f2a6e',
     hidingReserve: 0.1,
     mixWeight: 0.418,
+    scatters: 0.8,
     densityGPerMl: 1.06,
   },
   {
@@ -82,6 +86,7 @@ export const PIGMENTS: readonly Pigment[] = [
     hex: '#15246b',
     hidingReserve: 0.1,
     mixWeight: 0.458,
+    scatters: 0.8,
     densityGPerMl: 1.06,
   },
   {
@@ -138,6 +143,7 @@ export const PIGMENTS: readonly Pigment[] = [
     hex: '#063d37',
     hidingReserve: 0.1,
     mixWeight: 0.478,
+    scatters: 0.8,
     densityGPerMl: 1.07,
   },
   {
@@ -146,6 +152,7 @@ export const PIGMENTS: readonly Pigment[] = [
     hex: '#0d4a2a',
     hidingReserve: 0.1,
     mixWeight: 0.533,
+    scatters: 0.8,
     densityGPerMl: 1.09,
   },
   {

@@ -1,8 +1,9 @@
 import { PIGMENTS, type Pigment } from './pigment';
 import type { Body, Finish, Paint } from './schema';
 
-/** Used where neither the paint nor its pigments say: the fit over the pigment table, docs/science.md "Colour". */
-const USUAL_MIX_WEIGHT = 0.55;
+/** Used where neither the paint nor its pigments say, from the darkest masstone to the palest: as opaque pigments of the table lie (estimate). */
+const DARK_MIX_WEIGHT = 0.4;
+const PALE_MIX_WEIGHT = 0.95;
 /** Between organics (1.05) and earths (1.3) of the pigment table; the artist's own weighing corrects it. */
 const USUAL_DENSITY = 1.15;
 
@@ -19,11 +20,45 @@ function pigmentsOf(paint: Paint): readonly Pigment[] {
 const mean = (values: readonly number[], otherwise: number): number =>
   values.length === 0 ? otherwise : values.reduce((sum, v) => sum + v, 0) / values.length;
 
-/** How strongly a paint pulls a blend, relative to titanium white = 1 (the σ of two-constant mixing). */
-export const mixWeightOf = (paint: Paint): number =>
+/**
+ * What a figure in a blend is worth by hiding reserve: σ is scatter, and transparent pigments have
+ * little of it. (Tuned by the mixes of the craft, `optics/craft-mixes.test-data.ts`.)
+ */
+const SCATTERS: readonly (readonly [reserve: number, share: number])[] = [
+  [0.11, 0.2],
+  [0.2, 0.4],
+  [0.35, 0.7],
+  [1.1, 1],
+];
+
+/** From so light a masstone on nothing is taken off, from so dark a one on all of it: it is the dark transparents that swamp the lights. */
+const LIGHT = 0.6;
+const DARK = 0.35;
+
+const scatters = (hex: string, reserve: number): number => {
+  const dark = Math.min(1, Math.max(0, (LIGHT - lightOf(hex)) / (LIGHT - DARK)));
+  return 1 - dark * (1 - scattersAt(reserve));
+};
+
+/** Between those, straight in the logarithm of the reserve; beyond them as at the ends. */
+function scattersAt(reserve: number): number {
+  const at = SCATTERS.findIndex(([r]) => reserve < r);
+  if (at === 0) return SCATTERS[0]![1];
+  if (at < 0) return SCATTERS.at(-1)![1];
+  const [[from, low], [to, high]] = [SCATTERS[at - 1]!, SCATTERS[at]!];
+  return low + ((high - low) * Math.log(reserve / from)) / Math.log(to / from);
+}
+
+/**
+ * How strongly a paint pulls a blend, relative to titanium white = 1 (the σ of two-constant mixing): its pigments', else by how light and how
+ * opaque it is.
+ * @param reserve its own hiding reserve
+ */
+export const mixWeightOf = (paint: Paint, reserve: number): number =>
   mean(
-    pigmentsOf(paint).map((p) => p.mixWeight),
-    USUAL_MIX_WEIGHT,
+    pigmentsOf(paint).map((p) => p.mixWeight * (p.scatters ?? scatters(p.hex, p.hidingReserve))),
+    (DARK_MIX_WEIGHT + (PALE_MIX_WEIGHT - DARK_MIX_WEIGHT) * lightOf(paint.hex)) *
+      scatters(paint.hex, reserve),
   );
 
 /** Density of the paint as it comes, g/mL: the paint's own figure, else its pigments', else a usual one. */

@@ -24,10 +24,11 @@ test('one to four coats and the film as it is poured, each hiding more', () => {
 });
 
 // Handbook 3, common practice, no published source: 2 parts of clear medium cost about one class.
-test('two parts of medium cost exactly one class', () => {
+test('two parts of medium cost about a class, by the eye', () => {
   const { thinned } = page([QUINCE]);
   const at = (parts: number) => thinned.find((t) => t.parts === parts)!;
-  expect(at(0).classes - at(2).classes).toBeCloseTo(1, 6);
+  expect(at(0).classes - at(2).classes).toBeGreaterThan(0.6);
+  expect(at(0).classes - at(2).classes).toBeLessThan(1.4);
   expect([at(0).opacity.class, at(2).opacity.class]).toEqual(['semi-opaque', 'semi-transparent']);
 });
 

@@ -4,6 +4,7 @@ import type { Mix } from '../../mix/schema';
 import { deltaE2000 } from '../../optics/delta-e';
 import { DRAWN_BLACK, DRAWN_WHITE, filmSpectrum, reflectanceOf } from '../../optics/film';
 import { hexToLab } from '../../optics/lab';
+import { classesOf } from '../../optics/seen';
 import { hexToSpectrum, type Spectrum, spectrumToHex } from '../../optics/spectrum';
 import { notModelled } from '../../paint/property';
 import { type Brief, masstoneIn } from '../brief/brief';
@@ -91,7 +92,7 @@ export function chipPage(plan: Plan, brief: Brief, mix: Mix, over?: Mix): ChipPa
       const opacity = opacityOf(
         tintOf(parts === 0 ? dry : { ...dry, medium: { id: medium, parts } }),
       );
-      return { parts, classes: classesOf(opacity.reserve), opacity };
+      return { parts, classes: classesOf(opacity.barSeen), opacity };
     }),
     notes: [...new Set(mix.paints.flatMap(({ paint }) => notModelled(paintOf(paint)) ?? []))],
   };
@@ -112,7 +113,3 @@ export function readsOf(
   const apart = factors['new-colour-from'];
   return own > apart && deltaE2000(film, hexToLab(groundHex)) > apart ? 'new-colour' : 'shows';
 }
-
-/** A class is a factor 3 of reserve, so classes are its logarithm; held to 0 and 4. */
-const classesOf = (reserve: number): number =>
-  Math.min(4, Math.max(0, 3 + Math.log(reserve) / Math.log(3)));

@@ -305,9 +305,14 @@ const CASES: Record<string, [Plan, boolean][]> = {
   'vanishes-over-dark': [
     [
       loaded(
-        plan([{ ...QUINCE, opacity: 'transparent' }, SLATE, OAT, RED, GREEN, KALE, DAMSON], {
-          ground: { hex: '#141414', finish: 'matt' },
-        }),
+        // Clear as a glaze: as an artist's own card says.
+        plan(
+          [
+            { ...QUINCE, opacity: { contrastRatio: 0.15, wetMicrons: 200 } },
+            ...[SLATE, OAT, RED, GREEN, KALE, DAMSON],
+          ],
+          { ground: { hex: '#141414', finish: 'matt' } },
+        ),
         'm-slate',
         'm-oat',
         'm-quince',

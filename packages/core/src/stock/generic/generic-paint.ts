@@ -1,5 +1,6 @@
 import { hexToOklch } from '../../optics/oklch';
-import { classOf } from '../../optics/reserve';
+import { paintOptics, REFERENCE_UM } from '../../optics/reserve';
+import { barSeen, classSeen } from '../../optics/seen';
 import { PIGMENTS, type Pigment } from '../../paint/pigment';
 import type { Finish, Paint } from '../../paint/schema';
 import { USUAL_HUES, type UsualHue } from './usual-hues';
@@ -17,16 +18,20 @@ const PALE_L = 0.75;
 const idOf = (name: string) => name.replace(/[^a-z]+/g, '-').replace(/-$/, '');
 const titled = (name: string) => name.charAt(0).toUpperCase() + name.slice(1);
 
-const ofPigment = ({ name, ci, hex, hidingReserve, densityGPerMl }: Pigment): Paint => ({
-  id: idOf(name),
-  name: titled(name),
-  hex,
-  opacity: classOf(hidingReserve),
-  body: 'soft',
-  finish: FINISHES.find(([word]) => name.includes(word))?.[1] ?? 'satin',
-  densityGPerMl,
-  pigments: ci.split('+'),
-});
+/** The class of a pigment's paint: what the eye sees of a bar under two coats that hide as the table says. */
+function ofPigment({ name, ci, hex, hidingReserve, densityGPerMl }: Pigment): Paint {
+  const paint: Paint = {
+    id: idOf(name),
+    name: titled(name),
+    hex,
+    opacity: { contrastRatio: 0.95, wetMicrons: REFERENCE_UM / hidingReserve },
+    body: 'soft',
+    finish: FINISHES.find(([word]) => name.includes(word))?.[1] ?? 'satin',
+    densityGPerMl,
+    pigments: ci.split('+'),
+  };
+  return { ...paint, opacity: classSeen(barSeen(paintOptics(paint), REFERENCE_UM)) };
+}
 
 const ofHue = ({ name, hex, finish = 'satin' }: UsualHue): Paint => ({
   id: idOf(name),
