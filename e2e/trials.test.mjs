@@ -82,6 +82,22 @@ test('a card is printed at true size, judged by eye and by a reading, and put ba
   await says(page, 'Card, 2 coats: 91 % at 200 µm');
 });
 
+test('a swatch in white settles how a paint tints, and can be put back', async () => {
+  const page = await studio.open(PHONE);
+  await visit(page, `${studio.url}/trials`);
+  await press(page, 'button', 'Tint swatch');
+  await press(page, 'button', /^The swatch of/);
+  await press(page, 'radio', 'Damson');
+  await type(page, 'The dried swatch', '#a884a6');
+  await says(page, 'by the swatch');
+  await press(page, 'button', 'Keep the swatch');
+  const kept = await paintOf('damson', (it) => it.paint.tint10Hex === '#a884a6');
+  assert.equal(kept.trials.at(-1).kind, 'tint-swatch');
+  await says(page, 'Swatch in ten of white: #a884a6');
+  await press(page, 'button', 'Put it back');
+  await paintOf('damson', (it) => it.trials === undefined && it.paint.tint10Hex === undefined);
+});
+
 test('a paint is weighed; a cup that was not taken off is noticed', async () => {
   const page = await studio.open(PHONE);
   await visit(page, `${studio.url}/trials`);

@@ -81,8 +81,9 @@ export function ChipScreen() {
             ))}
           </View>
           <Small>
-            Coats of the mix as it is, 100 µm wet each. At a contrast ratio of 95 % a black mark
-            just stops showing.
+            Coats of the mix as it is, 100 µm wet each. The class is what the eye sees of a black
+            bar under them; the per cent is the contrast ratio. Reckoned from the look of each paint
+            in daylight: how opaque it is and how it mixes, not its shimmer, glow or chalk.
           </Small>
         </View>
         <View className="gap-4 wide:flex-1">
@@ -91,7 +92,7 @@ export function ChipScreen() {
           <ClassChart thinned={page.thinned} />
           <Small>
             {medium} to one part of paint, two coats. Each line across is where a class begins: two
-            parts cost one class, whatever the colour.
+            parts cost about one, blacks and deep greens more.
           </Small>
         </View>
       </View>

@@ -1,5 +1,5 @@
 import { type Intent, INTENTS, normalise } from '@potter/core/budget';
-import { greyOf } from '@potter/core/optics';
+import { JUDGED, judgedBy } from '@potter/core/optics';
 import {
   backgroundOf,
   edit as edits,
@@ -22,6 +22,7 @@ import { Choice } from '@/ui/choice';
 import { Section } from '@/ui/section';
 import { NumberField } from '@/ui/quantity-field';
 import { Body, Small, Strong } from '@/ui/type';
+import { Pick } from '@/ui/pick';
 import { Mass } from '@/ui/units';
 import { Neighbours } from './neighbours';
 import { PaletteFile } from './palette-file';
@@ -34,8 +35,8 @@ export function ColoursStation() {
   const router = useRouter();
   const [picking, setPicking] = useState(false);
   const [byIntent, setByIntent] = useState(false);
-  const [grey, setGrey] = useState(false);
-  const tone = (hex: string) => (grey ? greyOf(hex) : hex);
+  const [judged, setJudged] = useState<string>('colour');
+  const tone = judgedBy(judged);
   const background = backgroundOf(plan);
   const shares = normalise(plan.budget.shares);
   const rows = shares.flatMap(({ mix, share }) => {
@@ -114,7 +115,6 @@ export function ColoursStation() {
           label={picking ? 'Done' : '+ Colour'}
           onPress={() => setPicking(!picking)}
         />
-        <Button label={grey ? 'In colour again' : 'Grey view'} onPress={() => setGrey(!grey)} />
         <Button label="Even shares" onPress={() => edit(edits.evenShares)} />
         <Button
           label={byIntent ? 'Hide what each is for' : 'Share by intent'}
@@ -132,6 +132,15 @@ export function ColoursStation() {
           />
         ) : null}
       </View>
+      <Pick
+        label="Judge the colours"
+        value={judged}
+        options={JUDGED.map(({ id: value, name: label }) => ({ value, label }))}
+        onChange={setJudged}
+      />
+      {judged === 'colour' ? null : (
+        <Small>For judging contrasts in the strips; no two eyes see alike.</Small>
+      )}
       {byIntent ? (
         <View className="gap-3" role="group" aria-label="What each colour is for">
           <Body>

@@ -1,4 +1,4 @@
-import type { ShelfPaint } from '@potter/core/stock';
+import type { PaintTrial, ShelfPaint } from '@potter/core/stock';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { opacityWords } from './opacity-words';
@@ -17,13 +17,20 @@ export function PaintTrials({ item }: { readonly item: ShelfPaint }) {
           className="flex-row justify-between gap-3 border-b border-rule py-1"
         >
           <Small className="w-[92px]">{trial.on}</Small>
-          <Body className="flex-1">
-            {trial.kind === 'opacity-card'
-              ? `Card, ${trial.coats} coats: ${opacityWords(trial.opacity)}`
-              : `${trim(trial.ml, 1)} mL weighed ${trim(trial.g, 1)} g: ${trim(trial.g / trial.ml, 2)} g/mL`}
-          </Body>
+          <Body className="flex-1">{trialWords(trial)}</Body>
         </View>
       ))}
     </View>
   );
+}
+
+function trialWords(trial: PaintTrial): string {
+  switch (trial.kind) {
+    case 'opacity-card':
+      return `Card, ${trial.coats} coats: ${opacityWords(trial.opacity)}`;
+    case 'tint-swatch':
+      return `Swatch in ten of white: ${trial.hex}`;
+    case 'weighing':
+      return `${trim(trial.ml, 1)} mL weighed ${trim(trial.g, 1)} g: ${trim(trial.g / trial.ml, 2)} g/mL`;
+  }
 }

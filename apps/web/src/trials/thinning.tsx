@@ -52,8 +52,8 @@ export function Thinning() {
         ))}
       </View>
       <Small>
-        Chips show two brush coats, 200 µm wet. Contrast ratio: 95 % is where a black mark just
-        stops showing.
+        Chips show two brush coats, 200 µm wet. The class is what the eye sees of a black bar under
+        them.
       </Small>
     </View>
   );

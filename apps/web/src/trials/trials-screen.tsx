@@ -12,6 +12,7 @@ import { MixFinder } from './mix-finder';
 import { OpacityCard } from './opacity-card';
 import { Reactions } from './reactions';
 import { Thinning } from './thinning';
+import { TintSwatch } from './tint-swatch';
 import { WeighPaint } from './weigh-paint';
 
 /** Swatches a strip of the shelf holds: more are searched for on the shelf. */
@@ -69,6 +70,12 @@ export function TrialsScreen() {
               says="Print a card, paint it, and say what the bar shows after two dried coats."
             >
               <OpacityCard />
+            </Section>
+            <Section
+              title="Tint swatch"
+              says="One part in ten of white: how strongly a paint pulls every mix it goes into."
+            >
+              <TintSwatch />
             </Section>
             <Section
               title="Weigh a paint"

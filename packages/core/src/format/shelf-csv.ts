@@ -27,6 +27,7 @@ const COLUMNS = [
   'finish',
   'density',
   'pigments',
+  'tint',
   'role',
   'viscosity',
   'loose',
@@ -239,6 +240,7 @@ function rowOf(item: ShelfItem): Row {
         finish: paint.finish,
         density: number(paint.densityGPerMl),
         pigments: paint.pigments?.join(' '),
+        tint: paint.tint10Hex,
         note: paint.note,
       });
       break;
@@ -363,6 +365,7 @@ function itemOf(
           finish: row.finish ?? 'satin',
           densityGPerMl: n('density'),
           pigments: row.pigments?.split(/[\s;,]+/),
+          tint10Hex: row.tint,
           note: row.note,
         }),
         ...(was?.kind === 'paint' && was.trials ? { trials: was.trials } : {}),

@@ -20,7 +20,7 @@ export {
 } from './film';
 export { type Dominant, dominantColours } from './dominant';
 export { evened, type Evener, EVENERS, meanColour } from './evened';
-export { greyOf } from './grey';
+export { JUDGED, judgedBy } from './judged';
 export { hexToLab } from './lab';
 export { darkestOf, palestOf } from './palest';
 export { type Match, nearest } from './nearest';
@@ -38,4 +38,5 @@ export { barSeen, classSeen } from './seen';
 export { hexToSpectrum, luminance, type Spectrum, spectrumToHex } from './spectrum';
 export { hexToOklch, oklch, type Oklch, oklchToHex } from './oklch';
 export { type RelativeFound, type RelativeId, RELATIVES, relativesAmong } from './relative';
+export { SWATCH_WHITE } from './tint-swatch';
 export { hexToLinear, linearToHex, type Rgb } from './srgb';

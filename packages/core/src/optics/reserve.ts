@@ -6,6 +6,7 @@ import { remember } from './remember';
 import { SEEN, sxShowing } from './seen';
 import { hexToSpectrum, luminance, type Spectrum } from './spectrum';
 import { hexToLinear, linearToXyz } from './srgb';
+import { pullOfSwatch } from './tint-swatch';
 
 /** Two brush coats: the wet film a paint's opacity is stated for. */
 export const REFERENCE_UM = 200;
@@ -119,8 +120,9 @@ const known = remember<PaintOptics>(MOST_PAINTS);
  * 0.02 to 20: outside, neither a swatch nor a pour can tell the difference.
  */
 export const paintOptics = (paint: Paint): PaintOptics =>
-  known(`${paint.hex}|${JSON.stringify(paint.opacity)}|${(paint.pigments ?? []).join('+')}`, () =>
-    opticsOf(paint),
+  known(
+    `${paint.hex}|${JSON.stringify(paint.opacity)}|${(paint.pigments ?? []).join('+')}|${paint.tint10Hex ?? ''}`,
+    () => opticsOf(paint),
   );
 
 function opticsOf(paint: Paint): PaintOptics {
@@ -134,7 +136,9 @@ function opticsOf(paint: Paint): PaintOptics {
   const s = (reserve * hidingSx(q)) / REFERENCE_UM;
   // Of a class no more is known than its usual reserve, however much the film was helped to show its colour.
   const pulls = typeof opacity === 'string' ? CLASS_RESERVE[opacity] : reserve;
-  return { q, s, sigma: mixWeightOf(paint, pulls), reserve };
+  const sigma =
+    paint.tint10Hex === undefined ? mixWeightOf(paint, pulls) : pullOfSwatch(q, paint.tint10Hex);
+  return { q, s, sigma, reserve };
 }
 
 /**

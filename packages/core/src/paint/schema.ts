@@ -34,6 +34,8 @@ export const PaintSchema = Type.Object(
         { maxItems: 8 },
       ),
     ),
+    /** What one part of it in ten of titanium white dried to; where it is known it settles how strongly the paint tints. */
+    tint10Hex: Type.Optional(Hex),
     note: Type.Optional(Type.String({ maxLength: 1000 })),
   },
   { additionalProperties: false },

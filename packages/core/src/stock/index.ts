@@ -29,4 +29,4 @@ export type {
 export { runsLow, SHELF_KINDS, shelfDensity, shelfId, shelfName } from './shelf-item';
 export { blankFor, type ShoppingLine, shoppingList } from './shopping';
 export { figureField, standing } from './standing';
-export { COVERS, densityFault, withOpacity, withWeighing } from './trial';
+export { COVERS, densityFault, withOpacity, withTintSwatch, withWeighing } from './trial';

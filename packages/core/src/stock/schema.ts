@@ -53,6 +53,15 @@ export const PaintTrialSchema = tagged('kind', [
   ),
   Type.Object(
     {
+      kind: Type.Literal('tint-swatch'),
+      on: Day,
+      /** What one part in ten of white dried to. */
+      hex: PaintSchema.properties.hex,
+    },
+    { additionalProperties: false },
+  ),
+  Type.Object(
+    {
       kind: Type.Literal('weighing'),
       on: Day,
       ml: Amount(1000),

@@ -1,7 +1,7 @@
 import { densityOf } from '../paint/property';
 import { QUINCE } from '../plan/fixture.test-data';
 import type { ShelfPaint } from './schema';
-import { COVERS, densityFault, withOpacity, withWeighing } from './trial';
+import { COVERS, densityFault, withOpacity, withTintSwatch, withWeighing } from './trial';
 
 const item: ShelfPaint = { kind: 'paint', paint: QUINCE, stockMl: 80 };
 
@@ -33,6 +33,12 @@ test('a weighing with the cup still on is refused with what to look at', () => {
   expect(densityFault(10, 43)).toMatch(/4\.3 g\/mL.*Was the empty measure taken off/);
   expect(() => withWeighing(item, '2026-11-27', 10, 43)).toThrow(RangeError);
   expect(densityFault(10, 11)).toBeUndefined();
+});
+
+test('a tint swatch is kept with its day, and the paint tints by it', () => {
+  const swatched = withTintSwatch(item, '2026-11-28', '#efd9a8');
+  expect(swatched.paint.tint10Hex).toBe('#efd9a8');
+  expect(swatched.trials).toEqual([{ kind: 'tint-swatch', on: '2026-11-28', hex: '#efd9a8' }]);
 });
 
 test('of a hundred trials and one the oldest goes', () => {

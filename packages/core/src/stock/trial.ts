@@ -27,6 +27,10 @@ export const withOpacity = (
   coats = 2,
 ): ShelfPaint => tried(item, { opacity }, { kind: 'opacity-card', on, coats, opacity });
 
+/** A paint after its tint swatch was judged: from then on it pulls its blends as far as one part of it pulled ten of white. */
+export const withTintSwatch = (item: ShelfPaint, on: string, hex: string): ShelfPaint =>
+  tried(item, { tint10Hex: hex }, { kind: 'tint-swatch', on, hex });
+
 /** The densities a paint may have, g/mL: the schema's own limits. */
 const LIGHTEST = 0.8;
 const HEAVIEST = 3;
