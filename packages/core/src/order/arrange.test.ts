@@ -160,3 +160,13 @@ describe('why there is no order', () => {
     expect(whyNone(hexes, counts, wish)).toEqual(why);
   });
 });
+
+test('where a colour is to begin and end, a dull dark does not while there is another', () => {
+  const lively = ['#f4d60f', '#c01f28', '#1f9aa3', '#3d464c'];
+  const found = arrange(lively, [1, 1, 1, 1], { school: 'contrast', sameEnds: true })!;
+  expect(colours(found)![0]).not.toBe(3);
+  // Asked for by name it is kept to, and worth half.
+  const asked = arrange(lively, [1, 1, 1, 1], { school: 'contrast', first: 3, last: 3 })!;
+  expect([colours(asked)![0], colours(asked)!.at(-1)]).toEqual([3, 3]);
+  expect(asked.weakest).toBeLessThan(found.weakest);
+});

@@ -1,3 +1,4 @@
+import { dullsAll } from '../optics/dulls';
 import { neighbours } from '../optics/neighbour';
 import { ORDER_SCHOOLS, type OrderSchoolId } from './school';
 import { type OrderFound, type OrderTask, solveOrder } from './solve';
@@ -27,6 +28,9 @@ export interface Arranged {
   readonly mean: number;
 }
 
+/** What an order is worth that has a dull dark at both ends: it is judged against all colours there, not only beside two (estimate). */
+const DULL_ENDS = 0.5;
+
 /** Neighbours that score less get a separator where there is one that does better: the limit of "weak" (science-colour, 3). */
 const WEAK = 0.35;
 
@@ -46,7 +50,7 @@ export function arrange(
   for (const ends of endings(counts, wish)) {
     const found = solveOrder({ ...ends, score, ...spaced(wish) });
     if (!found) continue;
-    const arranged = separated(found, bridged, wish.separator, ends.halved);
+    const arranged = dulled(separated(found, bridged, wish.separator, ends.halved), hexes);
     if (
       !best ||
       arranged.weakest > best.weakest ||
@@ -55,6 +59,20 @@ export function arrange(
       best = arranged;
   }
   return best;
+}
+
+/** An order as it is worth with what lies at its ends. */
+function dulled(order: Arranged, hexes: readonly string[]): Arranged {
+  const used = [...new Set(order.layers.map((l) => l.colour))];
+  const dulls = (end: number) =>
+    used.length > 2 &&
+    dullsAll(
+      hexes[end]!,
+      used.filter((c) => c !== end).map((c) => hexes[c]!),
+    );
+  const [first, last] = [order.layers[0], order.layers.at(-1)];
+  if (!first || !last || !dulls(first.colour) || !dulls(last.colour)) return order;
+  return { ...order, weakest: order.weakest * DULL_ENDS, mean: order.mean * DULL_ENDS };
 }
 
 const spaced = ({ spacing }: OrderWish) => (spacing === undefined ? {} : { spacing });

@@ -12,6 +12,7 @@ import { staysBare } from './stays-bare';
 import { cupNeverPoured } from './cup-never-poured';
 import { cupPouredTwice } from './cup-poured-twice';
 import { cupTooFull } from './cup-too-full';
+import { dullEnds } from './dull-ends';
 import { edgesUnplanned } from './edges-unplanned';
 import type { Evidence, Finding, RemarkDefinition, Severity } from './evidence';
 import { filmLeftThick } from './film-left-thick';
@@ -63,6 +64,7 @@ export const REMARKS: readonly RemarkDefinition[] = Object.values(
     neighboursMud,
     neighboursMerge,
     unwantedColour,
+    dullEnds,
     pairReacted,
     vanishesOverDark,
     metallicAsThin,

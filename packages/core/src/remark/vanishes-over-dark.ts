@@ -1,18 +1,21 @@
 import { deltaE2000 } from '../optics/delta-e';
 import { hexToLab } from '../optics/lab';
+import { isMetallic } from '../paint/property';
 import { trim } from '../quantity/show';
 import type { Finding, RemarkDefinition } from './evidence';
 import { prime } from './prime';
 
 export const vanishesOverDark: RemarkDefinition = {
   id: 'vanishes-over-dark',
-  see: ({ plan, mixes, factors }) =>
+  see: ({ plan, mixes, paintOf, factors }) =>
     plan.mixes.flatMap((mix, index): Finding[] => {
       const result = mixes.get(mix.id);
       const poured = plan.budget.shares.some((s) => s.mix === mix.id && s.share > 0);
       if (
         !result ||
         !poured ||
+        // What shimmers wants a dark ground, and no film computed here shows how it lights up there.
+        mix.paints.some(({ paint }) => isMetallic(paintOf(paint).finish)) ||
         result.film.class === 'opaque' ||
         result.film.class === 'semi-opaque'
       )

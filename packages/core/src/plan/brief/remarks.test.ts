@@ -302,6 +302,9 @@ const CASES: Record<string, [Plan, boolean][]> = {
     [loaded(plan([RED, RED2]), 'm-red', 'm-red2'), false],
   ],
   'unwanted-colour': [[loaded(plan([RED, OAT, SLATE]), 'm-oat', 'm-red', 'm-slate'), true]],
+  'dull-ends': [
+    [loaded(plan([SLATE, QUINCE, RED]), 'm-slate', 'm-quince', 'm-red', 'm-slate'), false],
+  ],
   'vanishes-over-dark': [
     [
       loaded(
