@@ -83,6 +83,29 @@ test('three answers to opacity: thinner with medium, thinner again with its shar
   expect(opacity.film.filmUm).toBeLessThan(800);
 });
 
+test('what goes into no cup is judged at its own film: a base as thick as it is laid, an activator as its skin', () => {
+  const p = plan([OAT, SLATE, QUINCE]);
+  const swiped: Plan = {
+    ...p,
+    cups: p.cups.map((c) => ({
+      ...c,
+      layers: (c.layers ?? []).filter((l) => l.mix === 'm-quince'),
+    })),
+    budget: {
+      ...p.budget,
+      shares: [{ mix: 'm-quince', share: 1 }],
+      pots: [
+        { use: 'base', mix: 'm-oat', filmMm: 1.3 },
+        { use: 'activator', mix: 'm-slate', ml: 8 },
+      ],
+    },
+  };
+  const filmOf = (id: string) => brief(swiped).mixes.find((m) => m.id === id)!.opacity.film.filmUm;
+  expect(filmOf('m-oat')).toBe(1300);
+  expect(filmOf('m-slate')).toBe(300);
+  expect(filmOf('m-quince')).toBeLessThan(1300);
+});
+
 test('a medium of several materials is made first, enough for all', () => {
   const p = plan();
   const blended: Plan = {
