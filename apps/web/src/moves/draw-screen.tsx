@@ -9,14 +9,14 @@ import Undo2 from 'lucide-react-native/icons/undo-2';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
-import { Button, IconButton } from '@/ui/button';
-import { Checkable } from '@/ui/checkable';
+import { IconButton } from '@/ui/button';
 import { clock } from '@/ui/local-time';
 import { Ticked } from '@/ui/ticked';
-import { Small, Strong, Title } from '@/ui/type';
+import { Small, Title } from '@/ui/type';
 import { BoardActs } from './board-acts';
 import { MoveBoard } from './move-board';
 import { MoveFigures } from './move-figures';
+import { MoveStrip } from './move-strip';
 import { VerbChoice } from './verb-choice';
 
 /** The surface as large as the screen lets it be: moves are drawn, held and turned on it, their list below. */
@@ -100,33 +100,16 @@ export function DrawScreen() {
           )}
         </View>
       </ScrollView>
-      <ScrollView
-        horizontal
-        className="flex-none border-t border-rule"
-        contentContainerClassName="gap-2 p-2"
-        showsHorizontalScrollIndicator={false}
-      >
-        <Button label={adding ? 'Close' : '+ Move'} onPress={() => setAdding(!adding)} />
-        <View role="radiogroup" aria-label="Moves" className="flex-row gap-2">
-          {onSurface.map(({ step, i }) => (
-            <Checkable
-              key={step.move}
-              role="radio"
-              checked={i === selected}
-              label={`${i + 1} ${step.title}`}
-              onPress={() => {
-                setAdding(false);
-                select(i === selected ? undefined : i);
-              }}
-              className={`min-h-[44px] justify-center border px-3 ${i === selected ? 'border-ink bg-pressed' : 'border-outline'}`}
-            >
-              <Strong>
-                {i + 1} {step.title}
-              </Strong>
-            </Checkable>
-          ))}
-        </View>
-      </ScrollView>
+      <MoveStrip
+        steps={onSurface}
+        selected={selected}
+        adding={adding}
+        onAdding={setAdding}
+        onSelect={(index) => {
+          setAdding(false);
+          select(index);
+        }}
+      />
     </View>
   );
 }
