@@ -21,7 +21,9 @@ const FINE_SHARE = 0.05;
 /** Runs thinner than this share of the film have pinched out, but where the surface says that they are there. */
 const PINCHED = 0.002;
 /** A surface that no core around it knows is a skin on what they do, so thick. */
-const SKIN = 0.004;
+const SKIN = 0.002;
+/** The surface may belong to a run below others only where those are together thinner than this: they pinch out between the cores. */
+const OVERLAID = 0.03;
 
 /**
  * Writes the columns of a view: each pixel's surface as it was traced, and below it what the cores around it hold, laid side by side
@@ -238,7 +240,7 @@ const topOf = ({ tops }: Correlated, run: number, weights: Float64Array): number
   tops[4 * run + 2]! * weights[2]! +
   tops[4 * run + 3]! * weights[3]!;
 
-/** The run the surface belongs to: of those of its act that have not pinched out the one most like it at its top, else the first. */
+/** The run the surface belongs to: of those of its act near the surface the one most like it at its top, else the first. */
 function firstRun(
   around: Correlated,
   weights: Float64Array,
@@ -248,8 +250,8 @@ function firstRun(
   let best = 0;
   let least = Infinity;
   for (let run = 0; run < around.runs; run++) {
+    if (1 - topOf(around, run, weights) > OVERLAID) break;
     if (around.source[run] !== source) continue;
-    if (topOf(around, run, weights) - topOf(around, run + 1, weights) < PINCHED) continue;
     const unlike = Math.abs(binAtTop(around, run, weights) - surfaceBin);
     if (unlike < least) {
       least = unlike;

@@ -90,7 +90,7 @@ function wetGround({ pot }: Pick<Stage, 'pot'>): Move[] {
 }
 
 /** Each corner, then the weight back to the middle before the next (handbook 6, common practice). */
-function tilts(stage: Stage, angleDeg: number): Move[] {
+export function tilts(stage: Stage, angleDeg: number): Move[] {
   const { widthMm, heightMm, reaches } = stage;
   if (stage.raisedRim) return circling(stage, angleDeg);
   const [cx, cy] = [widthMm / 2, heightMm / 2];

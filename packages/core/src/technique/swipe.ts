@@ -1,5 +1,5 @@
 import { defineTechnique } from './define';
-import { unstretched } from './stretch';
+import { tilts, unstretched } from './stretch';
 import { bands, SWIPE_SETTINGS, SWIPE_USES, SWIPE_USUAL, swipes } from './swipe-strokes';
 
 export const swipe = defineTechnique({
@@ -30,12 +30,14 @@ export const swipe = defineTechnique({
   },
   settings: {
     ...SWIPE_SETTINGS,
+    angleDeg: { kind: 'number', label: 'Tilt the bands', min: 0, max: 30, unit: 'deg' },
     waitS: { kind: 'number', label: 'Let the bands run for', min: 0, max: 300, unit: 's' },
   },
-  defaults: { ...SWIPE_USUAL, waitS: 30 },
-  moves: (stage, { waitS, ...wishes }) =>
+  defaults: { ...SWIPE_USUAL, angleDeg: 5, waitS: 30 },
+  moves: (stage, { waitS, angleDeg, ...wishes }) =>
     unstretched(stage, [
       ...bands(stage),
+      ...(angleDeg > 0 ? tilts(stage, angleDeg) : []),
       ...(waitS > 0
         ? [
             {
