@@ -121,7 +121,10 @@ export function dye(n: i32): void {
           continue;
         const ended = <f32>load<u16>(firstEnd + (r << 1));
         const height = min<f32>(LAST_HEIGHT, nearest<f32>((ended - from) * perStep * PER_UM));
-        const bin = min<u32>(load<u16>(binOf + (<usize>height << 1)), load<u16>(hides + (ink << 1)));
+        const bin = min<u32>(
+          load<u16>(binOf + ((<usize>height) << 1)),
+          load<u16>(hides + (ink << 1)),
+        );
         const row = ink * BINS + <usize>bin;
         store<u32>(column + (films_ << 2), <u32>row);
         films_++;
