@@ -14,10 +14,10 @@ import { Checkable } from '@/ui/checkable';
 import { Chip } from '@/ui/chip';
 import { Choice } from '@/ui/choice';
 import { today } from '@/ui/local-time';
-import { Pick } from '@/ui/pick';
 import { Body, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { PaintTrials } from '@/shelf/paint-trials';
+import { PaintPick } from '@/paints/paint-pick';
 
 /** A card to print and paint, and what it showed: the paint is as opaque as that from then on. */
 export function OpacityCard() {
@@ -75,12 +75,7 @@ function Judge() {
   };
   return (
     <View className="gap-3">
-      <Pick
-        label="The card of"
-        value={paint.id}
-        options={paints.map((p) => ({ value: p.paint.id, label: p.paint.name }))}
-        onChange={setChosen}
-      />
+      <PaintPick label="The card of" paints={paints} value={paint.id} onChange={setChosen} />
       <Choice
         label="Judged"
         value={way}

@@ -13,9 +13,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { usePaints } from '@/data/shelf';
 import { useConsistencyName } from '@/mixes/consistency-name';
+import { PaintPick } from '@/paints/paint-pick';
 import { Chip } from '@/ui/chip';
 import { Choice } from '@/ui/choice';
-import { Pick } from '@/ui/pick';
 import { Body, Small, Strong } from '@/ui/type';
 
 const PARTS = [0, 0.5, 1, 1.5, 2, 3, 4] as const;
@@ -39,12 +39,7 @@ export function Thinning() {
         Computed from the paint on your shelf. A card of two real coats over a black mark has the
         last word.
       </Body>
-      <Pick
-        label="Paint"
-        value={paint.id}
-        options={paints.map((p) => ({ value: p.paint.id, label: p.paint.name }))}
-        onChange={setChosen}
-      />
+      <PaintPick label="Paint" paints={paints} value={paint.id} onChange={setChosen} />
       <Choice label="Thinned with" value={medium} options={MEDIUMS} onChange={setMedium} />
       <View role="list" className="border-t border-ink">
         {PARTS.map((parts) => (

@@ -8,11 +8,11 @@ import { putOnShelf, usePaints } from '@/data/shelf';
 import { ColourField } from '@/paints/colour-field';
 import { ColourOfPicture } from '@/paints/colour-of-picture';
 import { PaintTrials } from '@/shelf/paint-trials';
+import { PaintPick } from '@/paints/paint-pick';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Chip } from '@/ui/chip';
 import { today } from '@/ui/local-time';
-import { Pick } from '@/ui/pick';
 import { Body, Small } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 
@@ -38,10 +38,10 @@ export function TintSwatch() {
   const beside = (others.find((p) => p.paint.id === other) ?? others[0])?.paint;
   return (
     <View className="gap-3">
-      <Pick
+      <PaintPick
         label="The swatch of"
+        paints={paints}
         value={paint.id}
-        options={paints.map((p) => ({ value: p.paint.id, label: p.paint.name }))}
         onChange={(id) => {
           setChosen(id);
           setSwatch(undefined);
@@ -86,10 +86,10 @@ export function TintSwatch() {
         ) : null}
       </View>
       {others.length > 1 && beside ? (
-        <Pick
+        <PaintPick
           label="With another colour"
+          paints={others}
           value={beside.id}
-          options={others.map((p) => ({ value: p.paint.id, label: p.paint.name }))}
           onChange={setOther}
         />
       ) : null}

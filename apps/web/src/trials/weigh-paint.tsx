@@ -6,11 +6,11 @@ import { View } from 'react-native';
 import { usePaints, putOnShelf } from '@/data/shelf';
 import { Button } from '@/ui/button';
 import { today } from '@/ui/local-time';
-import { Pick } from '@/ui/pick';
 import { NumberField, QuantityField } from '@/ui/quantity-field';
 import { Body, Figure, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { PaintTrials } from '@/shelf/paint-trials';
+import { PaintPick } from '@/paints/paint-pick';
 
 const USUAL_ML = 10;
 
@@ -28,10 +28,10 @@ export function WeighPaint() {
   const shown = g ?? Number((densityOf(paint) * ml).toFixed(1));
   return (
     <View className="gap-3">
-      <Pick
+      <PaintPick
         label="The paint on the scale"
+        paints={paints}
         value={paint.id}
-        options={paints.map((p) => ({ value: p.paint.id, label: p.paint.name }))}
         onChange={(id) => {
           setChosen(id);
           setG(undefined);

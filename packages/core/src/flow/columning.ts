@@ -123,26 +123,24 @@ function columnWriter(columns: Columns, strata: Strata) {
 
   /** Goes down a run, from knot to knot. @returns whether there is room for more */
   function writeRun(
-    group: Correlated,
+    around: Correlated,
     run: number,
     top: number,
     low: number,
     pixel: number,
   ): boolean {
     const at = 4 * run;
-    const { has } = group;
+    const { has, knots, depth, bin: bins, acrossStream: places } = around;
     const a = has[at] ? weights[0]! : 0;
     const b = has[at + 1] ? weights[1]! : 0;
     const c = has[at + 2] ? weights[2]! : 0;
     const d = has[at + 3] ? weights[3]! : 0;
     const whole = a + b + c + d;
-    const from = group.source[run]!;
+    const from = around.source[run]!;
     let begins = from !== source || deep > 0;
-    for (let knot = group.knots[run]!; knot < group.knots[run + 1]!; knot++) {
-      const to = 1 - top + (top - low) * group.depth[knot]!;
+    for (let knot = knots[run]!; knot < knots[run + 1]!; knot++) {
+      const to = 1 - top + (top - low) * depth[knot]!;
       const n = 4 * knot;
-      const bins = group.bin;
-      const places = group.acrossStream;
       const nextBin =
         (a * bins[n]! + b * bins[n + 1]! + c * bins[n + 2]! + d * bins[n + 3]!) / whole;
       const nextAcross =
