@@ -57,6 +57,15 @@ test('a colour is found on the shelf and poured; a tube finds its substitute', a
   await type(page, 'The colour wanted', '#8fa58e');
   await press(page, 'button', 'Find it on the shelf');
   await says(page, 'difference');
+  await type(page, 'How much of it', '250 g');
+  // Weighed out, the paints make what was asked for.
+  await page.waitForFunction(() => {
+    const list = document.querySelector('[role="list"][aria-label^="Weigh out"]');
+    const grams = [...(list?.querySelectorAll('[role="listitem"]') ?? [])].map((item) =>
+      Number(/([\d.]+) g/.exec(item.textContent)?.[1]),
+    );
+    return Math.abs(grams.reduce((sum, g) => sum + g, 0) - 250) < 0.2;
+  });
   const before = (await plan.get()).mixes.length;
   await press(page, 'button', 'Pour this');
   for (let i = 0; i < 60 && (await plan.get()).mixes.length === before; i++)

@@ -1,4 +1,4 @@
-import type { FoundMix } from '@potter/core/mix';
+import { type FoundMix, gramsOf } from '@potter/core/mix';
 import { paintOptics, reserveOf } from '@potter/core/optics';
 import { blendsTrue, densityOf, type Paint } from '@potter/core/paint';
 import { trim } from '@potter/core/quantity';
@@ -8,10 +8,13 @@ import { usePaints } from '@/data/shelf';
 import { useAside } from '@/data/use-aside';
 import type { FindAsk } from '@/workers/find-messages';
 import { ColourField } from '@/paints/colour-field';
+import { ColourOfPicture } from '@/paints/colour-of-picture';
 import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Choice } from '@/ui/choice';
+import { HexField } from '@/ui/hex-field';
 import { Pick } from '@/ui/pick';
+import { QuantityField } from '@/ui/quantity-field';
 import { Failed } from '@/ui/state';
 import { Body, Small, Strong } from '@/ui/type';
 import { YesNo } from '@/ui/yes-no';
@@ -24,6 +27,9 @@ const HOW = [
   { upTo: Infinity, says: 'as near as these paints get' },
 ] as const;
 
+/** Enough for a small pour. */
+const USUAL_G = 100;
+
 const howNear = (deltaE: number): string => HOW.find((h) => deltaE <= h.upTo)!.says;
 
 /** Recipes from the shelf for a colour, or in place of an empty tube. */
@@ -35,9 +41,10 @@ export function MixFinder({
 }) {
   const shelf = usePaints().map((item) => item.paint);
   const [all, setAll] = useState(false);
-  const [way, setWay] = useState<'colour' | 'tube'>('colour');
+  const [way, setWay] = useState<'colour' | 'picture' | 'tube'>('colour');
   const [hex, setHex] = useState('#e8dcc0');
   const [tubeId, setTube] = useState<string>();
+  const [g, setG] = useState(USUAL_G);
   const [found, setFound] = useState<{
     readonly for: string;
     readonly hex: string;
@@ -52,16 +59,16 @@ export function MixFinder({
   const tube = shelf.find((p) => p.id === tubeId) ?? shelf[0];
   async function find() {
     const ask: FindAsk | undefined =
-      way === 'colour'
-        ? { hex, paints }
-        : tube && {
+      way === 'tube'
+        ? tube && {
             hex: tube.hex,
             paints: paints.filter((p) => p.id !== tube.id),
             like: { reserve: reserveOf(paintOptics(tube)), densityGPerMl: densityOf(tube) },
-          };
+          }
+        : { hex, paints };
     if (!ask) return;
     const mixes = await finder.ask(ask);
-    if (mixes) setFound({ for: way === 'colour' ? hex : (tube?.name ?? ''), hex: ask.hex, mixes });
+    if (mixes) setFound({ for: way === 'tube' ? (tube?.name ?? '') : hex, hex: ask.hex, mixes });
   }
   return (
     <View className="gap-3">
@@ -70,12 +77,18 @@ export function MixFinder({
         value={way}
         options={[
           { value: 'colour', label: 'A colour' },
+          { value: 'picture', label: 'A colour of a picture' },
           { value: 'tube', label: 'What replaces a tube' },
         ]}
         onChange={setWay}
       />
       {way === 'colour' ? (
         <ColourField label="The colour wanted" value={hex} onChange={setHex} />
+      ) : way === 'picture' ? (
+        <View className="gap-3">
+          <ColourOfPicture onColour={setHex} />
+          <HexField label="The colour wanted" value={hex} onChange={setHex} />
+        </View>
       ) : (
         <Pick
           label="The tube that is empty"
@@ -84,6 +97,15 @@ export function MixFinder({
           onChange={setTube}
         />
       )}
+      <QuantityField
+        label="How much of it"
+        dimension="mass"
+        unit="g"
+        value={g}
+        min={1}
+        max={5000}
+        onChange={setG}
+      />
       {odd > 0 ? (
         <YesNo label="With metallics, pearls and neons" value={all} onChange={setAll} />
       ) : null}
@@ -103,6 +125,7 @@ export function MixFinder({
               mix={mix}
               wanted={found.hex}
               paints={shelf}
+              g={g}
               onTake={onTake && (() => onTake(mix, found.for))}
             />
           ))}
@@ -117,11 +140,13 @@ function Recipe({
   mix,
   wanted,
   paints,
+  g,
   onTake,
 }: {
   readonly mix: FoundMix;
   readonly wanted: string;
   readonly paints: readonly Paint[];
+  readonly g: number;
   readonly onTake: (() => void) | undefined;
 }) {
   const says = [...mix.paints]
@@ -131,7 +156,11 @@ function Recipe({
       return mix.paints.length === 1 ? name : `${trim(parts, 0)} ${name}`;
     })
     .join(' : ');
-  const drops = mix.paints.some((p) => p.parts >= 20);
+  const paintOf = (id: string) => paints.find((p) => p.id === id);
+  const weighed = gramsOf(mix, g, (id) => {
+    const paint = paintOf(id);
+    return paint ? densityOf(paint) : mix.densityGPerMl;
+  });
   return (
     <View role="listitem" className="gap-1 border-b border-rule py-2">
       <View className="flex-row items-center gap-3">
@@ -145,8 +174,19 @@ function Recipe({
             {howNear(mix.deltaE)}, difference {trim(mix.deltaE, 1)}; {mix.opacity},{' '}
             {trim(mix.densityGPerMl, 2)} g/mL
           </Small>
-          {drops ? <Small>The small part by the drop: 20 drops are a millilitre.</Small> : null}
         </View>
+      </View>
+      <View role="list" aria-label={`Weigh out ${says}`}>
+        {weighed.map((of) => (
+          <View role="listitem" key={of.paint} className="flex-row justify-between gap-3">
+            <Body className="min-w-0 flex-1">{paintOf(of.paint)?.name ?? of.paint}</Body>
+            <Body className="tabular-nums">
+              {of.drops === undefined
+                ? `${trim(of.g, 1)} g`
+                : `${trim(of.g, 2)} g, ${of.drops} ${of.drops > 1 ? 'drops' : 'drop'}`}
+            </Body>
+          </View>
+        ))}
       </View>
       {onTake ? <Button className="self-end" label="Pour this" onPress={onTake} /> : null}
     </View>

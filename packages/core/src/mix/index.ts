@@ -7,6 +7,7 @@ export { kindOf, landedRight, type Landing } from './landing';
 export { letDown } from './let-down';
 export { loopOf, makeMedium, type MediumMake } from './medium';
 export { mediumsToMake, type MediumToMake } from './mediums-to-make';
+export { gramsOf } from './found-grams';
 export { drawdown, mixTint, type Opacity, opacityOf, paintTint } from './opacity';
 export { findMixes, type FoundMix, type Like } from './find';
 export { parseRatio, ratioWords, saidWords, turnedRatio, type SaidRatio } from './ratio';
