@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, reload, says, see, type, visit, WIDE } from './support/browser.mjs';
+import { until } from './support/studio.mjs';
 
 const studio = atStudio();
 
@@ -69,7 +70,8 @@ for (const [name, viewport] of [
     await says(page, '800');
     await press(page, 'button', 'Delete plan');
     await says(page, 'is deleted');
-    assert.ok(!(await plans()).some((p) => p.id === id));
+    // Said at once, and sent.
+    await until(plans, (all) => !all.some((p) => p.id === id));
     await press(page, 'button', 'Put it back');
     await says(page, 'Oat milk and Slate');
     await page.close();

@@ -126,6 +126,10 @@ test('what did not get on is noted once and said in the plan', async () => {
   await type(page, 'In your own words', 'fine lines after two days');
   await press(page, 'button', 'Note it');
   await says(page, 'Slate and Quince yellow cracked as they dried');
+  const noted = async () =>
+    (await (await fetch(`${studio.url}/api/reactions`)).json()).reactions.length;
+  // Said at once; a robot would leave the page before it is sent.
+  await until(noted, (n) => n === 1);
   await visit(page, `${studio.url}/plans/${plan.id}/cups`);
   await says(page, 'cracked as they dried on 20');
   await says(page, 'You noted: fine lines after two days.');
@@ -133,8 +137,6 @@ test('what did not get on is noted once and said in the plan', async () => {
   await press(page, 'button', 'What did not get on');
   await press(page, 'button', 'Take out');
   await says(page, 'may meet again');
-  const noted = async () =>
-    (await (await fetch(`${studio.url}/api/reactions`)).json()).reactions.length;
   await until(noted, (n) => n === 0);
   await press(page, 'button', 'Put it back');
   await until(noted, (n) => n === 1);
