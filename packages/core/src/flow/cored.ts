@@ -1,5 +1,5 @@
 import { STREAM_BINS } from '../cup/withdraw';
-import { type Cores, drill, drillable, noCores, type Raster } from './cores';
+import { type Cores, drill, drillable, type Drilling, noCores, type Raster } from './cores';
 import { type Correlated, correlator } from './correlate';
 import type { FilmKernel } from './kernel';
 import type { Strata } from './strata';
@@ -34,12 +34,12 @@ export const cornersOf = ({ across }: Raster, place: number, size: number): read
   place + size * (across + 1),
 ];
 
-/** Drills at every second place of a raster, then inside the cells whose corners are unlike. A generator: it yields the share done. */
+/** Drills at every second place of a raster, then, where it is to be closer, inside the cells whose corners are unlike. A generator: it yields the share done. */
 export function* cored(
   kernel: FilmKernel,
   view: View,
   strata: Strata,
-  heights: readonly number[],
+  drilling: Drilling,
   unit: number,
 ): Generator<number, Cored> {
   const whole = (pixels: number) => 2 * Math.max(1, Math.ceil((pixels - 1) / (2 * unit))) + 1;
@@ -54,9 +54,10 @@ export function* cored(
       for (let x = 0; x < across; x += 2) yield y * across + x;
   };
   const at = drillable(raster, view, even(), 2 * unit);
-  const wide = yield* half(drill(kernel, view, strata, heights, noCores(raster), at), 0);
+  const wide = yield* half(drill(kernel, view, strata, drilling, noCores(raster), at), 0);
 
   const quartered = new Uint8Array(cells.across * cells.down);
+  if (!drilling.closer) return { cores: wide, quartered };
   const amid = new Set<number>();
   const correlate = correlator(wide);
   for (let cell = 0; cell < quartered.length; cell++) {
@@ -66,7 +67,7 @@ export function* cored(
     for (const more of [1, across, across + 1, across + 2, 2 * across + 1]) amid.add(first + more);
   }
   const more = drillable(raster, view, amid, unit);
-  const cores = yield* half(drill(kernel, view, strata, heights, wide, more), 0.5);
+  const cores = yield* half(drill(kernel, view, strata, drilling, wide, more), 0.5);
   return { cores, quartered };
 }
 

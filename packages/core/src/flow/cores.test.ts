@@ -3,13 +3,13 @@ import { ANOTHER, drill, noCores } from './cores';
 import { strataOf } from './strata';
 import { viewOf } from './view';
 
-const HEIGHTS = [1, 0.9, 0.6, 0.2];
+const CLOSE = { heights: [1, 0.9, 0.6, 0.2], halvings: 5 };
 
 function drilled(what: ReturnType<typeof scene>, places: readonly number[]) {
   const { pour, kernel } = poured(what, 48);
   const view = endOf(viewOf(pour, 48, 48));
   const raster = { across: 7, down: 7, unit: 8 };
-  const cores = endOf(drill(kernel, view, strataOf(what), HEIGHTS, noCores(raster), places));
+  const cores = endOf(drill(kernel, view, strataOf(what), CLOSE, noCores(raster), places));
   return { cores, view };
 }
 
@@ -37,13 +37,13 @@ test('cores there were stay as they were when more are drilled', () => {
   const view = endOf(viewOf(pour, 48, 48));
   const strata = strataOf(flip);
   const none = noCores({ across: 7, down: 7, unit: 8 });
-  const few = endOf(drill(kernel, view, strata, HEIGHTS, none, [24, 30]));
-  const more = endOf(drill(kernel, view, strata, HEIGHTS, few, [25]));
+  const few = endOf(drill(kernel, view, strata, CLOSE, none, [24, 30]));
+  const more = endOf(drill(kernel, view, strata, CLOSE, few, [25]));
   const read = (cores: typeof few, place: number) =>
     (['z', 'source', 'bin', 'acrossStream', 'begins'] as const).map((channel) => [
       ...cores[channel].slice(cores.first[place], cores.past[place]),
     ]);
   for (const place of [24, 30]) expect(read(more, place)).toEqual(read(few, place));
-  const alone = endOf(drill(kernel, view, strata, HEIGHTS, none, [25]));
+  const alone = endOf(drill(kernel, view, strata, CLOSE, none, [25]));
   expect(read(more, 25)).toEqual(read(alone, 25));
 });

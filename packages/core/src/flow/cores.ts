@@ -3,8 +3,16 @@ import type { Strata } from './strata';
 import { type Births, copyBirth, emptyBirths, NONE, type Places, traceBirths } from './trace';
 import { nearPaint, placeAt, type View } from './view';
 
-/** Times a gap between two heights is halved at the most to find where in it one paint ends and another begins. */
-const HALVINGS = 5;
+/** How closely a film is drilled through. */
+export interface Drilling {
+  /** Heights every core is traced at, the surface first, as shares of the wet height. */
+  readonly heights: readonly number[];
+  /** Times a gap between two of them is halved at the most to find where in it one paint ends and another begins. */
+  readonly halvings: number;
+  /** Whether more cores are drilled where neighbours are unlike. */
+  readonly closer: boolean;
+}
+
 /** A gap as thin as this, µm, or as this share of what lies above it, is not halved: nobody sees where in it the change is. */
 const THIN_UM = 8;
 const THIN_SHARE = 0.05;
@@ -102,7 +110,7 @@ export function* drill(
   kernel: FilmKernel,
   view: View,
   strata: Strata,
-  heights: readonly number[],
+  { heights, halvings }: Pick<Drilling, 'heights' | 'halvings'>,
   had: Cores,
   places: readonly number[],
 ): Generator<number, Cores> {
@@ -110,13 +118,13 @@ export function* drill(
   function* trace(at: Places, from: number): Generator<number, Births> {
     const births = emptyBirths(at.count);
     for (const share of traceBirths(view.pour, kernel, at, births))
-      yield (from + share) / (1 + HALVINGS);
+      yield (from + share) / (1 + halvings);
     for (let i = 0; i < at.count; i++) births.wave[i] = strata.wave(births, i);
     return births;
   }
   const levels = yield* trace(levelsOf(bore), 0);
   let gaps = gapsOf(bore, levels);
-  for (let n = 0; n < HALVINGS; n++) {
+  for (let n = 0; n < halvings; n++) {
     const thick = thickOnes(bore, gaps);
     if (thick.length === 0) break;
     gaps = halved(gaps, thick, yield* trace(middlesOf(bore, gaps, thick), n + 1));

@@ -1,19 +1,21 @@
 import { type Columns } from './columns';
 import { columnsOf } from './columning';
 import { cored } from './cored';
+import type { Drilling } from './cores';
 import type { FilmKernel } from './kernel';
 import { Lattice, refine, traceAll } from './lattice';
 import type { Pour } from './simulate';
 import { strataOf } from './strata';
 import { type View, viewOf } from './view';
 
-/**
- * Heights of the film columns are traced at, surface first, as shares of the wet height. Close together at the top, where light
- * still gets through.
- */
-const HEIGHTS: readonly number[] = [1, 0.985, 0.96, 0.92, 0.86, 0.76, 0.6, 0.35, 0.08];
+/** Close together at the top, where light still gets through. */
+const WHOLE: Drilling = {
+  heights: [1, 0.985, 0.96, 0.92, 0.86, 0.76, 0.6, 0.35, 0.08],
+  halvings: 5,
+  closer: true,
+};
 /** Enough for a first look. */
-export const FEW_HEIGHTS: readonly number[] = [1, 0.95, 0.8, 0.4];
+export const FIRST_LOOK: Drilling = { heights: [1, 0.95, 0.8, 0.4], halvings: 2, closer: false };
 
 /** Cells of the film between places of the first, coarse lattice; halved until it is a pixel at the surface. */
 const COARSE_CELLS = 1.25;
@@ -26,14 +28,14 @@ export interface Plate extends Pick<View, 'width' | 'height' | 'filmUm' | 'cover
 }
 
 /**
- * Finds the strata of every pixel of a picture whose longer side has `pixels`, from what is traced at these heights of the film.
+ * Finds the strata of every pixel of a picture whose longer side has `pixels`, drilled through so closely.
  * Places whose corners agree are filled in, the others traced. A generator: it yields the share done.
  */
 export function* develop(
   pour: Pour,
   kernel: FilmKernel,
   pixels: number,
-  heights: readonly number[] = HEIGHTS,
+  drilling: Drilling = WHOLE,
 ): Generator<number, Plate> {
   const { widthMm, heightMm } = pour.scene;
   const perMm = pixels / Math.max(widthMm, heightMm);
@@ -48,7 +50,7 @@ export function* develop(
   for (let step = coarse; step > 1; step /= 2)
     yield* within(refine(kernel, surface, step), 0.1 + 0.4 / step, 0.1 + 0.8 / step);
   // Below the surface fewer places will do: what is seen through paint is seen blurred.
-  const film = yield* within(cored(kernel, view, strata, heights, coarse), 0.5, 0.95);
+  const film = yield* within(cored(kernel, view, strata, drilling, coarse), 0.5, 0.95);
   const columns = yield* at(0.95, columnsOf(view, strata, surface, film));
   const { cover, filmUm, on } = view;
   return { width, height, pxPerMm: perMm, columns, filmUm, cover, on };

@@ -1,6 +1,6 @@
 import { birthsKey } from './births-key';
 import { colourPlate } from './colour';
-import { develop, FEW_HEIGHTS, type Plate } from './develop';
+import { develop, FIRST_LOOK, type Plate } from './develop';
 import { type Contour, contoursOf } from './contours';
 import type { MakeDye } from './dye';
 import type { Engine } from './engine';
@@ -111,7 +111,7 @@ function* soonOf(
   const site = layGrid(ask.scene, cells);
   const kernel = make(site.grid, samples);
   const pour = yield* silent(pourOn(kernel, ask.scene, site));
-  const plate = yield* silent(develop(pour, kernel, pixels, FEW_HEIGHTS));
+  const plate = yield* silent(develop(pour, kernel, pixels, FIRST_LOOK));
   yield* pictured(makeDye, ask, plate, false);
 }
 
