@@ -105,7 +105,7 @@ function hear(answer: Answer): void {
   }
 }
 
-function request({ preview: { scene, palette }, view }: Wanted, settleMs: number): void {
+function request({ preview: { scene, palette, opens }, view }: Wanted, settleMs: number): void {
   job++;
   clearTimeout(settling);
   settling = setTimeout(
@@ -115,6 +115,7 @@ function request({ preview: { scene, palette }, view }: Wanted, settleMs: number
         job,
         scene,
         palette,
+        opens,
         pixels: pixelsFor(devicePixelRatio),
         view,
         soon: SOON,

@@ -11,6 +11,7 @@ import { useMat } from '@/ui/mat';
 import { QuantityField } from '@/ui/quantity-field';
 import { Body, Heading, Small } from '@/ui/type';
 import { useUnits } from '@/ui/units';
+import { Cells } from '@/picture/cells';
 import { FilmFigures, OutcomeVitals, Shows } from '@/picture/figures';
 import { FilmLegend } from '@/picture/film-legend';
 import { Picture } from '@/picture/picture';
@@ -127,6 +128,7 @@ export function PreviewStation() {
         </View>
       </View>
       {outcome ? <Shows outcome={outcome} plan={plan} brief={brief} /> : null}
+      {outcome?.cells ? <Cells cells={outcome.cells} /> : null}
       {outcome ? <FilmFigures outcome={outcome} brief={brief} /> : null}
       <Button
         className="self-start"
@@ -136,7 +138,8 @@ export function PreviewStation() {
       />
       <Body>
         Computed from your cups and moves: how the film spreads, runs off and draws the colours out.
-        Cells, drying and the hand are not in it.
+        Cells open where heavy paint lies over light, or oil, activator, matt paint, thick metal or a high
+        pour gives them reason. Drying through and the hand are not in it.
       </Body>
     </StationScreen>
   );

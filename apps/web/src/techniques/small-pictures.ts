@@ -71,12 +71,13 @@ function compute(
       next();
       return;
     }
-    const { scene, palette } = preview;
+    const { scene, palette, opens } = preview;
     worker.postMessage({
       kind: 'show',
       job: at,
       scene,
       palette,
+      opens,
       // Only the first look is waited for; what would follow it is never begun.
       pixels: [SMALL.pixels + 1],
       soon: SMALL,

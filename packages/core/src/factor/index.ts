@@ -1,4 +1,5 @@
 import { idsOf, registry } from '../registry';
+import { CELL } from './cell';
 import { CUP } from './cup';
 import type { FactorDefinition } from './define';
 import { DRYING } from './drying';
@@ -13,7 +14,7 @@ export type { FactorDefinition } from './define';
 /** Every factor by its id. */
 export const FACTORS = registry<FactorDefinition>()(
   'factor',
-  [...FILM, ...MIX, ...CUP, ...HAND, ...DRYING, ...GROUND, ...SEEN],
+  [...FILM, ...MIX, ...CUP, ...HAND, ...DRYING, ...GROUND, ...SEEN, ...CELL],
   ({ usual, least, most }) =>
     least <= usual && usual <= most ? undefined : 'is usually what nobody could mean by it',
 );

@@ -2,7 +2,7 @@ import type { Site } from './ground';
 
 /** A field's value at a place in cells, bilinear. Row-major over the site's grid. */
 export const fieldAt = (
-  field: Float32Array | Int16Array,
+  field: Float32Array | Int16Array | Uint16Array,
   { grid: { nx, ny } }: Site,
   x: number,
   y: number,
@@ -23,7 +23,7 @@ export const patchAt = ({ left, top, across, down, field }: Patch, x: number, y:
 
 /** Between the middles of the four cells around, held at the border. */
 function bilinear(
-  field: Float32Array | Int16Array,
+  field: Float32Array | Int16Array | Uint16Array,
   nx: number,
   ny: number,
   x: number,

@@ -85,6 +85,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     const over = under.margin.frame();
     const step: Step & { readonly motion: Motion } = {
       weight: span.felt * seconds,
+      seconds,
       motion,
       ...(over ? { over } : {}),
       ...(met.length > 0

@@ -1,3 +1,4 @@
+export { type CellAsk, type Cells, type CellsTold, cellsOf, opened, tellCells } from './cell';
 export { accountOf, type Account, type Whereabouts } from './account';
 export { colourPlate } from './colour';
 export { BYTES, type Dye, type MakeDye, plainDye } from './dye';

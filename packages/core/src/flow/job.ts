@@ -1,4 +1,5 @@
 import { birthsKey } from './births-key';
+import { type CellAsk, type Cells, cellsOf, opened } from './cell';
 import { colourPlate } from './colour';
 import { develop, FIRST_LOOK, type Plate } from './develop';
 import { type Contour, contoursOf } from './contours';
@@ -24,6 +25,8 @@ export interface PourAsk {
   readonly view?: Look | 'film';
   /** Cells along the longer side of the film's grid; pictures of one plan all use the usual. */
   readonly cells?: number;
+  /** By what cells open in it; none do where absent. */
+  readonly opens?: CellAsk;
   /**
    * Somebody waits for it: something is to be seen soon, from a film so coarse, while the pour itself is computed. Another grid is another
    * pour, so its figures are not told.
@@ -60,7 +63,14 @@ export interface Workbench {
   /** Places traced at a time. */
   readonly samples: number;
   poured?: { readonly key: string; readonly pour: Pour; readonly kernel: FilmKernel };
-  plate?: { readonly key: string; readonly pixels: number; readonly plate: Plate };
+  /** Its cells, by what was asked of them; and its finest plate, without them and with them. */
+  cells?: { readonly key: string; readonly cells: Cells };
+  plate?: {
+    readonly key: string;
+    readonly pixels: number;
+    readonly plate: Plate;
+    readonly opened?: { readonly cells: Cells; readonly plate: Plate };
+  };
 }
 
 const SAMPLES = 65_536;
@@ -78,13 +88,13 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
   const have = bench.plate?.key === key ? bench.plate : undefined;
   yield { kind: 'doing', doing: bench.poured?.key === key ? 'looking' : 'pouring' };
   // Same births, other colours: what is developed is coloured anew, at once.
-  if (have && bench.poured)
-    yield* judged(bench, bench.poured.pour, ask, have.plate, have.pixels >= finest);
+  if (have && bench.poured) yield* judged(bench, ask, have.pixels >= finest);
   if (have && have.pixels >= finest) return;
 
   if (bench.poured?.key !== key) {
     const spare = bench.poured ? motionsOf(bench.poured.pour) : [];
     bench.poured = undefined;
+    bench.cells = undefined;
     bench.plate = undefined;
     if (ask.soon && finest > ask.soon.pixels) yield* soonOf(bench, ask, ask.soon);
     const site = layGrid(scene, cells);
@@ -98,7 +108,7 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
     if (have && have.pixels >= pixels) continue;
     const plate = yield* develop(pour, kernel, pixels);
     bench.plate = { key, pixels, plate };
-    yield* judged(bench, pour, ask, plate, pixels === finest);
+    yield* judged(bench, ask, pixels === finest);
   }
 }
 
@@ -125,19 +135,46 @@ function* silent<T>(work: Generator<number, T>): Generator<number, T> {
   return step.value;
 }
 
-/** Colours a plate and judges it. The pour may be an older one with the same births, whose corners are the same too. */
-function* judged(
-  { engine }: Workbench,
-  pour: Pour,
-  ask: PourAsk,
-  plate: Plate,
-  finished: boolean,
-): Generator<Told, void> {
-  yield* pictured(engine.makeDye, ask, plate, finished);
+/**
+ * Colours what is developed and judges it, its cells open. The pour may be an older one with the same births, whose corners are the same too.
+ */
+function* judged(bench: Workbench, ask: PourAsk, finished: boolean): Generator<Told, void> {
+  const cells = yield* cellsOn(bench, ask);
+  const plate = yield* openOn(bench, cells);
+  yield* pictured(bench.engine.makeDye, ask, plate, finished);
   yield {
     kind: 'outcome',
-    outcome: outcomeOf(pour, plate, mixesOf(ask.scene), ask.palette),
+    outcome: outcomeOf(bench.poured!.pour, plate, mixesOf(ask.scene), ask.palette, cells),
   };
+}
+
+/** The cells of the pour on the bench, if any are asked for. */
+function* cellsOn(
+  bench: Workbench,
+  { opens, scene }: PourAsk,
+): Generator<number, Cells | undefined> {
+  if (!opens) return undefined;
+  const key = JSON.stringify([mixesOf(scene), opens]);
+  if (bench.cells?.key !== key) {
+    const { pour, kernel } = bench.poured!;
+    bench.cells = { key, cells: yield* silent(cellsOf({ ...pour, scene }, kernel, opens)) };
+  }
+  return bench.cells.cells;
+}
+
+/** The plate on the bench with these cells open. */
+function* openOn(bench: Workbench, cells: Cells | undefined): Generator<number, Plate> {
+  const { plate, opened: had, ...rest } = bench.plate!;
+  if (!cells || cells.cells.length === 0) return plate;
+  if (had?.cells === cells) return had.plate;
+  const opening = opened(plate, cells);
+  let step = opening.next();
+  while (!step.done) {
+    yield 1;
+    step = opening.next();
+  }
+  bench.plate = { ...rest, plate, opened: { cells, plate: step.value } };
+  return step.value;
 }
 
 function* pictured(

@@ -1,5 +1,5 @@
 /** A number 0..1 from three whole numbers and a seed, the same on every engine: integer hashing only. */
-function hash(x: number, y: number, z: number, seed: number): number {
+export function chance(x: number, y: number, z: number, seed: number): number {
   let h = Math.imul(x, 0x8da6b343) ^ Math.imul(y, 0xd8163841) ^ Math.imul(z, 0xcb1ab31f) ^ seed;
   h = Math.imul(h ^ (h >>> 15), 0x2c1b3c6d);
   h = Math.imul(h ^ (h >>> 12), 0x297a2d39);
@@ -13,10 +13,10 @@ export function noise(x: number, y: number, z: number, seed: number): number {
   const [ix, iy, iz] = [Math.floor(x), Math.floor(y), Math.floor(z)];
   const [u, v, w] = [ease(x - ix), ease(y - iy), ease(z - iz)];
   const layer = (k: number) => {
-    const a = hash(ix, iy, k, seed);
-    const b = hash(ix + 1, iy, k, seed);
-    const c = hash(ix, iy + 1, k, seed);
-    const d = hash(ix + 1, iy + 1, k, seed);
+    const a = chance(ix, iy, k, seed);
+    const b = chance(ix + 1, iy, k, seed);
+    const c = chance(ix, iy + 1, k, seed);
+    const d = chance(ix + 1, iy + 1, k, seed);
     const top = a + u * (b - a);
     return top + v * (c + u * (d - c) - top);
   };

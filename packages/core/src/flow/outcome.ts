@@ -1,3 +1,4 @@
+import { type Cells, type CellsTold, tellCells } from './cell';
 import { DRY_M } from './film';
 import type { Plate } from './develop';
 import type { Palette } from './films';
@@ -24,6 +25,8 @@ export interface Outcome {
   };
   /** How much of what is seen of the wet face each mix makes, 0..1; see `seenShares`. */
   readonly shows: Readonly<Record<string, number>>;
+  /** Cells that opened; absent where nobody asked for any. */
+  readonly cells?: CellsTold;
 }
 
 /** Around a corner this share of the longer side must be wet to nine tenths, else it counts as bare. */
@@ -36,6 +39,7 @@ export function outcomeOf(
   plate: Plate,
   mixOf: readonly string[],
   palette: Palette,
+  paintCells?: Cells,
 ): Outcome {
   const { site, h, scene } = pour;
   const { inside, grid } = site;
@@ -73,8 +77,15 @@ export function outcomeOf(
       thickestMm: 1000 * thickest,
     },
     shows: seenShares(plate, mixOf, palette),
+    ...(paintCells ? { cells: tellCells(paintCells, faceOf(pour, cells)) } : {}),
   };
 }
+
+const faceOf = ({ scene: { widthMm, heightMm }, site: { cellMm } }: Pour, cells: number) => ({
+  widthMm,
+  heightMm,
+  areaMm2: cells * cellMm * cellMm,
+});
 
 function isBare({ site, h, scene }: Pour, [x, y]: readonly [number, number]): boolean {
   const near = CORNER * Math.max(scene.widthMm, scene.heightMm);

@@ -15,6 +15,8 @@ export interface Pour {
   readonly scene: PourScene;
   readonly site: Site;
   readonly steps: readonly Step[];
+  /** The turns it took, in order; see `PourScene.turns`. */
+  readonly turns: readonly TurnTaken[];
   /** Wet height at the end, m, cell by cell. */
   readonly h: Float32Array;
   /** The step in which each cell was first wet; beyond all of them where it never was. */
@@ -26,6 +28,17 @@ export interface Pour {
   readonly laidMl: number;
   readonly missed: readonly Missed[];
   readonly onSides: readonly { readonly source: number; readonly m3: number }[];
+}
+
+/** A turn that is over. */
+export interface TurnTaken {
+  /** Which of the scene's acts it was. */
+  readonly acts: readonly number[];
+  readonly s: number;
+  /** Steps done by its end. */
+  readonly upTo: number;
+  /** Wet height at its end, µm, cell by cell. */
+  readonly um: Uint16Array;
 }
 
 /** Paint of an act that landed beside the surface, and where its disc stood. */
@@ -112,19 +125,26 @@ export function* pourOn(
   const expected = scene.acts.reduce((sum, act) => sum + actOf(act).weight(act), 0);
   let done = 0;
   let bytes = 0;
-  for (const lanes of turnsOf(scene.acts, scene.turns))
+  const turns: TurnTaken[] = [];
+  for (const lanes of turnsOf(scene.acts, scene.turns)) {
+    let s = 0;
     for (const step of sideBySide(scene.acts, lanes, under)) {
       if (dry > 0) dry = noteWet(film.h, site.inside, steps.length, firstWet);
       steps.push(step);
+      s += step.seconds ?? 0;
       bytes += step.motion?.data.byteLength ?? 0;
       if (bytes > mostBytes) bytes = putInLess(steps, site.grid, mostBytes);
       done += step.weight;
       yield expected > 0 ? Math.min(1, done / expected) : 1;
     }
+    const um = Uint16Array.from(film.h, (m) => Math.min(0xffff, 1e6 * m));
+    turns.push({ acts: lanes.flat(), s, upTo: steps.length, um });
+  }
   return {
     scene,
     site,
     steps,
+    turns,
     h: Float32Array.from(film.h),
     firstWet,
     spiltMl: margin.offM3().map((m3, side) => (m3 + missedM3[side]!) * 1e6) as [

@@ -1,3 +1,4 @@
+import { type Cells, turnedFrom } from './cell';
 import type { FilmKernel } from './kernel';
 import { filmHeight } from './outline';
 import type { Pour } from './simulate';
@@ -17,6 +18,7 @@ const LEVELS = 200;
  * Drills a core through the wet film at a spot: its layers from the surface down, wet µm. Empty on bare ground.
  * A generator, for the trace takes a moment; it yields the share done.
  * @param mixOf the mix of each stratum, as `mixesOf` numbers them
+ * @param cells those the finished surface has; none where absent
  */
 export function* coreAt(
   pour: Pour,
@@ -24,22 +26,27 @@ export function* coreAt(
   xMm: number,
   yMm: number,
   mixOf: readonly string[],
+  cells?: Cells,
 ): Generator<number, readonly SpotLayer[]> {
   const { site } = pour;
-  const x = (xMm + site.originMm[0]) / site.cellMm;
-  const y = (yMm + site.originMm[1]) / site.cellMm;
-  const um = 1e6 * filmHeight(pour)(x, y);
+  const toCells = (mm: number, axis: 0 | 1) => (mm + site.originMm[axis]) / site.cellMm;
+  const um = 1e6 * filmHeight(pour)(toCells(xMm, 0), toCells(yMm, 1));
   if (um < 20) return [];
+  const turned = cells && turnedFrom(cells, [xMm, yMm], um);
+  // From the surface itself down to just above the ground.
+  const levels = Array.from({ length: LEVELS }, (_, i) => {
+    const depth = i / LEVELS;
+    return turned ? turned(depth) : { atMm: [xMm, yMm] as const, depth };
+  });
   const births = emptyBirths(LEVELS);
   yield* traceBirths(
     pour,
     kernel,
     {
       index: Int32Array.from({ length: LEVELS }, (_, i) => i),
-      x: new Float32Array(LEVELS).fill(x),
-      y: new Float32Array(LEVELS).fill(y),
-      // From the surface itself down to just above the ground.
-      z: Float32Array.from({ length: LEVELS }, (_, i) => 1 - i / LEVELS),
+      x: Float32Array.from(levels, ({ atMm }) => toCells(atMm[0], 0)),
+      y: Float32Array.from(levels, ({ atMm }) => toCells(atMm[1], 1)),
+      z: Float32Array.from(levels, ({ depth }) => 1 - depth),
       count: LEVELS,
     },
     births,

@@ -7,6 +7,8 @@ import type { Motion } from './motion';
 export interface Step {
   /** What it counts for in the progress told, in the weighted seconds of its act. */
   readonly weight: number;
+  /** How long it took; nothing where it happened at once. */
+  readonly seconds?: number;
   /** How the film moved, where it did: memory that may be used again once the pour is given up. It may be put into less (see `halve`). */
   motion?: Motion;
   /** Where paint came down meanwhile: of which acts, and what share of each had left by the end; see `Spot`. */

@@ -52,15 +52,25 @@ export interface Places {
 /** Of `Places.since`: all steps there are. */
 export const ALWAYS = 0x7fffffff;
 
+/** Hears where the first `count` places are, x, y in cells, when so many steps had been done; `own`: which entry of the births each is. */
+export type Passing = (
+  steps: number,
+  own: Int32Array,
+  count: number,
+  x: ArrayLike<number>,
+  y: ArrayLike<number>,
+) => void;
+
 /**
  * Takes places back through a pour, from its end to where their paint left a cup or was laid, and writes those births.
- * A generator: yields the share done after each step. No colour is carried, so bands stay as sharp as the paths.
+ * A generator: yields the share done after each step, and tells whoever asks where they are on the way. No colour is carried, so bands stay as sharp as the paths.
  */
 export function* traceBirths(
   pour: Pour,
   kernel: FilmKernel,
   places: Places,
   births: Births,
+  passing?: Passing,
 ): Generator<number, void> {
   const block = kernel.samples.x.length;
   const { x, y, z } = kernel.samples;
@@ -105,6 +115,7 @@ export function* traceBirths(
     };
     for (let i = pour.steps.length - 1; i >= 0; i--) {
       join(i);
+      passing?.(i + 1, own, count, x, y);
       if (count === 0 && next === upTo) break;
       if (count > 0) pour.steps[i]!.back(traced);
       yield (start + (count * (pour.steps.length - i)) / pour.steps.length) / places.count;

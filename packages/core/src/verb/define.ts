@@ -188,8 +188,6 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly marks?: (move: M, scene: Scene) => readonly Mark[];
   /** What stands beside its mark on a template. */
   readonly label?: (move: M, scene: Scene) => string;
-  /** What it says that does not act in the picture yet, in words. */
-  readonly unseen?: (move: M & Pick<MoveBase, 'own'>) => readonly string[];
   /** What it wants that not everybody has. */
   readonly wants?: (move: M) => Tool | undefined;
   /** What has to stand ready for it, beside paint and cups. */

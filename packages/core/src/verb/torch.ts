@@ -30,7 +30,6 @@ export const torch = defineVerb({
       },
     ],
   }),
-  unseen: () => ['cells the torch opens'],
   says: ({ atMm }, { widthMm, heightMm }) =>
     `One quick pass of the flame${atMm ? ` over ${placeWords(atMm, widthMm, heightMm)} only` : ''}, high and always moving. More can be added, never taken away.`,
   reach: {

@@ -49,6 +49,8 @@ export interface Brought {
   readonly ml: number;
   /** What of it goes on the sides at once and takes no part in what flows. */
   readonly sidesMl?: number;
+  /** How much wavier its layers are than those of a stream from close by; see `Portion`. */
+  readonly folds?: number;
 }
 
 /** How births of one act find their stratum. Strata are counted from 0 in the order `brings` names mixes. */
@@ -88,6 +90,10 @@ export type ActDefinition<A extends { readonly kind: string }> = Happens<A> & {
   readonly brings: (act: A, face: Face) => readonly Brought[];
   /** The act without which mix is which: alike for two acts exactly where their births are. */
   readonly key: (act: A) => unknown;
+  /** The film only lies there: nothing comes on it, and nothing carries it anywhere. */
+  readonly still?: true;
+  /** How far it coaxes cells open at a place, mm, in passes of a flame straight over it. */
+  readonly coaxes?: (act: A, atMm: readonly [number, number]) => number;
   /** With it paint is not as thick everywhere. */
   readonly varies?: true;
   /** Absent where it brings no paint. `nth` counts acts of its kind before it, for chances that differ. */

@@ -12,20 +12,35 @@ export interface Heat {
   readonly s: number;
 }
 
+/** How long one quick pass of a flame takes, s. */
+const PASS_S = 8;
+
+/** How warm it gets at a place, mm, of what it does where it is warmest. */
+function warmth({ atMm, rMm }: Heat, xMm: number, yMm: number): number {
+  if (!atMm || rMm === undefined) return 1;
+  const [x, y] = [xMm - atMm[0], yMm - atMm[1]];
+  return Math.exp(-((x * x + y * y) / (rMm * rMm)));
+}
+
 export const heat: ActDefinition<Heat> = {
   id: 'heat',
   weight: ({ s }) => s,
   brings: () => [],
   key: (act) => act,
+  still: true,
+  coaxes: (act, [x, y]) => {
+    const passes = act.s / PASS_S;
+    return passes * warmth(act, x, y);
+  },
   varies: true,
-  span: ({ atMm, rMm, thinsLn, s }, under) => {
+  span: (act, under) => {
+    const { thinsLn, s } = act;
     const { film } = under.kernel;
     const { grid, cellMm, originMm } = under.site;
     const warmed = Float32Array.from(film.h, (_, i) => {
-      if (!atMm || rMm === undefined) return thinsLn;
-      const x = ((i % grid.nx) + 0.5) * cellMm - originMm[0] - atMm[0];
-      const y = (Math.floor(i / grid.nx) + 0.5) * cellMm - originMm[1] - atMm[1];
-      return thinsLn * Math.exp(-((x * x + y * y) / (rMm * rMm)));
+      const x = ((i % grid.nx) + 0.5) * cellMm - originMm[0];
+      const y = (Math.floor(i / grid.nx) + 0.5) * cellMm - originMm[1];
+      return thinsLn * warmth(act, x, y);
     });
     const warm = (sign: 1 | -1) => {
       for (let i = 0; i < warmed.length; i++) film.lnNu[i] = film.lnNu[i]! - sign * warmed[i]!;

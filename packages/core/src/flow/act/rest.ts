@@ -15,6 +15,7 @@ export const rest: ActDefinition<Rest> = {
   weight: ({ s }) => FELT * s,
   brings: () => [],
   key: (act) => act,
+  still: true,
   span: ({ s }, under) => {
     const level = tilted(under.nu);
     return { s, felt: FELT, driveAt: () => level };

@@ -35,7 +35,8 @@ function fastestMm({ pathMm, timed }: Stream): number {
 export const stream: ActDefinition<Stream> = {
   id: 'stream',
   weight: ({ s }) => s,
-  brings: ({ strata }) => strata,
+  brings: ({ strata, folds }) =>
+    folds === undefined ? strata : strata.map(({ mix, ml }) => ({ mix, ml, folds })),
   key: (act) => ({ ...act, strata: strataKey(act) }),
   began: (act, { site, seed }) => {
     const { x, y } = spotsOf(act, site, seed)(0)[0]!;

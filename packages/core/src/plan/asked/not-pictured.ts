@@ -1,15 +1,12 @@
-import { verbOf } from '../../verb';
-import { type OpenPlan, openPlan } from '../document/open';
 import type { Plan } from '../document/schema';
 
 /** Something a plan may say that does not act in its picture yet. */
 interface Unseen {
   readonly says: string;
-  readonly said: (plan: Plan, open: OpenPlan) => boolean;
+  readonly said: (plan: Plan) => boolean;
 }
 
 const UNSEEN: readonly Unseen[] = [
-  { says: 'cells that oil opens', said: (_, { oily }) => oily },
   {
     says: 'how neon glows, and interference turns with the light',
     said: ({ paints }) =>
@@ -18,11 +15,5 @@ const UNSEEN: readonly Unseen[] = [
 ];
 
 /** What this plan says that its picture does not show yet, in words: an artist is not to look for it there. */
-export function notPictured(plan: Plan): readonly string[] {
-  const open = openPlan(plan);
-  const ofMoves = plan.moves.flatMap((move) => verbOf(move).unseen?.(move) ?? []);
-  return [
-    ...UNSEEN.flatMap(({ says, said }) => (said(plan, open) ? [says] : [])),
-    ...new Set(ofMoves),
-  ];
-}
+export const notPictured = (plan: Plan): readonly string[] =>
+  UNSEEN.flatMap(({ says, said }) => (said(plan) ? [says] : []));

@@ -1,4 +1,5 @@
 import { birthsKey } from '../../flow/births-key';
+import type { CellAsk } from '../../flow/cell';
 import type { Palette } from '../../flow/films';
 import type { PourScene } from '../../flow/scene';
 import { mixesOf } from '../../flow/strata';
@@ -7,6 +8,7 @@ import { keepLedger } from '../../verb';
 import type { Brief } from '../brief/brief';
 import { tableOf } from '../brief/table';
 import { setsPerS } from '../../schedule';
+import { makeupsOf } from './makeup';
 import { pouredViscosity } from './poured-viscosity';
 import type { Mix } from '../../mix/schema';
 import { isMetallic } from '../../paint/property';
@@ -18,6 +20,7 @@ import type { Plan } from '../document/schema';
 export interface Preview {
   readonly scene: PourScene;
   readonly palette: Palette;
+  readonly opens: CellAsk;
   /** Mean density of all that is poured, g/mL. */
   readonly densityGPerMl: number;
 }
@@ -56,6 +59,7 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
       seed,
     },
     palette: paletteOf(plan),
+    opens: { makeups: makeupsOf(open), factors: brief.factors },
     densityGPerMl,
   };
 }
@@ -92,9 +96,9 @@ const keys = new WeakMap<Preview, string>();
 export function previewKey(preview: Preview): string {
   const known = keys.get(preview);
   if (known !== undefined) return known;
-  const { scene, palette } = preview;
+  const { scene, palette, opens } = preview;
   const inks = Object.entries(palette.inks).map(([mix, { q, ...ink }]) => [mix, [...q], ink]);
-  const key = JSON.stringify([birthsKey(scene), mixesOf(scene), inks, [...palette.ground]]);
+  const key = JSON.stringify([birthsKey(scene), mixesOf(scene), inks, [...palette.ground], opens]);
   keys.set(preview, key);
   return key;
 }

@@ -83,9 +83,9 @@ export function computePour(
 ): { readonly told: PourTold; readonly finished: Finished } {
   const computed = brief(plan);
   const preview = previewOf(plan, computed, seed);
-  const { scene, palette } = preview;
+  const { scene, palette, opens } = preview;
   const bench = workbench(engine);
-  const finished = finish(bench, { scene, palette, pixels: [px] }, heard);
+  const finished = finish(bench, { scene, palette, opens, pixels: [px] }, heard);
   const { pour, kernel } = bench.poured!;
   const counting = accountOf(pour, kernel);
   let step = counting.next();

@@ -1,0 +1,51 @@
+import type { Factors } from '../../factor';
+import type { Drilling } from '../cores';
+import { develop } from '../develop';
+import type { FilmKernel } from '../kernel';
+import type { Pour } from '../simulate';
+import { splitsIn } from './columns-split';
+import { courseOf } from './course';
+import { type Cells, nucleate } from './nuclei';
+import type { Makeup } from './pile';
+import { ripen } from './ripen';
+
+export { opened } from './opened';
+export { type CellsThen, type CellsTold, tellCells } from './told';
+export { turnedFrom } from './turned-from';
+export type { Cells, PaintCell } from './nuclei';
+export type { Makeup } from './pile';
+
+/** What cells are asked by: what a pour's mixes are made of, and factors. */
+export interface CellAsk {
+  readonly makeups: Readonly<Record<string, Makeup>>;
+  readonly factors: Factors;
+}
+
+/** Cells of the film between places whose columns are looked at for cells. */
+const PITCH = 1.5;
+/** Closely at the top, where a split takes least. */
+const DRILLED: Drilling = {
+  heights: [1, 0.97, 0.9, 0.78, 0.55, 0.2],
+  halvings: 2,
+  closer: false,
+};
+
+/**
+ * Finds the cells of a pour: the same ones whatever size of picture they are for. A generator: it yields the share done.
+ */
+export function* cellsOf(
+  pour: Pour,
+  kernel: FilmKernel,
+  { makeups, factors }: CellAsk,
+): Generator<number, Cells> {
+  const { scene, site } = pour;
+  const pixels = Math.round(Math.max(scene.widthMm, scene.heightMm) / (PITCH * site.cellMm));
+  const plate = yield* develop(pour, kernel, pixels, DRILLED);
+  const splits = splitsIn(pour, plate, makeups, factors);
+  const wanted = splits.flatMap((split, place) => (split ? [place] : []));
+  if (wanted.length === 0) return { cells: [], factors };
+  const places = { pitchMm: 1 / plate.pxPerMm, across: plate.width, down: plate.height };
+  const course = yield* courseOf(pour, kernel, places, wanted);
+  const ripe = splits.map((split, place) => split && ripen(pour, course, place, split, factors));
+  return { cells: nucleate(places, ripe, scene.seed), factors };
+}

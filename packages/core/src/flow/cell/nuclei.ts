@@ -1,0 +1,181 @@
+import type { Factors } from '../../factor';
+import { chance } from '../noise';
+import { placeMm, type Places } from './course';
+import { CAUSE_IDS, type CauseId } from './cause';
+import type { Ripe } from './ripen';
+import { SEEN, WOBBLE } from './seen-in';
+import { LONGEST_S } from './forecast';
+
+/** A cell of a finished pour. Lengths mm from the corner of the piece. */
+export interface PaintCell {
+  readonly atMm: readonly [number, number];
+  /** Takes what is so far from its middle, mm, to where it was while the cell was round, in radii: row by row. */
+  readonly toRound: readonly [number, number, number, number];
+  /** How its outline differs from round: see `rhoAt`. */
+  readonly wobble: readonly [one: number, other: number];
+  /** How far from its middle it reaches at the most, mm. */
+  readonly reachMm: number;
+  /** Half the side of a square of its whole area, and so on: its mean radius, mm, rim and all. */
+  readonly radiusMm: number;
+  readonly ripe: Ripe;
+  /** Its own pace: it thins so much faster than usual. */
+  readonly pace: number;
+  /** What drives it most. */
+  readonly cause: CauseId;
+}
+
+/** The cells of a pour, and the factors they go by. */
+export interface Cells {
+  readonly cells: readonly PaintCell[];
+  readonly factors: Factors;
+}
+
+/**
+ * Spread of radii, ln, without tension between films and with it: they come out as CV 0.27 to 0.33 and 0.14 to 0.17 of what is seen
+ * (science-flow, 13), a part of it from their paces.
+ */
+const SPREAD = { plain: 0.26, taut: 0.13 };
+const PACES = 0.2;
+const paceOf = (luck: number): number => 1 + PACES * (2 * luck - 1);
+/** So small cells are dust, mm. */
+const LEAST_MM = 0.6;
+/** Where less has thinned than this nothing has turned over, times e. */
+const LEAST_THINNED = 0.5;
+/** Places tried for each cell that there is room for. */
+const TRIES = 4;
+/** Where the wave's length is no room, a cell may be so much smaller. */
+const SQUEEZED = 0.5;
+/** Cells stand so far apart that their outlines do not meet. */
+const APART = 1.04;
+
+/**
+ * Sets cells on a finished pour, as many as there is room for: each as large as the wave that made it, drawn out as it was since. Chances are
+ * those of the seed, and of the place.
+ */
+export function nucleate(
+  places: Places,
+  ripe: readonly (Ripe | undefined)[],
+  seed: number,
+): readonly PaintCell[] {
+  const cells: PaintCell[] = [];
+  const { pitchMm } = places;
+  const file = filed();
+  const tries = ripe.flatMap((own, place) => {
+    if (!own || paceOf(1) * everThinned(own) < Math.max(LEAST_THINNED, SEEN * own.tears)) return [];
+    const radius = 0.5 * own.waveMm * Math.sqrt(1 / Math.max(1e-3, areaBack(own.back)));
+    if (radius < LEAST_MM) return [];
+    const wanted = (TRIES * pitchMm * pitchMm) / (Math.PI * radius * radius);
+    const n = Math.floor(wanted + chance(place, 0, 0, seed));
+    return Array.from({ length: n }, (_, k) => ({ place, k, order: chance(place, k, 1, seed) }));
+  });
+  tries.sort((a, b) => a.order - b.order);
+  for (const { place, k } of tries) {
+    const luck = (what: number) => chance(place, k, what, seed);
+    const own = ripe[place]!;
+    const pace = paceOf(luck(7));
+    if (pace * everThinned(own) < SEEN * own.tears) continue;
+    const [x, y] = placeMm(places, place);
+    const atMm = [x + pitchMm * (luck(2) - 0.5), y + pitchMm * (luck(3) - 0.5)] as const;
+    const spread = own.split.tension > 0 ? SPREAD.taut : SPREAD.plain;
+    const wanted = 0.5 * own.waveMm * Math.exp(spread * normal(luck(4), luck(5), luck(6)));
+    // As large as its neighbours leave it room.
+    const room = roomFor(file, atMm, own.back, wanted);
+    if (room < SQUEEZED) continue;
+    const radius = wanted * room;
+    const radiusMm = radius / Math.sqrt(Math.max(1e-3, areaBack(own.back)));
+    if (radiusMm < LEAST_MM) continue;
+    const toRound = own.back.map((v) => v / radius) as unknown as PaintCell['toRound'];
+    const reachMm = (1 + 1.6 * WOBBLE) / leastStretch(toRound);
+    const cell: PaintCell = {
+      atMm,
+      toRound,
+      wobble: [2 * Math.PI * luck(8), 2 * Math.PI * luck(9)],
+      reachMm,
+      radiusMm,
+      ripe: own,
+      pace,
+      cause: CAUSE_IDS.reduce((a, b) => (own.split.lifts[b] > own.split.lifts[a] ? b : a)),
+    };
+    cells.push(cell);
+    file.add(cell);
+  }
+  return cells;
+}
+
+/** What a place comes to in the end, or would, left for the longest that anybody is told of. */
+const everThinned = ({ thinned, leftFor }: Ripe): number => Math.max(thinned, leftFor(LONGEST_S));
+
+const areaBack = ([a, b, c, d]: readonly [number, number, number, number]): number =>
+  Math.abs(a * d - b * c);
+
+const lengthOf = (
+  [a, b, c, d]: readonly [number, number, number, number],
+  x: number,
+  y: number,
+): number => Math.hypot(a * x + b * y, c * x + d * y);
+
+/** By how much a cell of this radius, drawn out so, must be smaller to stand beside those there are; at most 1. */
+function roomFor(
+  { near }: ReturnType<typeof filed>,
+  [x, y]: readonly [number, number],
+  back: Ripe['back'],
+  radius: number,
+): number {
+  let room = 1;
+  const reach = radius / leastStretch(back);
+  // Most find a cell where they stand: looked for first.
+  for (const within of [0, reach])
+    for (const other of near(x, y, within)) {
+      const [dx, dy] = [x - other.atMm[0], y - other.atMm[1]];
+      const away = Math.hypot(dx, dy);
+      if (away >= reach + other.reachMm) continue;
+      const own = radius / lengthOf(back, dx / away, dy / away);
+      const others = 1 / lengthOf(other.toRound, dx / away, dy / away);
+      room = Math.min(room, (away / APART - others) / own);
+      if (room < SQUEEZED) return room;
+    }
+  return room;
+}
+
+/** The least a map makes of a length. */
+function leastStretch([a, b, c, d]: readonly [number, number, number, number]): number {
+  const half = (a * a + b * b + c * c + d * d) / 2;
+  const determinant = a * d - b * c;
+  return Math.sqrt(Math.max(1e-12, half - Math.sqrt(Math.max(0, half * half - determinant ** 2))));
+}
+
+/** About normal, from three even chances: variance 1. */
+const normal = (a: number, b: number, c: number): number => 2 * (a + b + c - 1.5);
+
+/** Side of the squares cells are filed by, mm. */
+const SQUARE_MM = 4;
+
+/** Cells filed in every square they reach into. */
+function filed(): {
+  /** Cells that reach into squares within so far of a place, some of them more than once. */
+  readonly near: (x: number, y: number, reach: number) => Iterable<PaintCell>;
+  readonly add: (cell: PaintCell) => void;
+} {
+  const squares = new Map<number, PaintCell[]>();
+  const squareOf = (mm: number) => Math.floor(mm / SQUARE_MM);
+  const keyOf = (sx: number, sy: number) => (sx + 4096) * 16384 + sy + 4096;
+  function* over(x: number, y: number, reach: number): Generator<number, void> {
+    for (let sy = squareOf(y - reach); sy <= squareOf(y + reach); sy++)
+      for (let sx = squareOf(x - reach); sx <= squareOf(x + reach); sx++) yield keyOf(sx, sy);
+  }
+  return {
+    *near(x, y, reach) {
+      for (const key of over(x, y, reach)) {
+        const own = squares.get(key);
+        if (own) yield* own;
+      }
+    },
+    add: (cell) => {
+      for (const key of over(cell.atMm[0], cell.atMm[1], cell.reachMm)) {
+        const own = squares.get(key);
+        if (own) own.push(cell);
+        else squares.set(key, [cell]);
+      }
+    },
+  };
+}

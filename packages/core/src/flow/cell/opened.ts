@@ -1,0 +1,91 @@
+import { BOTTOM, type Columns, goOn, MOST_RUNS } from '../columns';
+import type { Plate } from '../develop';
+import type { Cells } from './nuclei';
+import { cameFrom, overturn } from './overturn';
+import { begun, cellAge, rhoAt, tornAt } from './seen-in';
+
+/** Depths a column of a cell is looked up at, as shares of the film: closely at the top, where light still gets through. */
+const DEPTHS = [0, 0.01, 0.03, 0.06, 0.11, 0.2, 0.35, 0.6, 1];
+/** Times the gap between two that differ is halved to find where the one paint ends. */
+const HALVINGS = 3;
+/** A cell of a smaller radius is a speck in this picture, px. */
+const LEAST_PX = 1;
+
+/**
+ * A plate with its cells open: in each what lay below is turned up to the surface, and what lay above has gone down at its rim. Columns of
+ * all other places stay as they are. A generator: it yields after each cell.
+ */
+export function* opened(
+  plate: Plate,
+  { cells, factors }: Cells,
+): Generator<void, Plate> {
+  if (cells.length === 0) return plate;
+  const { columns: was, width, height, pxPerMm, cover, filmUm } = plate;
+  const columns: Columns = {
+    count: was.count.slice(),
+    strata: was.strata.slice(),
+    ends: was.ends.slice(),
+  };
+  const done = new Uint8Array(width * height);
+  const from = new Float64Array(2);
+  for (const cell of cells) {
+    const { atMm, reachMm } = cell;
+    if (cell.radiusMm * pxPerMm < LEAST_PX || !begun(cell)) continue;
+    const table = overturn(cellAge(cell, factors));
+    const [cx, cy] = [atMm[0] * pxPerMm - 0.5, atMm[1] * pxPerMm - 0.5];
+    const reach = reachMm * pxPerMm;
+    const nucleus = pixelAt(plate, cx, cy);
+    for (let y = Math.max(0, Math.ceil(cy - reach)); y <= Math.min(height - 1, cy + reach); y++)
+      for (let x = Math.max(0, Math.ceil(cx - reach)); x <= Math.min(width - 1, cx + reach); x++) {
+        const i = y * width + x;
+        if (done[i] || !cover[i] || was.count[i] === 0) continue;
+        const [dx, dy] = [x - cx, y - cy];
+        const rho = rhoAt(cell, dx / pxPerMm, dy / pxPerMm);
+        if (rho >= 1) continue;
+        done[i] = 1;
+        const torn = tornAt(table, rho, factors['cell-tears-at'] / Math.max(1, filmUm[i]!));
+        const look = (depth: number): number => {
+          cameFrom(table, rho, torn + depth * (1 - torn), from);
+          const share = rho > 1e-6 ? from[0]! / rho : 0;
+          const near = share * Math.hypot(dx, dy) < 1;
+          const at = near ? nucleus : pixelAt(plate, cx + dx * share, cy + dy * share);
+          return stratumAt(was, at < 0 ? i : at, from[1]!);
+        };
+        columns.count[i] = 0;
+        let last = look(0);
+        goOn(columns, i, last, 0);
+        for (let n = 1; n < DEPTHS.length; n++) {
+          const next = look(DEPTHS[n]!);
+          if (next === last) continue;
+          let [above, below] = [DEPTHS[n - 1]!, DEPTHS[n]!];
+          for (let h = 0; h < HALVINGS; h++) {
+            const middle = (above + below) / 2;
+            if (look(middle) === last) above = middle;
+            else below = middle;
+          }
+          if (!goOn(columns, i, next, (above + below) / 2)) break;
+          last = next;
+        }
+      }
+    yield;
+  }
+  return { ...plate, columns };
+}
+
+/** The pixel a place in pixels lies in, where there is paint; else −1. */
+function pixelAt({ width, height, columns, cover }: Plate, x: number, y: number): number {
+  const [px, py] = [Math.round(x), Math.round(y)];
+  if (px < 0 || py < 0 || px >= width || py >= height) return -1;
+  const i = py * width + px;
+  return cover[i]! && columns.count[i]! > 0 ? i : -1;
+}
+
+/** The stratum so deep in a pixel's column, 0..1. */
+function stratumAt({ count, strata, ends }: Columns, pixel: number, depth: number): number {
+  const first = pixel * MOST_RUNS;
+  const last = first + count[pixel]! - 1;
+  const end = depth * BOTTOM;
+  let n = first;
+  while (n < last && ends[n]! < end) n++;
+  return strata[n]!;
+}

@@ -1,0 +1,123 @@
+import type { Factors } from '../../factor';
+import { GRAVITY } from '../grid';
+import { CAUSE_IDS, type CauseId, CAUSES } from './cause';
+import { type Column, type Pile, pileBetween } from './pile';
+import { waveOf } from './wave';
+
+/** Where in a column what lies below breaks through most readily. */
+export interface Split {
+  /** Height of what lies above it, µm, and of all. */
+  readonly aboveUm: number;
+  readonly um: number;
+  /** Of what lies below over that above. */
+  readonly ratio: number;
+  /** Viscosity of what lies above, Pa·s. */
+  readonly viscosityPaS: number;
+  /** What drives it, kg/m³, and what of that each cause gives. */
+  readonly liftKgM3: number;
+  readonly lifts: Readonly<Record<CauseId, number>>;
+  /** Tension between the two, N/m. */
+  readonly tension: number;
+  /** How many times as fast it grows as by its weight alone. */
+  readonly haste: number;
+}
+
+/** Deeper than this share of the film nothing breaks through: no wave of it is felt at the surface. */
+const DEEPEST = 0.9;
+/** Of what lies below, as much again as what lies above counts. */
+const REACH = 1;
+
+/** The split of a column that grows fastest; undefined where nothing drives any. */
+export function splitOf(column: Column, factors: Factors): Split | undefined {
+  const um = column.reduce((sum, [, own]) => sum + own, 0);
+  let aboveUm = 0;
+  let best: Split | undefined;
+  let most = 0;
+  for (const [, own] of column.slice(0, -1)) {
+    aboveUm += own;
+    if (aboveUm > DEEPEST * um) break;
+    const above = pileBetween(column, 0, aboveUm);
+    const under = pileBetween(column, aboveUm, (1 + REACH) * aboveUm);
+    const split = between(above, under, um, factors);
+    if (!split) continue;
+    const growth = growthAt(split, um);
+    const rate = growth ? growth.drivePerS / growth.time : 0;
+    if (rate <= most) continue;
+    most = rate;
+    best = split;
+  }
+  return best;
+}
+
+function between(above: Pile, under: Pile, um: number, factors: Factors): Split | undefined {
+  const lifts = {} as Record<CauseId, number>;
+  let liftKgM3 = 0;
+  let tension = 0;
+  let haste = 1;
+  for (const id of CAUSE_IDS) {
+    lifts[id] = CAUSES[id].lifts(above, under, factors);
+    liftKgM3 += lifts[id];
+    tension += CAUSES[id].pulls?.(above, under, factors) ?? 0;
+    haste += CAUSES[id].hastens?.(above, under, factors) ?? 0;
+  }
+  if (liftKgM3 <= 0) return undefined;
+  const viscosityPaS = above.nu * above.densityKgM3;
+  return {
+    aboveUm: above.um,
+    um,
+    ratio: (under.nu * under.densityKgM3) / viscosityPaS,
+    viscosityPaS,
+    liftKgM3,
+    lifts,
+    tension,
+    haste,
+  };
+}
+
+/** How a split grows where the film is so high. */
+export interface Growth {
+  /** Length of the wave that grows fastest, mm. */
+  readonly mm: number;
+  /** What drives it, and how long it takes to grow by e in units of that: 1/s, and a number. */
+  readonly drivePerS: number;
+  readonly time: number;
+}
+
+/**
+ * @param um height of the film meanwhile: what lies above keeps its share of it
+ * @returns undefined where no wave grows
+ */
+export function growthAt(split: Split, um: number): Growth | undefined {
+  const h = um * 1e-6;
+  const weight = split.liftKgM3 * GRAVITY * h;
+  const wave = waveOf(split.aboveUm / split.um, split.ratio, split.tension / (weight * h));
+  return (
+    wave && {
+      mm: wave.length * h * 1000,
+      drivePerS: weight / split.viscosityPaS,
+      time: wave.time / split.haste,
+    }
+  );
+}
+
+/**
+ * By how many times e a split grows between two ages of its paint, s, while that sets: drive e^(−set·t), less what the paint holds, for as long
+ * as that is more than nothing.
+ * @param setsPerS rise of ln viscosity a second
+ * @param holdsPerS films that would turn over more slowly stand
+ */
+export function grownBetween(
+  { drivePerS, time }: Growth,
+  fromS: number,
+  toS: number,
+  setsPerS: number,
+  holdsPerS: number,
+): number {
+  if (drivePerS <= holdsPerS) return 0;
+  if (setsPerS <= 0) return ((drivePerS - holdsPerS) * (toS - fromS)) / time;
+  const stops = holdsPerS > 0 ? Math.log(drivePerS / holdsPerS) / setsPerS : Infinity;
+  const end = Math.min(toS, stops);
+  if (end <= fromS) return 0;
+  const drove = (drivePerS / setsPerS) * (Math.exp(-setsPerS * fromS) - Math.exp(-setsPerS * end));
+  return (drove - holdsPerS * (end - fromS)) / time;
+}
