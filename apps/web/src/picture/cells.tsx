@@ -35,7 +35,7 @@ export function Cells({ cells }: { readonly cells: CellsTold }) {
         <View role="row" className="flex-row items-baseline border-b border-b-rule py-1">
           <Small className="flex-1">Left to rest for</Small>
           <Small className="w-[72px] text-right">cells</Small>
-          <Small className="w-[72px] text-right">across</Small>
+          <Small className="w-[72px] text-right">mm across</Small>
           <Small className="w-[72px] text-right">of the face</Small>
         </View>
         {left.map((then) => (
@@ -46,20 +46,23 @@ export function Cells({ cells }: { readonly cells: CellsTold }) {
           >
             <Strong className="flex-1">{then.min} min</Strong>
             <Figure className="w-[72px] justify-end" figure={String(rounded(then.count))} />
-            <Figure className="w-[72px] justify-end" figure={`${trim(then.medianMm, 1)} mm`} />
+            <Figure className="w-[72px] justify-end" figure={trim(then.medianMm, 1)} />
             <Figure className="w-[72px] justify-end" figure={percent(then.share)} />
           </View>
         ))}
       </View>
-      {doneMin === undefined ? null : (
-        <Small>
-          Most of it has happened after {doneMin} min. Bubbles of freshly stirred paint are no cells,
-          and are not counted.
-        </Small>
-      )}
+      <Small>
+        {doneMin === undefined || doneMin <= AT_ONCE_MIN
+          ? 'Hardly any more open while it rests.'
+          : `Most of them are open after ${doneMin} min: to keep them smaller, stop before that.`}{' '}
+        Bubbles of freshly stirred paint are no cells, and are not counted.
+      </Small>
     </View>
   );
 }
+
+/** Sooner than this nobody waits for it. */
+const AT_ONCE_MIN = 2;
 
 /** A quarter of what is spread about as chance spreads it lies this far out, in standard deviations. */
 const QUARTER = 0.67;

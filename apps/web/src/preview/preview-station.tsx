@@ -138,8 +138,8 @@ export function PreviewStation() {
       />
       <Body>
         Computed from your cups and moves: how the film spreads, runs off and draws the colours out.
-        Cells open where heavy paint lies over light, or oil, activator, matt paint, thick metal or a high
-        pour gives them reason. Drying through and the hand are not in it.
+        Cells open where heavy paint lies over light, or oil, activator, matt paint, thick metal or
+        a high pour gives them reason. Drying through and the hand are not in it.
       </Body>
     </StationScreen>
   );

@@ -12,7 +12,8 @@ export const CELL = [
     usual: 80,
     least: 0,
     most: 500,
-    source: 'tuned: oil itself is lighter by less; it spreads at the surface, which no model here has',
+    source:
+      'tuned: oil itself is lighter by less; it spreads at the surface, which no model here has',
     taughtBy: 'cells of mixes with and without oil',
   },
   {
@@ -32,7 +33,8 @@ export const CELL = [
     usual: 3,
     least: 0,
     most: 50,
-    source: 'tuned: by theory oil makes cells slower; in practice it spreads, and they are quicker (science-flow, 5)',
+    source:
+      'tuned: by theory oil makes cells slower; in practice it spreads, and they are quicker (science-flow, 5)',
     taughtBy: 'how long cells took to open, with and without oil',
   },
   {
@@ -102,7 +104,8 @@ export const CELL = [
     usual: 1,
     least: 0,
     most: 5,
-    source: 'tuned: too thick a paint opens no cells (handbook 8); a weak film has a yield, which nobody here has measured',
+    source:
+      'tuned: too thick a paint opens no cells (handbook 8); a weak film has a yield, which nobody here has measured',
     taughtBy: 'pieces that opened no cells, by how thick their paint was',
   },
   {

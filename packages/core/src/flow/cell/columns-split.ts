@@ -20,7 +20,7 @@ function layersOf(
       .map(({ mix, folds = 1 }) => {
         const makeup = makeups[mix];
         if (!makeup) throw new RangeError(`nobody said what "${mix}" is made of`);
-        return { ...makeup, mix, folds, nu: nuOf?.[mix] ?? nu };
+        return { ...makeup, mix, folds, lnNu: Math.log(nuOf?.[mix] ?? nu) };
       }),
   );
 }

@@ -14,11 +14,14 @@ test.each([
   [0.7, 1.09, 34.4],
   [0.8, 0.74, 51.5],
   [0.9, 0.37, 103],
-])('an upper film of %d of the height: the fastest wave is %d H long and takes %d', (upper, length, time) => {
-  const wave = fastest({ upper, ratio: 1, tension: 0 })!;
-  expect(Math.abs(wave.length / length - 1)).toBeLessThan(0.02);
-  expect(Math.abs(wave.time / time - 1)).toBeLessThan(0.02);
-});
+])(
+  'an upper film of %d of the height: the fastest wave is %d H long and takes %d',
+  (upper, length, time) => {
+    const wave = fastest({ upper, ratio: 1, tension: 0 })!;
+    expect(Math.abs(wave.length / length - 1)).toBeLessThan(0.02);
+    expect(Math.abs(wave.time / time - 1)).toBeLessThan(0.02);
+  },
+);
 
 // The same source: 1.0 + 0.5 mm, 200 kg/m³ apart, 1 Pa·s, with tension between the films.
 test.each([
@@ -33,11 +36,14 @@ test.each([
 });
 
 // Two half-spaces: s = Δρ·g ÷ 2k(μ1 + μ2), closed form (Chandrasekhar 1961, from memory).
-test.each([0.25, 1, 3])('short waves know no ground and no surface: lower film %d times as thick', (ratio) => {
-  const k = 120;
-  const growth = growthOf({ upper: 0.5, ratio, tension: 0 }, k);
-  expect(Math.abs(growth * 2 * k * (1 + ratio) - 1)).toBeLessThan(1e-9);
-});
+test.each([0.25, 1, 3])(
+  'short waves know no ground and no surface: lower film %d times as thick',
+  (ratio) => {
+    const k = 120;
+    const growth = growthOf({ upper: 0.5, ratio, tension: 0 }, k);
+    expect(Math.abs(growth * 2 * k * (1 + ratio) - 1)).toBeLessThan(1e-9);
+  },
+);
 
 test('a wave shorter than 2π√(tension) does not grow', () => {
   const films = { upper: 0.3, ratio: 1, tension: 0.04 };

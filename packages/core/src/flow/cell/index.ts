@@ -22,7 +22,7 @@ export interface CellAsk {
 }
 
 /** Cells of the film between places whose columns are looked at for cells. */
-const PITCH = 1.5;
+const PITCH = 2;
 /** Closely at the top, where a split takes least. */
 const DRILLED: Drilling = {
   heights: [1, 0.97, 0.9, 0.78, 0.55, 0.2],

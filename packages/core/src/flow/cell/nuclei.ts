@@ -31,10 +31,12 @@ export interface Cells {
 }
 
 /**
- * Spread of radii, ln, without tension between films and with it: they come out as CV 0.27 to 0.33 and 0.14 to 0.17 of what is seen
- * (science-flow, 13), a part of it from their paces.
+ * How unlike the cells of one place are: spread of their radii, ln, and how much smaller one may be where its neighbours leave it no more room.
+ * What is seen of them comes out as CV 0.27 to 0.33, and 0.14 to 0.17 where there is tension between the films (science-flow, 13), a
+ * part of it from their paces.
  */
-const SPREAD = { plain: 0.26, taut: 0.13 };
+const PLAIN = { spread: 0.3, squeezed: 0.5 };
+const TAUT = { spread: 0.14, squeezed: 0.8 };
 const PACES = 0.2;
 const paceOf = (luck: number): number => 1 + PACES * (2 * luck - 1);
 /** So small cells are dust, mm. */
@@ -43,8 +45,6 @@ const LEAST_MM = 0.6;
 const LEAST_THINNED = 0.5;
 /** Places tried for each cell that there is room for. */
 const TRIES = 4;
-/** Where the wave's length is no room, a cell may be so much smaller. */
-const SQUEEZED = 0.5;
 /** Cells stand so far apart that their outlines do not meet. */
 const APART = 1.04;
 
@@ -76,11 +76,11 @@ export function nucleate(
     if (pace * everThinned(own) < SEEN * own.tears) continue;
     const [x, y] = placeMm(places, place);
     const atMm = [x + pitchMm * (luck(2) - 0.5), y + pitchMm * (luck(3) - 0.5)] as const;
-    const spread = own.split.tension > 0 ? SPREAD.taut : SPREAD.plain;
+    const { spread, squeezed } = own.split.tension > 0 ? TAUT : PLAIN;
     const wanted = 0.5 * own.waveMm * Math.exp(spread * normal(luck(4), luck(5), luck(6)));
     // As large as its neighbours leave it room.
-    const room = roomFor(file, atMm, own.back, wanted);
-    if (room < SQUEEZED) continue;
+    const room = roomFor(file, atMm, own.back, wanted, squeezed);
+    if (room < squeezed) continue;
     const radius = wanted * room;
     const radiusMm = radius / Math.sqrt(Math.max(1e-3, areaBack(own.back)));
     if (radiusMm < LEAST_MM) continue;
@@ -114,12 +114,13 @@ const lengthOf = (
   y: number,
 ): number => Math.hypot(a * x + b * y, c * x + d * y);
 
-/** By how much a cell of this radius, drawn out so, must be smaller to stand beside those there are; at most 1. */
+/** By how much a cell of this radius, drawn out so, must be smaller to stand beside those there are; at most 1, and not told once it is less than the least. */
 function roomFor(
   { near }: ReturnType<typeof filed>,
   [x, y]: readonly [number, number],
   back: Ripe['back'],
   radius: number,
+  least: number,
 ): number {
   let room = 1;
   const reach = radius / leastStretch(back);
@@ -132,7 +133,7 @@ function roomFor(
       const own = radius / lengthOf(back, dx / away, dy / away);
       const others = 1 / lengthOf(other.toRound, dx / away, dy / away);
       room = Math.min(room, (away / APART - others) / own);
-      if (room < SQUEEZED) return room;
+      if (room < least) return room;
     }
   return room;
 }

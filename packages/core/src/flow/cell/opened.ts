@@ -5,7 +5,7 @@ import { cameFrom, overturn } from './overturn';
 import { begun, cellAge, rhoAt, tornAt } from './seen-in';
 
 /** Depths a column of a cell is looked up at, as shares of the film: closely at the top, where light still gets through. */
-const DEPTHS = [0, 0.01, 0.03, 0.06, 0.11, 0.2, 0.35, 0.6, 1];
+const DEPTHS = [0, 0.012, 0.04, 0.09, 0.18, 0.32, 0.5, 0.7, 0.86, 1];
 /** Times the gap between two that differ is halved to find where the one paint ends. */
 const HALVINGS = 3;
 /** A cell of a smaller radius is a speck in this picture, px. */
@@ -15,10 +15,7 @@ const LEAST_PX = 1;
  * A plate with its cells open: in each what lay below is turned up to the surface, and what lay above has gone down at its rim. Columns of
  * all other places stay as they are. A generator: it yields after each cell.
  */
-export function* opened(
-  plate: Plate,
-  { cells, factors }: Cells,
-): Generator<void, Plate> {
+export function* opened(plate: Plate, { cells, factors }: Cells): Generator<void, Plate> {
   if (cells.length === 0) return plate;
   const { columns: was, width, height, pxPerMm, cover, filmUm } = plate;
   const columns: Columns = {

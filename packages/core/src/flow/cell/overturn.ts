@@ -100,7 +100,10 @@ export function cameFrom(
   const at = i * (DOWN + 1) + j;
   const past = at + DOWN + 1;
   from[0] =
-    (rho[at]! * (1 - v) + rho[at + 1]! * v) * (1 - u) + (rho[past]! * (1 - v) + rho[past + 1]! * v) * u;
+    (rho[at]! * (1 - v) + rho[at + 1]! * v) * (1 - u) +
+    (rho[past]! * (1 - v) + rho[past + 1]! * v) * u;
   from[1] =
-    1 - (zeta[at]! * (1 - v) + zeta[at + 1]! * v) * (1 - u) - (zeta[past]! * (1 - v) + zeta[past + 1]! * v) * u;
+    1 -
+    (zeta[at]! * (1 - v) + zeta[at + 1]! * v) * (1 - u) -
+    (zeta[past]! * (1 - v) + zeta[past + 1]! * v) * u;
 }

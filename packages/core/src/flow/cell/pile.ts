@@ -26,7 +26,8 @@ export interface Pile extends Omit<Makeup, 'activator'> {
 
 /** One paint of a column. */
 export interface Layer extends Makeup {
-  readonly nu: number;
+  /** ln of its kinematic viscosity, m²/s. */
+  readonly lnNu: number;
   readonly folds: number;
 }
 
@@ -50,9 +51,12 @@ export function pileBetween(column: Column, fromUm: number, toUm: number): Pile 
   for (const [layer, um] of column) {
     const own = Math.min(top + um, toUm) - Math.max(top, fromUm);
     top += um;
-    if (own <= 0) continue;
+    if (own <= 0) {
+      if (top > toUm) break;
+      continue;
+    }
     pile.um += own;
-    pile.nu += own * Math.log(layer.nu);
+    pile.nu += own * layer.lnNu;
     pile.densityKgM3 += own * layer.densityKgM3;
     pile.oil += own * layer.oil;
     pile.oilPaS = Math.max(pile.oilPaS, layer.oilPaS);

@@ -87,7 +87,7 @@ export function ripen(
     if (growth && (whole || !wave)) wave = { mm: growth.mm, back: stretches[turn]! };
   }
   if (!wave) return undefined;
-  const lying = growthAt(split, heights.at(-1)!);
+  const lying = growthAt(split, (heights[Math.max(born, still - 1)]! + heights.at(-1)!) / 2);
   const leftAt = ages[still - 1] ?? 0;
   return {
     split,
@@ -115,8 +115,7 @@ function coaxedBy(
   let passes = 0;
   for (const n of turns[turn]!.acts) {
     const act = scene.acts[n]!;
-    passes +=
-      actOf(act).coaxes?.(act, [x * cellMm - originMm[0], y * cellMm - originMm[1]]) ?? 0;
+    passes += actOf(act).coaxes?.(act, [x * cellMm - originMm[0], y * cellMm - originMm[1]]) ?? 0;
   }
   return passes;
 }

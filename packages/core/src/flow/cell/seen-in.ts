@@ -21,11 +21,14 @@ export const cellAge = (cell: PaintCell, factors: Factors, leftForS?: number): n
 export const WOBBLE = 0.07;
 
 /** How far from a cell's middle a place is, in its radii there: a little long, and a little three-cornered. Offsets in mm. */
-export function rhoAt({ toRound: [a, b, c, d], wobble: [one, other] }: PaintCell, x: number, y: number) {
+export function rhoAt(
+  { toRound: [a, b, c, d], wobble: [one, other] }: PaintCell,
+  x: number,
+  y: number,
+) {
   const [u, v] = [a * x + b * y, c * x + d * y];
   const angle = Math.atan2(v, u);
-  const outline =
-    1 + WOBBLE * (Math.cos(2 * (angle - one)) + 0.6 * Math.cos(3 * (angle - other)));
+  const outline = 1 + WOBBLE * (Math.cos(2 * (angle - one)) + 0.6 * Math.cos(3 * (angle - other)));
   return Math.hypot(u, v) / outline;
 }
 

@@ -23,9 +23,9 @@ export interface Split {
 }
 
 /** Deeper than this share of the film nothing breaks through: no wave of it is felt at the surface. */
-const DEEPEST = 0.9;
-/** Of what lies below, as much again as what lies above counts. */
-const REACH = 1;
+const DEEPEST = 0.7;
+/** Of what lies below, twice as much as lies above counts (judgement). */
+const REACH = 2;
 
 /** The split of a column that grows fastest; undefined where nothing drives any. */
 export function splitOf(column: Column, factors: Factors): Split | undefined {
@@ -36,9 +36,12 @@ export function splitOf(column: Column, factors: Factors): Split | undefined {
   for (const [, own] of column.slice(0, -1)) {
     aboveUm += own;
     if (aboveUm > DEEPEST * um) break;
-    const above = pileBetween(column, 0, aboveUm);
-    const under = pileBetween(column, aboveUm, (1 + REACH) * aboveUm);
-    const split = between(above, under, um, factors);
+    const split = between(
+      pileBetween(column, 0, aboveUm),
+      pileBetween(column, aboveUm, (1 + REACH) * aboveUm),
+      um,
+      factors,
+    );
     if (!split) continue;
     const growth = growthAt(split, um);
     const rate = growth ? growth.drivePerS / growth.time : 0;
@@ -114,7 +117,7 @@ export function grownBetween(
   holdsPerS: number,
 ): number {
   if (drivePerS <= holdsPerS) return 0;
-  if (setsPerS <= 0) return ((drivePerS - holdsPerS) * (toS - fromS)) / time;
+  if (setsPerS * toS < 1e-9) return ((drivePerS - holdsPerS) * (toS - fromS)) / time;
   const stops = holdsPerS > 0 ? Math.log(drivePerS / holdsPerS) / setsPerS : Infinity;
   const end = Math.min(toS, stops);
   if (end <= fromS) return 0;

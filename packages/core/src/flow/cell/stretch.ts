@@ -10,18 +10,17 @@ export type Matrix = readonly [number, number, number, number];
  * What the motion since the end of a turn did to a small piece of the surface: where it was then for where it is now, both from its middle. By
  * differences between neighbours; the unit matrix where none is known.
  */
-export function stretchBack(
-  course: Course,
-  turn: number,
-  place: number,
-  cellMm: number,
-): Matrix {
+export function stretchBack(course: Course, turn: number, place: number, cellMm: number): Matrix {
   const { across, down, x, y } = course;
   const count = across * down;
   const pitch = course.pitchMm / cellMm;
   const base = turn * count;
   const [px, py] = [place % across, Math.floor(place / across)];
-  const slope = (step: number, back: boolean, on: boolean): readonly [number, number] | undefined => {
+  const slope = (
+    step: number,
+    back: boolean,
+    on: boolean,
+  ): readonly [number, number] | undefined => {
     const here = base + place;
     const parts = [back ? -step : 0, on ? step : 0].map((d) => here + d);
     const [a, b] = parts as [number, number];

@@ -35,10 +35,7 @@ interface Face {
 }
 
 /** What is told of cells that stand open. */
-export function tellCells(
-  { cells, factors }: Cells,
-  face: Face,
-): CellsTold {
+export function tellCells({ cells, factors }: Cells, face: Face): CellsTold {
   const open = cells.flatMap((cell) => {
     const mm = openMm(cell, factors);
     return mm > 0 ? [{ cell, mm }] : [];
@@ -55,16 +52,27 @@ export function tellCells(
   const leftFor = (s: number) =>
     then(cells.map((cell) => openMm(cell, factors, s)).filter((mm) => mm > 0));
   const whole = leftFor(LONGEST_S).share;
-  const doneMin = Array.from({ length: LONGEST_S / 60 }, (_, n) => n + 1).find(
-    (min) => leftFor(60 * min).share >= 0.9 * whole,
-  );
   return {
     ...then(open.map(({ mm }) => mm)),
     causes: [...counts].map(([says, count]) => ({ says, count })).sort((a, b) => b.count - a.count),
     ninths,
     left: LEFT_MIN.map((min) => ({ min, ...leftFor(60 * min) })),
-    ...(whole > 0 && doneMin !== undefined ? { doneMin } : {}),
+    ...(whole > 0 ? { doneMin: firstMin((min) => leftFor(60 * min).share >= DONE * whole) } : {}),
   };
+}
+
+/** What part of what opens in the longest time makes most of it. */
+const DONE = 0.9;
+
+/** The first minute of the longest time at which something holds that goes on holding. */
+function firstMin(holds: (min: number) => boolean): number {
+  let [not, yes] = [0, LONGEST_S / 60];
+  while (yes - not > 1) {
+    const middle = Math.floor((not + yes) / 2);
+    if (holds(middle)) yes = middle;
+    else not = middle;
+  }
+  return yes;
 }
 
 const third = (share: number): number => Math.min(2, Math.max(0, Math.floor(3 * share)));
@@ -83,6 +91,8 @@ function thenOf(mms: readonly number[], areaMm2: number): CellsThen {
   };
 }
 
+/** Nobody calls a narrower hole a cell, mm. */
+const LEAST_MM = 0.6;
 /** Times the radius is halved to find how far out what lay below is seen. */
 const HALVINGS = 7;
 const from = new Float64Array(2);
@@ -98,7 +108,7 @@ export function openMm(cell: PaintCell, factors: Factors, leftForS?: number): nu
     cameFrom(table, rho, tornAt(table, rho, skin), from);
     return from[1]! > aboveUm / um;
   };
-  if (!below(0)) return 0;
+  if (!below(LEAST_MM / 2 / radiusMm)) return 0;
   let [inside, outside] = [0, 1];
   for (let n = 0; n < HALVINGS; n++) {
     const middle = (inside + outside) / 2;

@@ -10,7 +10,9 @@ export function turnedFrom(
   { cells, factors }: Cells,
   [x, y]: readonly [number, number],
   filmUm: number,
-): ((depth: number) => { readonly atMm: readonly [number, number]; readonly depth: number }) | undefined {
+):
+  | ((depth: number) => { readonly atMm: readonly [number, number]; readonly depth: number })
+  | undefined {
   for (const cell of cells) {
     const [dx, dy] = [x - cell.atMm[0], y - cell.atMm[1]];
     if (Math.hypot(dx, dy) > cell.reachMm || !begun(cell)) continue;

@@ -1,0 +1,217 @@
+import { contours } from 'd3-contour';
+import { type Factors, factorsWith } from '../../factor';
+import type { Act } from '../act';
+import { emptyColumns, goOn, MOST_RUNS } from '../columns';
+import { develop, type Plate } from '../develop';
+import { endOf, oncePoured, poured, scene } from '../scene.test-data';
+import { type Cells, cellsOf, type CellsTold, type Makeup, opened, tellCells, turnedFrom } from '.';
+import { drawnOut } from './stretch';
+import { openMm } from './told';
+
+/** Paint of one weight, with nothing in it. */
+const PLAIN: Makeup = {
+  densityKgM3: 1060,
+  oil: 0,
+  oilPaS: 0,
+  matt: 0,
+  flakes: 0,
+  activator: false,
+};
+const HEAVY = { ...PLAIN, densityKgM3: 1160 };
+const OILY = { ...PLAIN, oil: 2, oilPaS: 0.35 };
+
+const SIDE = 60;
+const film = (mix: string, filmMm: number): Act => ({ kind: 'overlay', mix, filmMm });
+const LAID = [film('under', 1), film('over', 0.4)];
+const rest = (s: number): Act => ({ kind: 'rest', s });
+/** Behind a raised rim, so that the film stays as thick as it was laid. */
+const make = oncePoured(({ acts, sets = 0 }: { readonly acts: readonly Act[]; sets?: number }) =>
+  poured(scene(acts, { widthMm: SIDE, heightMm: SIDE, rimMm: 20, nu: 4e-4, setsPerS: sets }), 48),
+);
+
+interface Asked {
+  readonly acts?: readonly Act[];
+  readonly sets?: number;
+  readonly over?: Makeup;
+  readonly under?: Makeup;
+  readonly factors?: Partial<Factors>;
+}
+
+function cellsIn({
+  acts = [...LAID, rest(120)],
+  sets,
+  over = HEAVY,
+  under = PLAIN,
+  factors,
+}: Asked) {
+  const made = make({ acts, ...(sets === undefined ? {} : { sets }) });
+  const asked = { makeups: { over, under }, factors: factorsWith(factors) };
+  const cells = endOf(cellsOf(made.pour, made.kernel, asked));
+  return { ...made, cells };
+}
+const told = (asked: Asked): CellsTold => tell(cellsIn(asked).cells);
+const tell = (cells: Cells) =>
+  tellCells(cells, { widthMm: SIDE, heightMm: SIDE, areaMm2: SIDE * SIDE });
+
+test('heavy paint over light opens cells as wide as the wave that grows fastest', () => {
+  const { count, medianMm, causes } = told({});
+  expect(count).toBeGreaterThan(200);
+  expect(causes.map((c) => c.says)).toEqual(['heavy paint over light']);
+  // Upper film 0.286 of 1.4 mm: waves of 1.45 H (science-flow.md, 5); what is open is a part of it.
+  const wave = 1.45 * 1.4;
+  expect(medianMm).toBeGreaterThan(0.4 * wave);
+  expect(medianMm).toBeLessThan(wave);
+});
+
+test.each([
+  ['both alike', PLAIN, PLAIN],
+  ['light over heavy', PLAIN, HEAVY],
+])('no cells, and the same plate: %s', (_, over, under) => {
+  const { pour, kernel, cells } = cellsIn({ over, under });
+  expect(cells.cells).toEqual([]);
+  const plate = endOf(develop(pour, kernel, 40));
+  expect(endOf(opened(plate, cells))).toBe(plate);
+});
+
+// science-flow.md, 13: CV 0.27 to 0.33 without oil, 0.14 to 0.17 with.
+test('oil makes fewer cells, larger ones, and more alike', () => {
+  const [plain, oily] = [
+    told({ acts: [...LAID, rest(900)] }),
+    told({ acts: [...LAID, rest(900)], under: OILY }),
+  ];
+  expect(oily.medianMm).toBeGreaterThan(2 * plain.medianMm);
+  expect(oily.count).toBeLessThan(plain.count / 4);
+  expect(plain.spread).toBeGreaterThan(0.26);
+  expect(plain.spread).toBeLessThan(0.34);
+  expect(oily.spread).toBeGreaterThan(0.13);
+  expect(oily.spread).toBeLessThan(0.18);
+});
+
+test('cells grow as they wait, and what is told beforehand is what comes', () => {
+  const [short, long] = [told({ acts: [...LAID, rest(60)] }), told({ acts: [...LAID, rest(900)] })];
+  expect(long.share).toBeGreaterThan(1.2 * short.share);
+  const quarter = short.left.find(({ min }) => min === 15)!;
+  expect(quarter.share / long.share).toBeGreaterThan(0.9);
+  expect(quarter.share / long.share).toBeLessThan(1.1);
+});
+
+test('paint that sets stops them', () => {
+  const acts = [...LAID, rest(900)];
+  expect(told({ acts, sets: 0.02 }).share).toBeLessThan(0.7 * told({ acts }).share);
+});
+
+test('too thick a paint opens none', () => {
+  expect(told({ factors: { 'paint-holds': 5 } }).count).toBe(0);
+});
+
+test('a flame opens cells where it goes, and the pieces beside it stay', () => {
+  const heat: Act = { kind: 'heat', atMm: [15, 30], rMm: 10, thinsLn: 0.5, s: 16 };
+  const acts = [...LAID, rest(20), heat];
+  const { cells } = cellsIn({ acts });
+  const open = cells.cells.filter((cell) => openMm(cell, cells.factors) > 0);
+  expect(open.length).toBeGreaterThan(10);
+  for (const { atMm } of open) expect(Math.hypot(atMm[0] - 15, atMm[1] - 30)).toBeLessThan(20);
+  const { cells: cold } = cellsIn({ acts: [...LAID, rest(36)] });
+  expect(tell(cold).count).toBeLessThan(open.length / 3);
+});
+
+test('cells are drawn out by later moves, and broken where that goes too far', () => {
+  const drag = (mm: number): Act => ({ kind: 'tilt', towardDeg: 0, angleDeg: 12, s: mm });
+  const after = (moves: readonly Act[], factors?: Partial<Factors>) =>
+    cellsIn({ acts: [...LAID, rest(90), ...moves], ...(factors ? { factors } : {}) });
+  const still = after([]);
+  const moved = after([drag(12)]);
+  expect(tell(still.cells).count).toBeGreaterThan(200);
+  const lengths = ({ cells: { cells } }: typeof still) =>
+    cells.reduce((sum, { toRound }) => sum + drawnOut(toRound), 0) / cells.length;
+  expect(lengths(still)).toBeCloseTo(1, 3);
+  expect(lengths(moved)).toBeGreaterThan(1.05);
+  // What was drawn out by more than that has broken, and in the seconds since nothing has opened anew.
+  const strict = after([drag(12)], { 'cell-breaks-at': 1.02 });
+  expect(tell(strict.cells).count).toBeLessThan(0.5 * tell(moved.cells).count);
+});
+
+/** Areas of what shows the lower paint, mm², by a package that finds outlines. */
+function measured(plate: Plate, stratum: number): number[] {
+  const { width, height, columns, pxPerMm } = plate;
+  const shows = Array.from({ length: width * height }, (_, i) =>
+    columns.strata[i * MOST_RUNS] === stratum ? 1 : 0,
+  );
+  const areaOf = (ring: readonly (readonly number[])[]) =>
+    Math.abs(
+      ring.reduce((sum, [x, y], i) => {
+        const [nx, ny] = ring[(i + 1) % ring.length]!;
+        return sum + x! * ny! - nx! * y!;
+      }, 0) / 2,
+    );
+  return contours()
+    .size([width, height])
+    .thresholds([0.5])(shows)[0]!
+    .coordinates.map(
+      ([outer, ...holes]) =>
+        holes.reduce((sum, hole) => sum - areaOf(hole), areaOf(outer!)) / pxPerMm ** 2,
+    );
+}
+
+test('what is told of cells is what is measured in the picture', () => {
+  const { pour, kernel, cells } = cellsIn({ acts: [...LAID, rest(900)], under: OILY });
+  const plate = endOf(opened(endOf(develop(pour, kernel, 480)), cells));
+  const areas = measured(plate, 0).filter((mm2) => mm2 > 0.3);
+  const { count, medianMm } = tell(cells);
+  const widths = areas.map((mm2) => 2 * Math.sqrt(mm2 / Math.PI)).sort((a, b) => a - b);
+  // Cells at the very edge are cut, and counted all the same.
+  expect(Math.abs(widths.length - count)).toBeLessThanOrEqual(Math.max(2, 0.1 * count));
+  expect(Math.abs(widths[widths.length >> 1]! / medianMm - 1)).toBeLessThan(0.1);
+});
+
+test('the same cells whatever size the picture has', () => {
+  const { pour, kernel, cells } = cellsIn({ acts: [...LAID, rest(900)], under: OILY });
+  const shareAt = (pixels: number) =>
+    measured(endOf(opened(endOf(develop(pour, kernel, pixels)), cells)), 0).reduce((a, b) => a + b);
+  const [small, large] = [shareAt(120), shareAt(360)];
+  expect(small / large).toBeGreaterThan(0.95);
+  expect(small / large).toBeLessThan(1.05);
+});
+
+test('what cells turn over is all there', () => {
+  const { cells } = cellsIn({ acts: [...LAID, rest(900)], under: OILY });
+  // A film of two flat layers: 300 px, 0.4 of 1.4 mm above.
+  const [side, share] = [300, 0.4 / 1.4];
+  const columns = emptyColumns(side * side);
+  for (let i = 0; i < side * side; i++) {
+    goOn(columns, i, 1, 0);
+    goOn(columns, i, 0, share);
+  }
+  const flat: Plate = {
+    width: side,
+    height: side,
+    pxPerMm: side / SIDE,
+    columns,
+    filmUm: new Float32Array(side * side).fill(1400),
+    cover: new Uint8Array(side * side).fill(255),
+    on: new Uint8Array(side * side).fill(255),
+  };
+  const aboveIn = ({ columns: { count, strata, ends } }: Plate) => {
+    let sum = 0;
+    for (let i = 0; i < side * side; i++) {
+      let top = 0;
+      for (let n = i * MOST_RUNS; n < i * MOST_RUNS + count[i]!; n++) {
+        if (strata[n] === 1) sum += (ends[n]! - top) / 65_535;
+        top = ends[n]!;
+      }
+    }
+    return sum / side / side;
+  };
+  expect(aboveIn(flat)).toBeCloseTo(share, 4);
+  const after = aboveIn(endOf(opened(flat, cells)));
+  // A torn skin, a hundredth of the film where it is open, is not laid down again.
+  expect(after / share).toBeGreaterThan(0.93);
+  expect(after / share).toBeLessThan(1.02);
+});
+
+test('a core in the middle of a cell begins with what lay below', () => {
+  const { cells } = cellsIn({ acts: [...LAID, rest(900)], under: OILY });
+  const cell = cells.cells.find((c) => openMm(c, cells.factors) > 2)!;
+  expect(turnedFrom(cells, cell.atMm, 1400)!(0).depth).toBeGreaterThan(0.4 / 1.4);
+  expect(turnedFrom({ ...cells, cells: [] }, cell.atMm, 1400)).toBeUndefined();
+});
