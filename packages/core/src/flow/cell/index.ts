@@ -26,7 +26,7 @@ const PITCH = 2;
 /** Closely at the top, where a split takes least. */
 const DRILLED: Drilling = {
   heights: [1, 0.97, 0.9, 0.78, 0.55, 0.2],
-  halvings: 2,
+  halvings: 1,
   closer: false,
 };
 
