@@ -24,7 +24,8 @@ export interface FactorDefinition {
     | 'times'
     | 'L*'
     | 'ΔE'
-    | '°C';
+    | '°C'
+    | '°';
   readonly usual: number;
   /** The least and the most anybody could mean by it. */
   readonly least: number;

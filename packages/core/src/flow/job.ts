@@ -27,6 +27,8 @@ export interface PourAsk {
   readonly cells?: number;
   /** By what cells open in it; none do where absent. */
   readonly opens?: CellAsk;
+  /** Only looked at as closely as a first look is: several pours are to be told apart, not one judged. */
+  readonly quick?: true;
   /**
    * Somebody waits for it: something is to be seen soon, from a film so coarse, while the pour itself is computed. Another grid is another
    * pour, so its figures are not told.
@@ -106,7 +108,7 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
   const { pour, kernel } = bench.poured;
   for (const pixels of ask.pixels) {
     if (have && have.pixels >= pixels) continue;
-    const plate = yield* develop(pour, kernel, pixels);
+    const plate = yield* develop(pour, kernel, pixels, ask.quick && FIRST_LOOK);
     bench.plate = { key, pixels, plate };
     yield* judged(bench, ask, pixels === finest);
   }

@@ -23,6 +23,10 @@ export interface Portion {
 export const portionMl = ({ strata }: Pick<Portion, 'strata'>): number =>
   strata.reduce((sum, l) => sum + l.ml, 0);
 
+/** Its strata with so much more of each as a scale does not show, mL; no less than half of what was meant. */
+export const withMore = (strata: Portion['strata'], moreMl: number): Portion['strata'] =>
+  strata.map((own) => ({ ...own, ml: Math.max(own.ml / 2, own.ml + moreMl) }));
+
 /** Its strata without which mix is which. */
 export const strataKey = ({ strata }: Pick<Portion, 'strata'>) =>
   strata.map(({ ml, dive, sinks = 0 }) => [ml, dive, sinks]);

@@ -45,3 +45,14 @@ export { type TechniqueFor, techniqueKey, techniquesFor, type Wish } from './ask
 export { type ToWeigh, weighingOrder } from './asked/weighing-order';
 export { paletteOf, type Preview, previewKey, previewOf } from './preview/preview';
 export type { Studio } from './document/studio';
+export {
+  deciders,
+  type Range,
+  runOffMl,
+  type Spread,
+  spreadOf,
+  type Trial,
+  trialsOf,
+  wayOf,
+  WAYS,
+} from './asked/ways';

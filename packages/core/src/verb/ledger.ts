@@ -34,6 +34,8 @@ export interface Entry {
 interface Flow {
   /** Up to where it is left to dry. */
   readonly acts: readonly Act[];
+  /** The move each of them is of, by its id. */
+  readonly moves: readonly string[];
   /** What of them goes on at once; see `PourScene`. */
   readonly turns?: readonly (readonly number[])[];
   /** Mean of all that these acts bring: kinematic viscosity, m²/s, and density. */
@@ -66,11 +68,13 @@ export function keepLedger(moves: readonly Move[], table: Table): Ledger {
     full,
     flow: () => {
       const turns = turnsOf(flowing);
-      const acts = turns.flat(2);
+      const lanes = turns.flat();
+      const acts = lanes.flatMap((lane) => lane.acts);
       return {
         acts,
-        ...(turns.some((lanes) => lanes.length > 1)
-          ? { turns: turns.map((lanes) => lanes.map((lane) => lane.length)) }
+        moves: lanes.flatMap((lane) => lane.acts.map(() => lane.move)),
+        ...(lanes.length > turns.length
+          ? { turns: turns.map((turn) => turn.map((lane) => lane.acts.length)) }
           : {}),
         ...meansOf(acts, table, { areaCm2, outlineMm }),
       };
@@ -86,14 +90,14 @@ interface Flowing {
 }
 
 /** Acts turn by turn; moves that begin together are lanes of one turn, that of the earliest of them. */
-function turnsOf(flowing: readonly Flowing[]): readonly (readonly (readonly Act[])[])[] {
-  const turns: (readonly Act[])[][] = [];
-  const turnOf = new Map<string, (readonly Act[])[]>();
-  for (const { move, with: other, acts } of flowing) {
-    let turn = other === undefined ? undefined : turnOf.get(other);
+function turnsOf(flowing: readonly Flowing[]): readonly (readonly Flowing[])[] {
+  const turns: Flowing[][] = [];
+  const turnOf = new Map<string, Flowing[]>();
+  for (const lane of flowing) {
+    let turn = lane.with === undefined ? undefined : turnOf.get(lane.with);
     if (!turn) turns.push((turn = []));
-    turn.push(acts);
-    turnOf.set(move, turn);
+    turn.push(lane);
+    turnOf.set(lane.move, turn);
   }
   return turns;
 }
@@ -255,7 +259,11 @@ const nuIn =
     viscosityOf(mix) / (1000 * scene.densityOf(mix));
 
 /** What flows, all in all: viscosity by logarithm and density, both by volume. */
-function meansOf(acts: readonly Act[], table: Table, face: Face): Omit<Flow, 'acts' | 'turns'> {
+function meansOf(
+  acts: readonly Act[],
+  table: Table,
+  face: Face,
+): Omit<Flow, 'acts' | 'moves' | 'turns'> {
   const brought = new Map<string, number>();
   for (const act of acts)
     for (const { mix, ml, sidesMl = 0 } of actOf(act).brings(act, face))

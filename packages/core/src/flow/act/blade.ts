@@ -1,6 +1,6 @@
 import { type Stroke, wipe } from '../wiped-strip';
 import { atOnce } from '../at-once';
-import type { ActDefinition } from './define';
+import { type ActDefinition, shifted } from './define';
 
 /** A sheet, towel, knife or card drawn over the film in one stroke. */
 export interface Blade extends Stroke {
@@ -12,6 +12,16 @@ export const blade: ActDefinition<Blade> = {
   weight: () => 0,
   brings: () => [],
   key: (act) => act,
+  strays: (act, { byMm, towardDeg }) => {
+    const fromMm = shifted(act.fromMm, byMm);
+    const [x, y] = [act.toMm[0] - act.fromMm[0], act.toMm[1] - act.fromMm[1]];
+    const turn = (towardDeg * Math.PI) / 180;
+    const along = [
+      x * Math.cos(turn) - y * Math.sin(turn),
+      x * Math.sin(turn) + y * Math.cos(turn),
+    ] as const;
+    return { ...act, fromMm, toMm: shifted(fromMm, along) };
+  },
   *run(stroke, { kernel: { film }, site }) {
     const strip = wipe(Float32Array.from(film.h), site, stroke);
     if (strip) yield atOnce(film, site, strip);

@@ -38,6 +38,19 @@ export interface UnderWay {
   xFirst: boolean;
 }
 
+/** How far a hand is off what it meant, for one act. */
+export interface Slip {
+  /** Steeper by so much, and turned by so much, degrees. */
+  readonly angleDeg: number;
+  readonly towardDeg: number;
+  /** Elsewhere by so much, mm. */
+  readonly byMm: readonly [number, number];
+  /** Longer by this factor. */
+  readonly slower: number;
+  /** More of each portion by so much, mL. */
+  readonly moreMl: number;
+}
+
 /** One piece's face, as far as it decides how much paint an act brings. */
 export interface Face {
   readonly areaCm2: number;
@@ -94,6 +107,8 @@ export type ActDefinition<A extends { readonly kind: string }> = Happens<A> & {
   readonly still?: true;
   /** How far it coaxes cells open at a place, mm, in passes of a flame straight over it. */
   readonly coaxes?: (act: A, atMm: readonly [number, number]) => number;
+  /** The act as a hand does it that strays so; as it is where absent. */
+  readonly strays?: (act: A, slip: Slip) => A;
   /** With it paint is not as thick everywhere. */
   readonly varies?: true;
   /** Absent where it brings no paint. `nth` counts acts of its kind before it, for chances that differ. */
@@ -101,3 +116,8 @@ export type ActDefinition<A extends { readonly kind: string }> = Happens<A> & {
   /** Where its paint first stood, cells: what traces back beside every stream is taken for the nearest one's first paint. */
   readonly began?: (act: A, under: Pick<UnderWay, 'site' | 'seed'>) => readonly [number, number];
 };
+
+export const shifted = (
+  [x, y]: readonly [number, number],
+  [dx, dy]: readonly [number, number],
+): readonly [number, number] => [x + dx, y + dy];

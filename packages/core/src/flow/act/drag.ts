@@ -1,7 +1,7 @@
 import type { Point } from '../../surface/path';
 import { atOnce } from '../at-once';
 import { draggedAlong } from '../dragged-line';
-import type { ActDefinition } from './define';
+import { type ActDefinition, shifted } from './define';
 
 /** A tine drawn through the film to the ground; what it touches it takes along a little way. */
 export interface Drag {
@@ -17,6 +17,7 @@ export const drag: ActDefinition<Drag> = {
   weight: () => 0,
   brings: () => [],
   key: (act) => act,
+  strays: (act, { byMm }) => ({ ...act, lineMm: act.lineMm.map((p) => shifted(p, byMm)) }),
   *run({ lineMm, takesMm, reachMm }, { kernel: { film }, site }) {
     const { cellMm, originMm } = site;
     const points = lineMm.map(([x, y]): Point => [

@@ -2,9 +2,9 @@ import { addFootprint } from '../disc';
 import { fieldAt } from '../field-at';
 import { DRY_M, type Film } from '../film';
 import type { Site } from '../ground';
-import { laminate, type Portion, portionMl, strataKey, thicknessOf } from '../lamination';
+import { laminate, type Portion, portionMl, strataKey, thicknessOf, withMore } from '../lamination';
 import type { Step } from '../step';
-import type { ActDefinition, UnderWay } from './define';
+import { type ActDefinition, shifted, type UnderWay } from './define';
 
 /** Drops let fall one after the other, all alike: each stands in the film down to the ground and pushes outward what was there. */
 export interface Drop extends Portion {
@@ -22,6 +22,11 @@ export const drop: ActDefinition<Drop> = {
   weight: () => 0,
   brings: ({ strata }) => strata,
   key: (act) => ({ ...act, strata: strataKey(act) }),
+  strays: (act, { byMm, moreMl }) => ({
+    ...act,
+    spotsMm: act.spotsMm.map((p) => shifted(p, byMm)),
+    strata: withMore(act.strata, moreMl),
+  }),
   began: ({ spotsMm }, { site: { originMm, cellMm } }) => {
     const [x, y] = spotsMm[0]!;
     return [(x + originMm[0]) / cellMm, (y + originMm[1]) / cellMm];

@@ -1,5 +1,5 @@
 import { tilted } from '../grid';
-import type { ActDefinition } from './define';
+import { type ActDefinition, shifted } from './define';
 
 /** Warmed from above for a while, so that the upper film runs the more easily: a flame, hot air from high up. */
 export interface Heat {
@@ -28,6 +28,11 @@ export const heat: ActDefinition<Heat> = {
   brings: () => [],
   key: (act) => act,
   still: true,
+  strays: (act, { slower, byMm }) => ({
+    ...act,
+    ...(act.atMm ? { atMm: shifted(act.atMm, byMm) } : {}),
+    s: act.s * slower,
+  }),
   coaxes: (act, [x, y]) => {
     const passes = act.s / PASS_S;
     return passes * warmth(act, x, y);

@@ -1,7 +1,7 @@
 import type { Film } from '../film';
 import { tilted } from '../grid';
 import type { Site } from '../ground';
-import type { ActDefinition } from './define';
+import { type ActDefinition, shifted } from './define';
 
 /** Air blown along the film: it presses where it strikes and drags the surface along ahead of that, and wanders on its way. */
 export interface Jet {
@@ -31,6 +31,12 @@ export const jet: ActDefinition<Jet> = {
   weight: ({ s }) => 2 * s,
   brings: () => [],
   key: (act) => act,
+  strays: (act, { byMm, slower, towardDeg }) => ({
+    ...act,
+    fromMm: shifted(act.fromMm, byMm),
+    towardDeg: act.towardDeg + towardDeg,
+    s: act.s * slower,
+  }),
   span: (act, under) => {
     const { kernel, site } = under;
     const { film } = kernel;

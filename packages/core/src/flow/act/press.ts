@@ -1,7 +1,7 @@
 import { fieldAt } from '../field-at';
 import type { Site } from '../ground';
 import { type AtOnce, atOnce } from '../at-once';
-import type { ActDefinition } from './define';
+import { type ActDefinition, shifted } from './define';
 
 /** Something round pressed into the film and lifted: part of what lay under it goes out and lies in a rim round it. */
 export interface Press {
@@ -24,6 +24,7 @@ export const press: ActDefinition<Press> = {
   weight: () => 0,
   brings: () => [],
   key: (act) => act,
+  strays: (act, { byMm }) => ({ ...act, atMm: shifted(act.atMm, byMm) }),
   *run(act, { kernel: { film }, site }) {
     yield atOnce(film, site, pressInto(Float32Array.from(film.h), site, act));
   },

@@ -16,6 +16,7 @@ export const rest: ActDefinition<Rest> = {
   brings: () => [],
   key: (act) => act,
   still: true,
+  strays: (act, { slower }) => ({ ...act, s: act.s * slower }),
   span: ({ s }, under) => {
     const level = tilted(under.nu);
     return { s, felt: FELT, driveAt: () => level };

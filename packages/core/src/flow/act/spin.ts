@@ -1,7 +1,7 @@
 import { addSpin } from '../film';
 import { RAMP_S } from '../frames';
 import { tilted } from '../grid';
-import type { ActDefinition } from './define';
+import { type ActDefinition, shifted } from './define';
 
 /** Turned level about a place, up to speed and down again evenly. */
 export interface Spin {
@@ -16,6 +16,11 @@ export const spin: ActDefinition<Spin> = {
   weight: ({ s }) => s,
   brings: () => [],
   key: (act) => act,
+  strays: (act, { slower, byMm }) => ({
+    ...act,
+    aboutMm: shifted(act.aboutMm, byMm),
+    s: act.s * slower,
+  }),
   span: ({ aboutMm, turnsPerMin, s }, under) => {
     const { kernel, site } = under;
     const { film } = kernel;

@@ -1,8 +1,8 @@
 import { apart, lengthOfLine } from '../../surface/path';
 import { addFootprint, meet, nearDisc, spotsOf, underM3 } from '../disc';
 import { tilted } from '../grid';
-import { laminate, type Portion, portionMl, strataKey, thicknessOf } from '../lamination';
-import type { ActDefinition } from './define';
+import { laminate, type Portion, portionMl, strataKey, thicknessOf, withMore } from '../lamination';
+import { type ActDefinition, shifted } from './define';
 
 /** Paint arriving from above on a disc that may move. */
 export interface Stream extends Portion {
@@ -38,6 +38,12 @@ export const stream: ActDefinition<Stream> = {
   brings: ({ strata, folds }) =>
     folds === undefined ? strata : strata.map(({ mix, ml }) => ({ mix, ml, folds })),
   key: (act) => ({ ...act, strata: strataKey(act) }),
+  strays: (act, { byMm, slower, moreMl }) => ({
+    ...act,
+    pathMm: act.pathMm.map((p) => shifted(p, byMm)),
+    s: act.s * slower,
+    strata: withMore(act.strata, moreMl),
+  }),
   began: (act, { site, seed }) => {
     const { x, y } = spotsOf(act, site, seed)(0)[0]!;
     return [x, y];

@@ -15,6 +15,12 @@ export const tilt: ActDefinition<Tilt> = {
   weight: ({ s }) => s,
   brings: () => [],
   key: (act) => act,
+  strays: (act, slip) => ({
+    ...act,
+    towardDeg: act.towardDeg + slip.towardDeg,
+    angleDeg: Math.max(0, act.angleDeg + slip.angleDeg),
+    s: act.s * slip.slower,
+  }),
   span: ({ angleDeg, towardDeg, s }, under) => {
     const ramp = Math.min(RAMP_S, s / 3);
     return {

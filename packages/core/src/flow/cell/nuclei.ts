@@ -32,11 +32,11 @@ export interface Cells {
 
 /**
  * How unlike the cells of one place are: spread of their radii, ln, and how much smaller one may be where its neighbours leave it no more room.
- * What is seen of them comes out as CV 0.27 to 0.33, and 0.14 to 0.17 where there is tension between the films (science-flow, 13), a
+ * What is seen of them comes out as CV 0.27 to 0.33, and 0.14 to 0.17 with oil (science-flow, 13), a
  * part of it from their paces.
  */
 const PLAIN = { spread: 0.3, squeezed: 0.5 };
-const TAUT = { spread: 0.14, squeezed: 0.8 };
+const OILY = { spread: 0.14, squeezed: 0.8 };
 const PACES = 0.2;
 const paceOf = (luck: number): number => 1 + PACES * (2 * luck - 1);
 /** So small cells are dust, mm. */
@@ -44,7 +44,7 @@ const LEAST_MM = 0.6;
 /** Where less has thinned than this nothing has turned over, times e. */
 const LEAST_THINNED = 0.5;
 /** Places tried for each cell that there is room for. */
-const TRIES = 4;
+const TRIES = 8;
 /** Cells stand so far apart that their outlines do not meet. */
 const APART = 1.04;
 
@@ -76,7 +76,7 @@ export function nucleate(
     if (pace * everThinned(own) < SEEN * own.tears) continue;
     const [x, y] = placeMm(places, place);
     const atMm = [x + pitchMm * (luck(2) - 0.5), y + pitchMm * (luck(3) - 0.5)] as const;
-    const { spread, squeezed } = own.split.tension > 0 ? TAUT : PLAIN;
+    const { spread, squeezed } = own.split.lifts.oil > 0 ? OILY : PLAIN;
     const wanted = 0.5 * own.waveMm * Math.exp(spread * normal(luck(4), luck(5), luck(6)));
     // As large as its neighbours leave it room.
     const room = roomFor(file, atMm, own.back, wanted, squeezed);

@@ -21,6 +21,8 @@ export interface Preview {
   readonly scene: PourScene;
   readonly palette: Palette;
   readonly opens: CellAsk;
+  /** The move each act of the scene is of, by its id. */
+  readonly moves: readonly string[];
   /** Mean density of all that is poured, g/mL. */
   readonly densityGPerMl: number;
 }
@@ -33,7 +35,7 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
   const { shape, rim } = plan.surface;
   const definition = shapeOf(shape);
   const open = openPlan(plan);
-  const { densityGPerMl, ...flow } = keepLedger(plan.moves, {
+  const { densityGPerMl, moves, ...flow } = keepLedger(plan.moves, {
     ...tableOf(open, brief.surface, brief.budget, brief.cups, brief.factors),
     viscosityOf: pouredViscosity(plan, brief),
   }).flow();
@@ -60,6 +62,7 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
     },
     palette: paletteOf(plan),
     opens: { makeups: makeupsOf(open), factors: brief.factors },
+    moves,
     densityGPerMl,
   };
 }
