@@ -58,6 +58,7 @@ const WEB_LAYERS = [
   'make',
   'batch',
   'techniques',
+  'ways',
   'moves',
   'pour',
   'preview',

@@ -1,6 +1,7 @@
 import type { SpotLayer } from '@potter/core/flow';
 import { edit as edits, notPictured } from '@potter/core/plan';
 import { shapeOf } from '@potter/core/surface';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
@@ -32,6 +33,7 @@ interface Spot {
 export function PreviewStation() {
   const { id, plan, brief, edit, outcome, seed, trySeed, view, setView } = usePlan();
   const mat = useMat();
+  const router = useRouter();
   const { length } = useUnits();
   const [spot, setSpot] = useState<Spot>();
   const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
@@ -130,6 +132,11 @@ export function PreviewStation() {
       {outcome ? <Shows outcome={outcome} plan={plan} brief={brief} /> : null}
       {outcome?.cells ? <Cells cells={outcome.cells} /> : null}
       {outcome ? <FilmFigures outcome={outcome} brief={brief} /> : null}
+      <Button
+        className="self-start"
+        label="Ways it may turn out"
+        onPress={() => router.push(`/plans/${id}/ways`)}
+      />
       <Button
         className="self-start"
         label="Save the picture"

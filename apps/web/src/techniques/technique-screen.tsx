@@ -1,4 +1,11 @@
-import { type TechniqueFor, techniqueKey, techniquesFor, type Wish } from '@potter/core/plan';
+import {
+  brief,
+  previewOf,
+  type TechniqueFor,
+  techniqueKey,
+  techniquesFor,
+  type Wish,
+} from '@potter/core/plan';
 import { type OwnTechnique, type Sight, SIGHTS, TECHNIQUES } from '@potter/core/technique';
 import { type Tool, TOOLS } from '@potter/core/verb';
 import { techniqueFileName, writeTechnique } from '@potter/core/format';
@@ -6,6 +13,8 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Picture } from '@/picture/pour-host';
+import { useSeveral } from '@/picture/several';
+import { SmallPicture } from '@/picture/small-picture';
 import { saveFile } from '@/data/files';
 import { useOwnTechniques } from '@/data/own-techniques';
 import { usePlan } from '@/plan/plan-context';
@@ -17,9 +26,9 @@ import { Ticked } from '@/ui/ticked';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { OpenOwn } from './open-own';
-import { SmallPicture } from './small-picture';
-import { useSmallPictures } from './small-pictures';
 
+/** A film and a picture just fine enough to tell one technique from another. */
+const SMALL = { cells: 40, pixels: 112 } as const;
 const ALL_TOOLS = Object.keys(TOOLS) as Tool[];
 /** Whoever is in a hurry has so long, min. */
 const SHORT_MIN = 30;
@@ -34,7 +43,15 @@ export function TechniqueScreen() {
   const own = useOwnTechniques();
   const offers = useMemo(() => techniquesFor(plan, wish, own.kept), [plan, wish, own.kept]);
   const here = techniqueKey(plan);
-  const pictures = useSmallPictures(offers, studio);
+  const wanted = useMemo(
+    () =>
+      offers.map(({ key, plan: offered }) => ({
+        key,
+        preview: () => previewOf(offered, brief(offered, studio)),
+      })),
+    [offers, studio],
+  );
+  const { had } = useSeveral(wanted, SMALL);
   const has = wish.has ?? ALL_TOOLS;
   const back = () => router.replace(`/plans/${id}/moves`);
   return (
@@ -80,8 +97,8 @@ export function TechniqueScreen() {
             </View>
           </View>
           <Body>
-            Each picture is computed of this plan: its surface, its colours, its amounts. Coarse,
-            and without cells.
+            Each picture is computed of this plan: its surface, its colours, its amounts. Coarse:
+            enough to tell one from another.
           </Body>
         </View>
         {own.forgotten ? (
@@ -92,7 +109,7 @@ export function TechniqueScreen() {
             <Offer
               key={offer.key}
               offer={offer}
-              picture={pictures.get(offer.key)}
+              picture={had.get(offer.key)?.picture}
               mat={mat}
               planned={offer.key === here}
               open={opened === offer.key}

@@ -1,15 +1,17 @@
 import { createElement, useEffect, useRef } from 'react';
 import { View } from 'react-native';
-import { drawPicture } from '@/picture/draw-picture';
-import type { Picture } from '@/picture/pour-host';
+import { drawPicture } from './draw-picture';
+import type { Picture } from './pour-host';
 import { Small } from '@/ui/type';
 
 /** Room in the box, px. */
 const ROOM = { width: 124, height: 104 };
+/** The same where three stand side by side on a phone. */
+const NARROW = { width: 104, height: 88 };
 
 /** A picture's size, as large as there is room. */
-function fitted({ width, height }: Picture): { width: number; height: number } {
-  const scale = Math.min(ROOM.width / width, ROOM.height / height);
+function fitted({ width, height }: Picture, room: typeof ROOM): { width: number; height: number } {
+  const scale = Math.min(room.width / width, room.height / height);
   return { width: Math.round(width * scale), height: Math.round(height * scale) };
 }
 
@@ -18,10 +20,12 @@ export function SmallPicture({
   picture,
   label,
   mat,
+  narrow = false,
 }: {
   readonly picture: Picture | undefined;
   readonly label: string;
   readonly mat: string;
+  readonly narrow?: boolean;
 }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
@@ -29,7 +33,7 @@ export function SmallPicture({
   }, [picture]);
   return (
     <View
-      className="h-[112px] w-[132px] items-center justify-center"
+      className={`items-center justify-center ${narrow ? 'h-[92px] w-[110px]' : 'h-[112px] w-[132px]'}`}
       style={{ backgroundColor: mat }}
     >
       {picture ? (
@@ -38,7 +42,7 @@ export function SmallPicture({
             ref: canvas,
             role: 'img',
             'aria-label': label,
-            style: { ...fitted(picture), display: 'block' },
+            style: { ...fitted(picture, narrow ? NARROW : ROOM), display: 'block' },
           })}
         </View>
       ) : (

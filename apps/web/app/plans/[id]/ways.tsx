@@ -1,0 +1,4 @@
+import { withPlan } from '@/plan/with-plan';
+import { WaysScreen } from '@/ways/ways-screen';
+
+export default withPlan(WaysScreen);

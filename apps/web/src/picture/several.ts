@@ -1,0 +1,146 @@
+import type { Outcome } from '@potter/core/flow';
+import { type Preview, previewKey } from '@potter/core/plan';
+import { useEffect, useState } from 'react';
+import type { Answer, Ask } from '@/workers/messages';
+import type { Picture } from './pour-host';
+
+/** How closely each of several pours is looked at: cells of its film, as usual where it says nothing, and the longer side of its picture, px. */
+export interface Closeness {
+  readonly cells?: number;
+  readonly pixels: number;
+}
+
+/** A pour somebody wants to see among others; what it is of is worked out when its turn comes. */
+export interface Wanted {
+  readonly key: string;
+  readonly preview: () => Preview;
+}
+
+/** What there is of one of them. */
+export interface Had {
+  readonly picture: Picture;
+  readonly outcome: Outcome;
+}
+
+/** Pours kept for when somebody comes back. */
+const MOST_KEPT = 160;
+
+/** Pours there are, by what decides them. */
+const kept = new Map<string, Had>();
+
+export interface Several {
+  /** By the keys they were wanted under. */
+  readonly had: ReadonlyMap<string, Had>;
+  /** How many are still to come. */
+  readonly left: number;
+  readonly stopped: boolean;
+  readonly stop: () => void;
+  readonly goOn: () => void;
+}
+
+/** What there is, and how many of those wanted are over with. */
+interface State {
+  readonly of: readonly Wanted[];
+  readonly had: ReadonlyMap<string, Had>;
+  readonly over: number;
+}
+
+/**
+ * Several pours, computed one after the other in the order wanted. It goes on while one scrolls, and stops when asked to or when nobody looks any
+ * more; going on it begins with what is not there yet. What was there under the same key stays until it comes anew.
+ */
+export function useSeveral(wanted: readonly Wanted[], { cells, pixels }: Closeness): Several {
+  const [state, setState] = useState<State>({ of: wanted, had: new Map(), over: 0 });
+  const [stopped, setStopped] = useState(false);
+  useEffect(() => {
+    if (stopped) return;
+    let over = 0;
+    return compute(wanted, { cells, pixels }, (key, one) => {
+      over++;
+      setState(({ had }) => ({
+        of: wanted,
+        had: one ? new Map([...had, [key, one]]) : had,
+        over,
+      }));
+    });
+  }, [wanted, cells, pixels, stopped]);
+  return {
+    had: state.had,
+    left: wanted.length - (state.of === wanted ? state.over : 0),
+    stopped,
+    stop: () => setStopped(true),
+    goOn: () => setStopped(false),
+  };
+}
+
+/** Has the pours computed by a worker of their own, and hears of each, of one that failed without it; returns what stops it. */
+function compute(
+  wanted: readonly Wanted[],
+  { cells, pixels }: { readonly cells: number | undefined; readonly pixels: number },
+  tell: (of: string, one?: Had) => void,
+): () => void {
+  const worker = new Worker(new URL('../workers/pour.worker.ts', import.meta.url));
+  let at = -1;
+  let key = '';
+  let picture: Picture | undefined;
+  let timer: ReturnType<typeof setTimeout>;
+  const next = () => {
+    at++;
+    const one = wanted[at];
+    if (!one) {
+      worker.terminate();
+      return;
+    }
+    // Between two of them the page has its turn.
+    timer = setTimeout(() => begin(one), 0);
+  };
+  const begin = ({ key: of, preview: previewed }: Wanted) => {
+    const preview = previewed();
+    key = `${cells ?? ''} ${pixels} ${previewKey(preview)}`;
+    const have = kept.get(key);
+    if (have) {
+      tell(of, have);
+      next();
+      return;
+    }
+    const { scene, palette, opens } = preview;
+    worker.postMessage({
+      kind: 'show',
+      job: at,
+      scene,
+      palette,
+      opens,
+      pixels: [pixels],
+      // So coarse a film is looked at as coarsely.
+      ...(cells === undefined ? {} : { cells, quick: true }),
+    } satisfies Ask);
+  };
+  worker.onmessage = ({ data }: MessageEvent<Answer>) => {
+    if (!('job' in data) || data.job !== at) return;
+    const of = wanted[at]!.key;
+    if (data.kind === 'picture') {
+      const { width, height, rgba } = data;
+      picture = { width, height, rgba: new Uint8ClampedArray(rgba) };
+    } else if (data.kind === 'outcome' && picture) {
+      const one = { picture, outcome: data.outcome };
+      keep(key, one);
+      tell(of, one);
+      next();
+    } else if (data.kind === 'failed') {
+      tell(of);
+      next();
+    }
+  };
+  worker.onerror = (event) => event.preventDefault();
+  next();
+  return () => {
+    clearTimeout(timer);
+    worker.terminate();
+  };
+}
+
+function keep(key: string, one: Had): void {
+  kept.set(key, one);
+  const [oldest] = kept.keys();
+  if (kept.size > MOST_KEPT && oldest !== undefined) kept.delete(oldest);
+}

@@ -1,0 +1,244 @@
+import {
+  deciders,
+  mixNames,
+  previewOf,
+  type Range,
+  spreadOf,
+  trialsOf,
+  wayOf,
+  WAYS,
+} from '@potter/core/plan';
+import { trim } from '@potter/core/quantity';
+import { shapeOf } from '@potter/core/surface';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Picture } from '@/picture/picture';
+import { type Several, useSeveral, type Wanted } from '@/picture/several';
+import { SmallPicture } from '@/picture/small-picture';
+import { usePlan } from '@/plan/plan-context';
+import { Act, Button } from '@/ui/button';
+import { useMat } from '@/ui/mat';
+import { Screen } from '@/ui/screen';
+import { Body, Heading, Small } from '@/ui/type';
+import { RangeBar } from './range-bar';
+
+/** A film and a picture fine enough to tell how a pour turned out. */
+const SMALL = { cells: 64, pixels: 160 } as const;
+/** One that somebody looks at. */
+const LARGE = { pixels: 512 } as const;
+
+const keyOf = (nth: number): string => `way ${nth + 1}`;
+const NOTHING: readonly Wanted[] = [];
+
+/** Nine ways a plan may turn out, for no hand does the same twice: each opens, every figure has its range, and what decides is named. */
+export function WaysScreen() {
+  const { id, plan, brief } = usePlan();
+  const router = useRouter();
+  const mat = useMat();
+  const [opened, setOpened] = useState<number>();
+  const [asked, setAsked] = useState(false);
+  const ways = useMemo(
+    () =>
+      Array.from({ length: WAYS }, (_, nth) => ({
+        key: keyOf(nth),
+        preview: () => wayOf(plan, brief, nth),
+      })),
+    [plan, brief],
+  );
+  const small = useSeveral(ways, SMALL);
+  const large = useSeveral(
+    useMemo(() => (opened === undefined ? NOTHING : [ways[opened]!]), [ways, opened]),
+    LARGE,
+  );
+  const outcomes = ways.flatMap(({ key }) => small.had.get(key)?.outcome ?? []);
+  const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
+  const shown =
+    opened === undefined
+      ? undefined
+      : (large.had.get(keyOf(opened)) ?? small.had.get(keyOf(opened)));
+  return (
+    <Screen
+      title="Ways it may turn out"
+      acts={<Button label="Back" onPress={() => router.replace(`/plans/${id}/preview`)} />}
+    >
+      <View className="gap-5 wide:max-w-[960px]">
+        <Body>
+          The same plan nine times, each as a hand may do it: paint a little thicker or thinner,
+          tilts steeper or longer, cups set down a little beside. Tap one to see it large.
+        </Body>
+        {opened === undefined ? null : (
+          <View className="gap-2">
+            <View className="-mx-4 wide:mx-0">
+              <Picture
+                picture={shown?.picture}
+                widthMm={widthMm}
+                heightMm={heightMm}
+                mat={mat}
+                mostHeight={420}
+                label={`Way ${opened + 1} of ${plan.title}, large`}
+              />
+            </View>
+            <View className="flex-row items-center justify-between">
+              <Heading>Way {opened + 1}</Heading>
+              <Button label="Close" onPress={() => setOpened(undefined)} />
+            </View>
+          </View>
+        )}
+        <View role="list" aria-label="Ways" className="flex-row flex-wrap gap-2">
+          {ways.map(({ key }, nth) => (
+            <View role="listitem" key={key}>
+              <Pressable
+                role="button"
+                aria-label={`Open way ${nth + 1}`}
+                aria-pressed={opened === nth}
+                className={`border-2 ${opened === nth ? 'border-ink' : 'border-transparent'}`}
+                onPress={() => setOpened(nth)}
+              >
+                <SmallPicture
+                  picture={small.had.get(key)?.picture}
+                  mat={mat}
+                  label={`Way ${nth + 1}`}
+                  narrow
+                />
+              </Pressable>
+            </View>
+          ))}
+        </View>
+        <Coming several={small} of={WAYS} />
+        {outcomes.length > 1 ? <Figures outcomes={outcomes} /> : null}
+        <View className="gap-2">
+          <Heading>What decides it</Heading>
+          {asked ? (
+            <Deciders />
+          ) : (
+            <>
+              <Body>
+                Each move off by itself, by as much as it usually is, and all else as planned: which
+                of them matters.
+              </Body>
+              <Button
+                className="self-start"
+                label="Find what decides"
+                onPress={() => setAsked(true)}
+              />
+            </>
+          )}
+        </View>
+      </View>
+    </Screen>
+  );
+}
+
+/** How many are still to come, and the way to stop that. */
+function Coming({ several, of }: { readonly several: Several; readonly of: number }) {
+  const { left, stopped, stop, goOn } = several;
+  if (left === 0) return null;
+  return (
+    <View className="min-h-[44px] flex-row items-center gap-3" aria-live="polite">
+      <Body>
+        {of - left} of {of} computed
+      </Body>
+      {stopped ? <Act label="Go on" onPress={goOn} /> : <Act label="Stop" onPress={stop} />}
+    </View>
+  );
+}
+
+/** The figures with their ranges. */
+function Figures({ outcomes }: { readonly outcomes: Parameters<typeof spreadOf>[0] }) {
+  const { plan, brief } = usePlan();
+  const { densityGPerMl } = useMemo(() => previewOf(plan, brief), [plan, brief]);
+  const spread = spreadOf(outcomes);
+  const nameOf = mixNames(plan);
+  const percent = (share: number) => trim(100 * share, share > 0.995 && share < 1 ? 1 : 0);
+  const mm = (value: number) => trim(value, 1);
+  const grams = (ml: number) => trim(ml * densityGPerMl, 0);
+  const upTo = ({ most }: Range) => 1.15 * most;
+  return (
+    <View className="gap-1">
+      <Heading>How far figures range</Heading>
+      <Small>
+        {outcomes.length === WAYS
+          ? 'Four of five pours lie between the two on average.'
+          : `Of ${outcomes.length} so far.`}
+      </Small>
+      <View role="list" aria-label="How far figures range">
+        <RangeBar label="Covered" range={spread.covered} upTo={1} unit="%" show={percent} />
+        <RangeBar
+          label="Runs off"
+          range={spread.runOffMl}
+          upTo={upTo(spread.runOffMl)}
+          unit="g"
+          show={grams}
+        />
+        <RangeBar
+          label="Film"
+          range={spread.meanMm}
+          upTo={upTo(spread.thickestMm)}
+          unit="mm"
+          show={mm}
+        />
+        <RangeBar
+          label="Thickest"
+          range={spread.thickestMm}
+          upTo={upTo(spread.thickestMm)}
+          unit="mm"
+          show={mm}
+        />
+        <RangeBar
+          label="Cells"
+          range={spread.cells}
+          upTo={Math.max(0.25, upTo(spread.cells))}
+          unit="% of the face"
+          show={percent}
+        />
+        {Object.entries(spread.shows)
+          .sort(([, a], [, b]) => b.middle - a.middle)
+          .map(([mix, range]) => (
+            <RangeBar
+              key={mix}
+              label={nameOf(mix)}
+              range={range}
+              upTo={1}
+              unit="% shows"
+              show={percent}
+            />
+          ))}
+      </View>
+    </View>
+  );
+}
+
+const PLANNED = 'planned';
+
+/** Computes the plan with one thing off at a time, and says which matters. */
+function Deciders() {
+  const { plan, brief } = usePlan();
+  const trials = useMemo(() => trialsOf(plan, brief), [plan, brief]);
+  const wanted = useMemo(
+    (): Wanted[] => [
+      { key: PLANNED, preview: () => previewOf(plan, brief) },
+      ...trials.map(({ says, preview }) => ({ key: says, preview: () => preview })),
+    ],
+    [plan, brief, trials],
+  );
+  const several = useSeveral(wanted, SMALL);
+  const planned = several.had.get(PLANNED)?.outcome;
+  if (several.left > 0 || !planned) return <Coming several={several} of={wanted.length} />;
+  const said = deciders(
+    planned,
+    trials.flatMap(({ says }) => {
+      const outcome = several.had.get(says)?.outcome;
+      return outcome ? [{ says, outcome }] : [];
+    }),
+  );
+  return (
+    <View className="gap-1" aria-live="polite">
+      {said.length > 0 ? (
+        said.map((line) => <Body key={line}>{line}</Body>)
+      ) : (
+        <Body>No single move changes much: it turns out about the same.</Body>
+      )}
+    </View>
+  );
+}
