@@ -17,7 +17,7 @@ export interface Wanted {
 }
 
 /** What there is of one of them. */
-export interface Had {
+interface Had {
   readonly picture: Picture;
   readonly outcome: Outcome;
 }
@@ -55,7 +55,7 @@ export function useSeveral(wanted: readonly Wanted[], { cells, pixels }: Closene
   useEffect(() => {
     if (stopped) return;
     let over = 0;
-    return compute(wanted, { cells, pixels }, (key, one) => {
+    return compute(wanted, cells === undefined ? { pixels } : { cells, pixels }, (key, one) => {
       over++;
       setState(({ had }) => ({
         of: wanted,
@@ -73,20 +73,37 @@ export function useSeveral(wanted: readonly Wanted[], { cells, pixels }: Closene
   };
 }
 
-/** Has the pours computed by a worker of their own, and hears of each, of one that failed without it; returns what stops it. */
+/** Workers at a time: pours do not wait for one another, and the page keeps a processor for itself where there are more than two. */
+const lanes = (): number => Math.max(1, Math.min(2, navigator.hardwareConcurrency ?? 1));
+
+/** Has the pours computed by workers of their own, and hears of each, of one that failed without it; returns what stops them. */
 function compute(
   wanted: readonly Wanted[],
-  { cells, pixels }: { readonly cells: number | undefined; readonly pixels: number },
+  closeness: Closeness,
+  tell: (of: string, one?: Had) => void,
+): () => void {
+  let at = 0;
+  const take = (): Wanted | undefined => wanted[at++];
+  const stops = Array.from({ length: Math.min(lanes(), wanted.length) }, () =>
+    lane(take, closeness, tell),
+  );
+  return () => stops.forEach((stop) => stop());
+}
+
+/** One worker that takes one pour after the other until there is none left. */
+function lane(
+  take: () => Wanted | undefined,
+  { cells, pixels }: Closeness,
   tell: (of: string, one?: Had) => void,
 ): () => void {
   const worker = new Worker(new URL('../workers/pour.worker.ts', import.meta.url));
-  let at = -1;
+  let job = 0;
   let key = '';
+  let of = '';
   let picture: Picture | undefined;
   let timer: ReturnType<typeof setTimeout>;
   const next = () => {
-    at++;
-    const one = wanted[at];
+    const one = take();
     if (!one) {
       worker.terminate();
       return;
@@ -94,8 +111,9 @@ function compute(
     // Between two of them the page has its turn.
     timer = setTimeout(() => begin(one), 0);
   };
-  const begin = ({ key: of, preview: previewed }: Wanted) => {
-    const preview = previewed();
+  const begin = (one: Wanted) => {
+    const preview = one.preview();
+    of = one.key;
     key = `${cells ?? ''} ${pixels} ${previewKey(preview)}`;
     const have = kept.get(key);
     if (have) {
@@ -106,7 +124,7 @@ function compute(
     const { scene, palette, opens } = preview;
     worker.postMessage({
       kind: 'show',
-      job: at,
+      job: ++job,
       scene,
       palette,
       opens,
@@ -116,8 +134,7 @@ function compute(
     } satisfies Ask);
   };
   worker.onmessage = ({ data }: MessageEvent<Answer>) => {
-    if (!('job' in data) || data.job !== at) return;
-    const of = wanted[at]!.key;
+    if (!('job' in data) || data.job !== job) return;
     if (data.kind === 'picture') {
       const { width, height, rgba } = data;
       picture = { width, height, rgba: new Uint8ClampedArray(rgba) };

@@ -85,7 +85,7 @@ export function WaysScreen() {
             </View>
           </View>
         )}
-        <View role="list" aria-label="Ways" className="flex-row flex-wrap gap-2">
+        <View role="list" aria-label="Ways" className="flex-row flex-wrap gap-2 wide:max-w-[380px]">
           {ways.map(({ key }, nth) => (
             <View role="listitem" key={key}>
               <Pressable
@@ -200,7 +200,7 @@ function Figures({ outcomes }: { readonly outcomes: Parameters<typeof spreadOf>[
               label={nameOf(mix)}
               range={range}
               upTo={1}
-              unit="% shows"
+              unit="% of what shows"
               show={percent}
             />
           ))}

@@ -100,7 +100,14 @@ async function drill(spot: number, xMm: number, yMm: number): Promise<void> {
   const pour = bench?.poured?.pour;
   if (!pour || !current) return;
   // A kernel of its own: the other may be in the middle of a trace.
-  const drilling = coreAt(pour, make(pour.site.grid, 256), xMm, yMm, mixesOf(current.scene), bench?.cells?.cells);
+  const drilling = coreAt(
+    pour,
+    make(pour.site.grid, 256),
+    xMm,
+    yMm,
+    mixesOf(current.scene),
+    bench?.cells?.cells,
+  );
   let step = drilling.next();
   while (!step.done) step = drilling.next();
   host.postMessage({ kind: 'core', spot, layers: step.value });

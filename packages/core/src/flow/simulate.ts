@@ -31,7 +31,7 @@ export interface Pour {
 }
 
 /** A turn that is over. */
-export interface TurnTaken {
+interface TurnTaken {
   /** Which of the scene's acts it was. */
   readonly acts: readonly number[];
   readonly s: number;

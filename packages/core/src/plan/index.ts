@@ -55,4 +55,4 @@ export {
   trialsOf,
   wayOf,
   WAYS,
-} from './asked/ways';
+} from './preview/ways';

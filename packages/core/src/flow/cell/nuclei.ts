@@ -44,7 +44,7 @@ const LEAST_MM = 0.6;
 /** Where less has thinned than this nothing has turned over, times e. */
 const LEAST_THINNED = 0.5;
 /** Places tried for each cell that there is room for. */
-const TRIES = 8;
+const TRIES = 6;
 /** Cells stand so far apart that their outlines do not meet. */
 const APART = 1.04;
 
@@ -112,7 +112,7 @@ const lengthOf = (
   [a, b, c, d]: readonly [number, number, number, number],
   x: number,
   y: number,
-): number => Math.hypot(a * x + b * y, c * x + d * y);
+): number => Math.sqrt((a * x + b * y) ** 2 + (c * x + d * y) ** 2);
 
 /** By how much a cell of this radius, drawn out so, must be smaller to stand beside those there are; at most 1, and not told once it is less than the least. */
 function roomFor(
@@ -126,15 +126,17 @@ function roomFor(
   const reach = radius / leastStretch(back);
   // Most find a cell where they stand: looked for first.
   for (const within of [0, reach])
-    for (const other of near(x, y, within)) {
-      const [dx, dy] = [x - other.atMm[0], y - other.atMm[1]];
-      const away = Math.hypot(dx, dy);
-      if (away >= reach + other.reachMm) continue;
-      const own = radius / lengthOf(back, dx / away, dy / away);
-      const others = 1 / lengthOf(other.toRound, dx / away, dy / away);
-      room = Math.min(room, (away / APART - others) / own);
-      if (room < least) return room;
-    }
+    for (const square of near(x, y, within))
+      for (const other of square) {
+        const dx = x - other.atMm[0];
+        const dy = y - other.atMm[1];
+        const away = Math.sqrt(dx * dx + dy * dy);
+        if (away >= reach + other.reachMm) continue;
+        const own = radius / lengthOf(back, dx / away, dy / away);
+        const others = 1 / lengthOf(other.toRound, dx / away, dy / away);
+        room = Math.min(room, (away / APART - others) / own);
+        if (room < least) return room;
+      }
   return room;
 }
 
@@ -152,31 +154,26 @@ const normal = (a: number, b: number, c: number): number => 2 * (a + b + c - 1.5
 const SQUARE_MM = 4;
 
 /** Cells filed in every square they reach into. */
-function filed(): {
-  /** Cells that reach into squares within so far of a place, some of them more than once. */
-  readonly near: (x: number, y: number, reach: number) => Iterable<PaintCell>;
-  readonly add: (cell: PaintCell) => void;
-} {
+function filed() {
   const squares = new Map<number, PaintCell[]>();
   const squareOf = (mm: number) => Math.floor(mm / SQUARE_MM);
-  const keyOf = (sx: number, sy: number) => (sx + 4096) * 16384 + sy + 4096;
-  function* over(x: number, y: number, reach: number): Generator<number, void> {
+  /** The squares within so far of a place, those there are; made where they are wanted. */
+  function over(x: number, y: number, reach: number, made: boolean): readonly PaintCell[][] {
+    const found: PaintCell[][] = [];
     for (let sy = squareOf(y - reach); sy <= squareOf(y + reach); sy++)
-      for (let sx = squareOf(x - reach); sx <= squareOf(x + reach); sx++) yield keyOf(sx, sy);
+      for (let sx = squareOf(x - reach); sx <= squareOf(x + reach); sx++) {
+        const key = (sx + 4096) * 16384 + sy + 4096;
+        let own = squares.get(key);
+        if (!own && made) squares.set(key, (own = []));
+        if (own) found.push(own);
+      }
+    return found;
   }
   return {
-    *near(x, y, reach) {
-      for (const key of over(x, y, reach)) {
-        const own = squares.get(key);
-        if (own) yield* own;
-      }
-    },
-    add: (cell) => {
-      for (const key of over(cell.atMm[0], cell.atMm[1], cell.reachMm)) {
-        const own = squares.get(key);
-        if (own) own.push(cell);
-        else squares.set(key, [cell]);
-      }
+    /** Cells that reach into squares within so far of a place, square by square; some of them more than once. */
+    near: (x: number, y: number, reach: number) => over(x, y, reach, false),
+    add: (cell: PaintCell) => {
+      for (const square of over(cell.atMm[0], cell.atMm[1], cell.reachMm, true)) square.push(cell);
     },
   };
 }

@@ -44,7 +44,7 @@ export function* opened(plate: Plate, { cells, factors }: Cells): Generator<void
         const look = (depth: number): number => {
           cameFrom(table, rho, torn + depth * (1 - torn), from);
           const share = rho > 1e-6 ? from[0]! / rho : 0;
-          const near = share * Math.hypot(dx, dy) < 1;
+          const near = share * share * (dx * dx + dy * dy) < 1;
           const at = near ? nucleus : pixelAt(plate, cx + dx * share, cy + dy * share);
           return stratumAt(was, at < 0 ? i : at, from[1]!);
         };

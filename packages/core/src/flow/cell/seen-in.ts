@@ -29,7 +29,7 @@ export function rhoAt(
   const [u, v] = [a * x + b * y, c * x + d * y];
   const angle = Math.atan2(v, u);
   const outline = 1 + WOBBLE * (Math.cos(2 * (angle - one)) + 0.6 * Math.cos(3 * (angle - other)));
-  return Math.hypot(u, v) / outline;
+  return Math.sqrt(u * u + v * v) / outline;
 }
 
 /** A film drawn out so many times as thin as it can be and hold has torn all the way; less, and some of it is left. */

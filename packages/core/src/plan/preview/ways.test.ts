@@ -2,7 +2,7 @@ import { factorsWith } from '../../factor';
 import type { Outcome } from '../../flow/outcome';
 import { brief } from '../brief/brief';
 import { DAMSON, OAT, plan, SLATE } from '../fixture.test-data';
-import { previewOf } from '../preview/preview';
+import { previewOf } from './preview';
 import { deciders, runOffMl, spreadOf, trialsOf, wayOf, WAYS } from './ways';
 
 const p = plan([OAT, SLATE, DAMSON]);

@@ -6,7 +6,7 @@ import { ordinal } from '../../quantity/ordinal';
 import { verbOf } from '../../verb';
 import type { Brief } from '../brief/brief';
 import type { Plan } from '../document/schema';
-import { type Preview, previewOf } from '../preview/preview';
+import { type Preview, previewOf } from './preview';
 
 /**
  * Pours that are shown as ways a plan may turn out. Of nine drawn alike the least and the most of a figure have four in five of all others
