@@ -18,6 +18,7 @@ const LAYERS = [
   'material',
   'paint',
   'optics',
+  'reading',
   'mix',
   'cup',
   'order',
@@ -156,7 +157,7 @@ const NO_NAMES = [
 ];
 
 /** Folders of a plan, lowest first, in the same way. */
-const PLAN_LAYERS = ['document', 'brief', 'beginning', 'edit', 'asked', 'preview'];
+const PLAN_LAYERS = ['document', 'brief', 'beginning', 'edit', 'asked', 'choice', 'preview'];
 
 module.exports = [
   globalIgnores([

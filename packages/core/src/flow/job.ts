@@ -1,3 +1,6 @@
+import { reflectanceOf } from '../optics/film';
+import { spectrumToHex } from '../optics/spectrum';
+import { type PictureRead, readPicture } from '../reading';
 import { birthsKey } from './births-key';
 import { type CellAsk, type Cells, cellsOf, opened } from './cell';
 import { colourPlate } from './colour';
@@ -143,12 +146,20 @@ function* silent<T>(work: Generator<number, T>): Generator<number, T> {
 function* judged(bench: Workbench, ask: PourAsk, finished: boolean): Generator<Told, void> {
   const cells = yield* cellsOn(bench, ask);
   const plate = yield* openOn(bench, cells);
-  yield* pictured(bench.engine.makeDye, ask, plate, finished);
-  yield {
-    kind: 'outcome',
-    outcome: outcomeOf(bench.poured!.pour, plate, mixesOf(ask.scene), ask.palette, cells),
-  };
+  // Read before it is handed on: whoever takes a picture may take its memory.
+  let read: PictureRead | undefined;
+  for (const told of pictured(bench.engine.makeDye, ask, plate, finished)) {
+    if (typeof told === 'object' && told.kind === 'picture' && ask.view !== 'film')
+      read = readPicture({ ...told, pxPerMm: plate.pxPerMm }, plannedColours(ask.palette));
+    yield told;
+  }
+  const outcome = outcomeOf(bench.poured!.pour, plate, mixesOf(ask.scene), ask.palette, cells);
+  yield { kind: 'outcome', outcome: read ? { ...outcome, read } : outcome };
 }
+
+/** Each mix as a film so thick that nothing shows through. */
+const plannedColours = ({ inks }: Palette): readonly string[] =>
+  Object.values(inks).map(({ q }) => spectrumToHex(Float64Array.from(q, reflectanceOf)));
 
 /** The cells of the pour on the bench, if any are asked for. */
 function* cellsOn(

@@ -1,5 +1,6 @@
 import { type Cells, type CellsTold, tellCells } from './cell';
 import { DRY_M } from './film';
+import type { PictureRead } from '../reading';
 import type { Plate } from './develop';
 import type { Palette } from './films';
 import { SIDES, type Side } from './ground';
@@ -27,7 +28,13 @@ export interface Outcome {
   readonly shows: Readonly<Record<string, number>>;
   /** Cells that opened; absent where nobody asked for any. */
   readonly cells?: CellsTold;
+  /** What is read off its picture, as off a photograph; absent where it was not coloured as it is seen. */
+  readonly read?: PictureRead;
 }
+
+/** What ran off over all sides, mL. */
+export const runOffMl = ({ spiltMl }: Pick<Outcome, 'spiltMl'>): number =>
+  SIDES.reduce((sum, side) => sum + spiltMl[side], 0);
 
 /** Around a corner this share of the longer side must be wet to nine tenths, else it counts as bare. */
 const CORNER = 0.05;

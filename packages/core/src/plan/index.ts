@@ -48,7 +48,6 @@ export type { Studio } from './document/studio';
 export {
   deciders,
   type Range,
-  runOffMl,
   type Spread,
   spreadOf,
   type Trial,
@@ -56,3 +55,18 @@ export {
   wayOf,
   WAYS,
 } from './preview/ways';
+export {
+  askedBest,
+  type Chosen,
+  choices,
+  type DecisionId,
+  DECISIONS,
+  firstTries,
+  type Found,
+  furtherTries,
+  openDecisions,
+  PLANNED,
+  type Tried,
+  type AskFor,
+  asksFor,
+} from './choice';

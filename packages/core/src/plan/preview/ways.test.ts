@@ -1,9 +1,9 @@
 import { factorsWith } from '../../factor';
-import type { Outcome } from '../../flow/outcome';
+import { type Outcome, runOffMl } from '../../flow/outcome';
 import { brief } from '../brief/brief';
 import { DAMSON, OAT, plan, SLATE } from '../fixture.test-data';
 import { previewOf } from './preview';
-import { deciders, runOffMl, spreadOf, trialsOf, wayOf, WAYS } from './ways';
+import { deciders, spreadOf, trialsOf, wayOf, WAYS } from './ways';
 
 const p = plan([OAT, SLATE, DAMSON]);
 const b = brief(p);

@@ -1,7 +1,6 @@
 import { actOf } from '../../flow/act';
 import { doneBy, type Hand, offBy, thicker } from '../../flow/hand';
-import type { Outcome } from '../../flow/outcome';
-import { SIDES } from '../../flow/ground';
+import { type Outcome, runOffMl } from '../../flow/outcome';
 import { ordinal } from '../../quantity/ordinal';
 import { verbOf } from '../../verb';
 import type { Brief } from '../brief/brief';
@@ -89,9 +88,6 @@ export interface Spread {
   readonly cells: Range;
   readonly shows: Readonly<Record<string, Range>>;
 }
-
-export const runOffMl = ({ spiltMl }: Outcome): number =>
-  SIDES.reduce((sum, side) => sum + spiltMl[side], 0);
 
 /** @throws RangeError for none */
 export function spreadOf(outcomes: readonly Outcome[]): Spread {

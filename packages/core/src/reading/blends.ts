@@ -1,0 +1,38 @@
+import { deltaE2000 } from '../optics/delta-e';
+import { hexToLab, type Lab } from '../optics/lab';
+import { labAt, type Tiles } from './tiles';
+
+/** Further than this from every colour that was planned, ΔE00, a place is a colour nobody planned. */
+const PLANNED_WITHIN = 14;
+/** It is mud where it is neither light nor dark and has hardly a hue: L*, and chroma. */
+const MUD = { from: 22, to: 62, chroma: 12 };
+/** Every so many squares across and down are looked at. */
+const STEP = 3;
+
+export interface Blends {
+  /** What part of the piece is a colour nobody planned, and what part of it mud. */
+  readonly unplanned: number;
+  readonly mud: number;
+}
+
+/** @param planned colours as they are meant to be seen */
+export function blendsOf(tiles: Tiles, planned: readonly string[]): Blends {
+  const labs = planned.map(hexToLab);
+  let count = 0;
+  let unplanned = 0;
+  let mud = 0;
+  for (let y = 0; y < tiles.down; y += STEP)
+    for (let x = 0; x < tiles.across; x += STEP) {
+      const tile = y * tiles.across + x;
+      if (!tiles.on[tile]) continue;
+      count++;
+      const own = labAt(tiles, tile);
+      if (labs.some((lab) => deltaE2000(own, lab) < PLANNED_WITHIN)) continue;
+      unplanned++;
+      if (isMud(own)) mud++;
+    }
+  return count > 0 ? { unplanned: unplanned / count, mud: mud / count } : { unplanned: 0, mud: 0 };
+}
+
+const isMud = ([l, a, b]: Lab): boolean =>
+  l >= MUD.from && l <= MUD.to && Math.hypot(a, b) < MUD.chroma;
