@@ -60,6 +60,7 @@ const WEB_LAYERS = [
   'batch',
   'techniques',
   'ways',
+  'choose',
   'moves',
   'pour',
   'preview',

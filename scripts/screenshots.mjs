@@ -25,7 +25,6 @@ const VIEWS = [
     at: `${QUINCE}/weigh`,
     then: (page) => press(page, 'button', 'The cup is on'),
   },
-  { name: 'cups-390', at: `${QUINCE}/cups` },
   { name: 'cups-1280', at: `${QUINCE}/cups`, on: WIDE },
   { name: 'moves-390', at: `${QUINCE}/moves` },
   { name: 'preview-390', at: `${QUINCE}/preview` },
@@ -44,6 +43,25 @@ const VIEWS = [
       );
     },
     small: true,
+  },
+  {
+    name: 'choose-390',
+    at: `${QUINCE}/choose`,
+    then: async (page) => {
+      await page.waitForFunction(
+        () => document.querySelectorAll('[aria-label="Ways to decide it"] canvas').length > 7,
+        { timeout: 60000 },
+      );
+      await press(page, 'button', 'As planned');
+      await press(page, 'button', 'Turned upside down');
+      await page.waitForFunction(
+        () =>
+          [...document.querySelectorAll('canvas[aria-label$=", large"]')].filter(
+            (canvas) => canvas.width > 400,
+          ).length === 2,
+        { timeout: 60000 },
+      );
+    },
   },
   { name: 'draw-390', at: `/plans/${bloom}/draw?move=14` },
   { name: 'finish-390', at: `${QUINCE}/finish` },

@@ -8,9 +8,19 @@ export async function screensOf(studio) {
     '/plans',
     '/plans/new',
     ...stations.map((s) => `/plans/${plans[0].id}/${s}`),
-    ...['compare', 'template', 'weigh', 'strip', 'coach', 'load', 'loading', 'order', 'chip'].map(
-      (s) => `/plans/${plans[0].id}/${s}`,
-    ),
+    ...[
+      'compare',
+      'template',
+      'weigh',
+      'strip',
+      'coach',
+      'load',
+      'loading',
+      'order',
+      'chip',
+      'ways',
+      'choose',
+    ].map((s) => `/plans/${plans[0].id}/${s}`),
     // Letters: an outline of their own, a cup for each stroke.
     `/plans/${plans.find((p) => p.title === 'Number 27').id}/surface`,
     `/plans/${plans.find((p) => p.title === 'Beetroot Bloom').id}/draw?move=14`,

@@ -17,7 +17,7 @@ export interface Wanted {
 }
 
 /** What there is of one of them. */
-interface Had {
+export interface Had {
   readonly picture: Picture;
   readonly outcome: Outcome;
 }

@@ -18,6 +18,7 @@ import { FilmLegend } from '@/picture/film-legend';
 import { Picture } from '@/picture/picture';
 import { pourHost } from '@/picture/pour-host';
 import { Progress } from '@/picture/progress';
+import { Reading } from '@/picture/reading';
 import { savePicture } from '@/picture/save-picture';
 import { SpotCore } from '@/picture/spot-core';
 import { usePouring } from '@/picture/use-pour';
@@ -130,13 +131,13 @@ export function PreviewStation() {
         </View>
       </View>
       {outcome ? <Shows outcome={outcome} plan={plan} brief={brief} /> : null}
+      {outcome?.read ? <Reading read={outcome.read} /> : null}
       {outcome?.cells ? <Cells cells={outcome.cells} /> : null}
       {outcome ? <FilmFigures outcome={outcome} brief={brief} /> : null}
-      <Button
-        className="self-start"
-        label="Ways it may turn out"
-        onPress={() => router.push(`/plans/${id}/ways`)}
-      />
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Ways it may turn out" onPress={() => router.push(`/plans/${id}/ways`)} />
+        <Button label="Choose by picture" onPress={() => router.push(`/plans/${id}/choose`)} />
+      </View>
       <Button
         className="self-start"
         label="Save the picture"

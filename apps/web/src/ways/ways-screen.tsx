@@ -14,10 +14,11 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Picture } from '@/picture/picture';
-import { type Several, useSeveral, type Wanted } from '@/picture/several';
+import { Coming } from '@/picture/coming';
+import { useSeveral, type Wanted } from '@/picture/several';
 import { SmallPicture } from '@/picture/small-picture';
 import { usePlan } from '@/plan/plan-context';
-import { Act, Button } from '@/ui/button';
+import { Button } from '@/ui/button';
 import { useMat } from '@/ui/mat';
 import { Screen } from '@/ui/screen';
 import { Body, Heading, Small } from '@/ui/type';
@@ -127,20 +128,6 @@ export function WaysScreen() {
         </View>
       </View>
     </Screen>
-  );
-}
-
-/** How many are still to come, and the way to stop that. */
-function Coming({ several, of }: { readonly several: Several; readonly of: number }) {
-  const { left, stopped, stop, goOn } = several;
-  if (left === 0) return null;
-  return (
-    <View className="min-h-[44px] flex-row items-center gap-3" aria-live="polite">
-      <Body>
-        {of - left} of {of} computed
-      </Body>
-      {stopped ? <Act label="Go on" onPress={goOn} /> : <Act label="Stop" onPress={stop} />}
-    </View>
   );
 }
 

@@ -148,4 +148,15 @@ export const CELL = [
     source: 'tuned: no theory here says how a flame opens cells',
     taughtBy: 'pictures before and after a torch',
   },
+  {
+    id: 'cells-swell-from',
+    says: 'width half of the cells exceed from which they lose their shape',
+    unit: 'mm',
+    usual: 18,
+    least: 2,
+    most: 200,
+    source:
+      'handbook 8 (too much paint left, cells grow until they lose their shape); the figure an estimate',
+    taughtBy: 'pieces whose cells swelled, and how wide the preview said they were',
+  },
 ] as const satisfies readonly FactorDefinition[];

@@ -3,6 +3,16 @@ import type { FactorDefinition } from './define';
 /** What the eye still sees, and what is lost to it. */
 export const SEEN = [
   {
+    id: 'mud-from',
+    says: 'part of a picture that turns to mud from which it is worth a word',
+    unit: 'share',
+    usual: 0.06,
+    least: 0,
+    most: 1,
+    source: 'an estimate',
+    taughtBy: 'pieces that were called muddy, and what was read off their pictures',
+  },
+  {
     id: 'dark-ground',
     says: 'lightness below which a ground swallows a thin film',
     unit: 'L*',

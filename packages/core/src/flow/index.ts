@@ -35,7 +35,7 @@ export {
 } from './job';
 export { type FilmKernel, type MakeKernel, plainKernel } from './kernel';
 export { boxOf, LAYERED_PLANES, type Motion, planesFor, WHOLE, whole } from './motion';
-export { type Outcome, outcomeOf } from './outcome';
+export { type Outcome, outcomeOf, runOffMl } from './outcome';
 export type { Act, Face } from './act';
 export { birthsKey } from './births-key';
 export type { PourScene } from './scene';
@@ -43,3 +43,4 @@ export { motionsOf, type Pour, pourOn } from './simulate';
 export { coreAt, type SpotLayer } from './spot';
 export { mixesOf } from './strata';
 export type { Samples } from './trace-frame';
+export type { PictureRead } from '../reading';

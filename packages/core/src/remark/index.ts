@@ -6,6 +6,7 @@ import { spunTooThin } from './spun-too-thin';
 import { straightSeam } from './straight-seam';
 import { beyondItsPot } from './beyond-its-pot';
 import { bottleTurnedOver } from './bottle-turned-over';
+import { cellsSwell } from './cells-swell';
 import { colourNotLoaded } from './colour-not-loaded';
 import { colourVanished } from './colour-vanished';
 import { staysBare } from './stays-bare';
@@ -19,6 +20,7 @@ import { filmLeftThick } from './film-left-thick';
 import { groundAndFinish } from './ground-and-finish';
 import { metallicAsThin } from './metallic-as-thin';
 import { moreRunsOff } from './more-runs-off';
+import { mudShows } from './mud-shows';
 import { neighboursMerge } from './neighbours-merge';
 import { neighboursMud } from './neighbours-mud';
 import { moveAmiss } from './move-amiss';
@@ -79,6 +81,8 @@ export const REMARKS: readonly RemarkDefinition[] = Object.values(
     staysBare,
     colourVanished,
     filmLeftThick,
+    cellsSwell,
+    mudShows,
     moreRunsOff,
   ]),
 );

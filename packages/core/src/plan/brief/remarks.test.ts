@@ -383,6 +383,15 @@ const WELL: Outcome = {
   film: { thinnestMm: 0.5, meanMm: 0.9, thickestMm: 1.2 },
   shows: { 'm-oat': 0.4, 'm-slate': 0.3, 'm-brass': 0.3 },
 };
+const NO_CELLS = { count: 0, medianMm: 0, spread: 0, share: 0, causes: [], ninths: [], left: [] };
+const READ = {
+  calm: 0.5,
+  unplanned: 0.2,
+  mud: 0,
+  ninths: [],
+  focus: { ninth: 4, times: 1 },
+  balance: [0, 0],
+} as const;
 const POURED = plan([OAT, SLATE, BRASS]);
 
 /** For each remark on an outcome: what the preview says, what is said of it, and whether a fix is offered. */
@@ -413,6 +422,14 @@ const OUTCOMES: Record<string, [Partial<Outcome>, RegExp, boolean][]> = {
   'film-left-thick': [
     [{ film: { ...WELL.film, thickestMm: 3.2 } }, /3\.2 mm thick in places/, true],
   ],
+  'cells-swell': [
+    [
+      { cells: { ...NO_CELLS, count: 40, medianMm: 21, share: 0.3 } },
+      /^Half of the cells grow wider than 21 mm/,
+      true,
+    ],
+  ],
+  'mud-shows': [[{ read: { ...READ, mud: 0.12 } }, /^12 % of the picture turns to mud/, false]],
   'more-runs-off': [
     [
       { spiltMl: { left: 0, right: 900, top: 0, bottom: 0 }, laidMl: 600 },

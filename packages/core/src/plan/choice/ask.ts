@@ -28,6 +28,8 @@ const PAIRED = 6;
 const FOUND = 3;
 /** A share that the cover may fall by without a word, and what any further fall costs, in shares of what is wished for. */
 const [COVER_LETS, COVER_COSTS] = [0.002, 5];
+/** Between the changes of a try, in its key. */
+const AND = ' + ';
 /** Less of a gain than this is chance. */
 const LEAST_GAIN = 0.004;
 
@@ -105,7 +107,7 @@ export function furtherTries(
           ? []
           : [
               {
-                key: `${a.key} + ${b.key}`,
+                key: `${a.key}${AND}${b.key}`,
                 says: `${a.says}, and ${b.says[0]!.toLowerCase()}${b.says.slice(1)}`,
                 plan: b.make(a.make(plan)),
               },
@@ -127,18 +129,27 @@ export interface Found extends Tried {
   readonly outcome: Outcome;
 }
 
-/** The best three of what was tried; none that does no better than the plan it began with. */
-export const askedBest = (
-  wish: AskFor,
+/** The best three of what was tried, no two of them by the same change; none that does no better than the plan it began with. */
+export function askedBest(
+  ask: AskFor,
   planned: Outcome,
   tried: readonly Tried[],
   outcomeOf: (key: string) => Outcome | undefined,
-): readonly Found[] =>
-  tried
+): readonly Found[] {
+  const better = tried
     .flatMap((one): Found[] => {
       const outcome = outcomeOf(one.key);
-      return outcome ? [{ ...one, outcome, gain: gainOf(wish, planned, outcome) }] : [];
+      return outcome ? [{ ...one, outcome, gain: gainOf(ask, planned, outcome) }] : [];
     })
     .filter(({ gain }) => gain >= LEAST_GAIN)
-    .sort((a, b) => b.gain - a.gain)
-    .slice(0, FOUND);
+    .sort((a, b) => b.gain - a.gain);
+  const found: Found[] = [];
+  const used = new Set<string>();
+  for (const one of better) {
+    const changes = one.key.split(AND);
+    if (found.length === FOUND || changes.some((change) => used.has(change))) continue;
+    changes.forEach((change) => used.add(change));
+    found.push(one);
+  }
+  return found;
+}

@@ -115,3 +115,15 @@ test('what is found is never worse than the plan it began with', () => {
   expect(found.map((f) => f.key)).toEqual(['better']);
   expect(found[0]!.gain).toBeCloseTo(0.08, 6);
 });
+
+test('what is found differs in more than a second change', () => {
+  const off = (right: number) => ({ left: 0, right, top: 0, bottom: 0 });
+  const keys = ['a', 'b', 'c', 'a + b', 'a + c', 'd + c'];
+  const found = askedBest(
+    wish,
+    outcome({}),
+    keys.map((key) => ({ key, says: key, plan: p })),
+    (key) => outcome({ spiltMl: off(12 - keys.indexOf(key)) }),
+  );
+  expect(found.map((f) => f.key)).toEqual(['d + c', 'a + b']);
+});

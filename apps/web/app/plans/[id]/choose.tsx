@@ -1,0 +1,4 @@
+import { ChooseScreen } from '@/choose/choose-screen';
+import { withPlan } from '@/plan/with-plan';
+
+export default withPlan(ChooseScreen);
