@@ -2,6 +2,7 @@ import { STREAM_BINS } from '../cup/withdraw';
 import { type Cores, drill, drillable, type Drilling, noCores, type Raster } from './cores';
 import { type Correlated, correlator } from './correlate';
 import type { FilmKernel } from './kernel';
+import { within } from './progress';
 import type { Strata } from './strata';
 import type { View } from './view';
 
@@ -54,7 +55,7 @@ export function* cored(
       for (let x = 0; x < across; x += 2) yield y * across + x;
   };
   const at = drillable(raster, view, even(), 2 * unit);
-  const wide = yield* half(drill(kernel, view, strata, drilling, noCores(raster), at), 0);
+  const wide = yield* within(drill(kernel, view, strata, drilling, noCores(raster), at), 0, 0.5);
 
   const quartered = new Uint8Array(cells.across * cells.down);
   if (!drilling.closer) return { cores: wide, quartered };
@@ -67,18 +68,8 @@ export function* cored(
     for (const more of [1, across, across + 1, across + 2, 2 * across + 1]) amid.add(first + more);
   }
   const more = drillable(raster, view, amid, unit);
-  const cores = yield* half(drill(kernel, view, strata, drilling, wide, more), 0.5);
+  const cores = yield* within(drill(kernel, view, strata, drilling, wide, more), 0.5, 1);
   return { cores, quartered };
-}
-
-/** Half of the work. */
-function* half<T>(work: Generator<number, T>, from: number): Generator<number, T> {
-  let step = work.next();
-  while (!step.done) {
-    yield from + step.value / 2;
-    step = work.next();
-  }
-  return step.value;
 }
 
 function alike({ runs, tops, has, knots, depth, bin, acrossStream, corners }: Correlated): boolean {

@@ -4,6 +4,7 @@ import { cored } from './cored';
 import type { Drilling } from './cores';
 import type { FilmKernel } from './kernel';
 import { Lattice, refine, traceAll } from './lattice';
+import { at, within } from './progress';
 import type { Pour } from './simulate';
 import { strataOf } from './strata';
 import { type View, viewOf } from './view';
@@ -54,23 +55,4 @@ export function* develop(
   const columns = yield* at(0.95, columnsOf(view, strata, surface, film));
   const { cover, filmUm, on } = view;
   return { width, height, pxPerMm: perMm, columns, filmUm, cover, on };
-}
-
-/** Work without a share of its own: told as one share all the while. */
-function* at<T>(share: number, work: Generator<void, T>): Generator<number, T> {
-  let step = work.next();
-  while (!step.done) {
-    yield share;
-    step = work.next();
-  }
-  return step.value;
-}
-
-function* within<T>(work: Generator<number, T>, from: number, to: number): Generator<number, T> {
-  let step = work.next();
-  while (!step.done) {
-    yield from + (to - from) * step.value;
-    step = work.next();
-  }
-  return step.value;
 }

@@ -13,6 +13,7 @@ import type { Palette } from './films';
 import { layGrid } from './ground';
 import type { FilmKernel } from './kernel';
 import { type Outcome, outcomeOf } from './outcome';
+import { at } from './progress';
 import type { PourScene } from './scene';
 import { motionsOf, type Pour, pourOn } from './simulate';
 import type { Look } from './shine';
@@ -125,19 +126,9 @@ function* soonOf(
 ): Generator<Told, void> {
   const site = layGrid(ask.scene, cells);
   const kernel = make(site.grid, samples);
-  const pour = yield* silent(pourOn(kernel, ask.scene, site));
-  const plate = yield* silent(develop(pour, kernel, pixels, FIRST_LOOK));
+  const pour = yield* at(0, pourOn(kernel, ask.scene, site));
+  const plate = yield* at(0, develop(pour, kernel, pixels, FIRST_LOOK));
   yield* pictured(makeDye, ask, plate, false);
-}
-
-/** Work whose progress would count for nothing beside what follows. */
-function* silent<T>(work: Generator<number, T>): Generator<number, T> {
-  let step = work.next();
-  while (!step.done) {
-    yield 0;
-    step = work.next();
-  }
-  return step.value;
 }
 
 /**
@@ -170,7 +161,7 @@ function* cellsOn(
   const key = JSON.stringify([mixesOf(scene), opens]);
   if (bench.cells?.key !== key) {
     const { pour, kernel } = bench.poured!;
-    bench.cells = { key, cells: yield* silent(cellsOf({ ...pour, scene }, kernel, opens)) };
+    bench.cells = { key, cells: yield* at(0, cellsOf({ ...pour, scene }, kernel, opens)) };
   }
   return bench.cells.cells;
 }
@@ -180,14 +171,9 @@ function* openOn(bench: Workbench, cells: Cells | undefined): Generator<number, 
   const { plate, opened: had, ...rest } = bench.plate!;
   if (!cells || cells.cells.length === 0) return plate;
   if (had?.cells === cells) return had.plate;
-  const opening = opened(plate, cells);
-  let step = opening.next();
-  while (!step.done) {
-    yield 1;
-    step = opening.next();
-  }
-  bench.plate = { ...rest, plate, opened: { cells, plate: step.value } };
-  return step.value;
+  const open = yield* at(1, opened(plate, cells));
+  bench.plate = { ...rest, plate, opened: { cells, plate: open } };
+  return open;
 }
 
 function* pictured(
@@ -199,13 +185,7 @@ function* pictured(
   let rgba: Uint8ClampedArray<ArrayBuffer>;
   if (view === 'film') rgba = filmMap(plate);
   else {
-    const colouring = colourPlate(plate, mixesOf(scene), palette, view, makeDye);
-    let step = colouring.next();
-    while (!step.done) {
-      yield 1;
-      step = colouring.next();
-    }
-    rgba = step.value;
+    rgba = yield* at(1, colourPlate(plate, mixesOf(scene), palette, view, makeDye));
   }
   const { width, height } = plate;
   const contours = view === 'film' ? { contours: contoursOf(plate) } : {};

@@ -25,15 +25,15 @@ function layersOf(
   );
 }
 
-/** What splits under the surface of each pixel of a plate, where there is paint and something drives it. */
-export function splitsIn(
+/** What splits under the surface of a pixel of a plate, where there is paint and something drives it. */
+export function splitIn(
   pour: Pour,
-  { columns, width, height, cover, filmUm }: Plate,
+  { columns, cover, filmUm }: Plate,
   makeups: Readonly<Record<string, Makeup>>,
   factors: Factors,
-): readonly (Split | undefined)[] {
+): (pixel: number) => Split | undefined {
   const layers = layersOf(pour, makeups);
-  return Array.from({ length: width * height }, (_, i) => {
+  return (i) => {
     const runs = columns.count[i]!;
     if (cover[i]! < 128 || runs === 0) return undefined;
     const um = filmUm[i]!;
@@ -50,5 +50,5 @@ export function splitsIn(
       mix = layer.mix;
     }
     return splitOf(column, factors);
-  });
+  };
 }

@@ -1,13 +1,16 @@
 import type { Factors } from '../../factor';
+import { byRows } from '../by-rows';
 import type { Drilling } from '../cores';
 import { develop } from '../develop';
 import type { FilmKernel } from '../kernel';
+import { at } from '../progress';
 import type { Pour } from '../simulate';
-import { splitsIn } from './columns-split';
+import { splitIn } from './columns-split';
 import { courseOf } from './course';
 import { type Cells, nucleate } from './nuclei';
 import type { Makeup } from './pile';
-import { ripen } from './ripen';
+import { type Ripe, ripen } from './ripen';
+import type { Split } from './split';
 
 export { opened } from './opened';
 export { type CellsThen, type CellsTold, tellCells } from './told';
@@ -41,11 +44,28 @@ export function* cellsOf(
   const { scene, site } = pour;
   const pixels = Math.round(Math.max(scene.widthMm, scene.heightMm) / (PITCH * site.cellMm));
   const plate = yield* develop(pour, kernel, pixels, DRILLED);
-  const splits = splitsIn(pour, plate, makeups, factors);
-  const wanted = splits.flatMap((split, place) => (split ? [place] : []));
+  const { width, height } = plate;
+  const places = { pitchMm: 1 / plate.pxPerMm, across: width, down: height };
+  const split = splitIn(pour, plate, makeups, factors);
+  const splits: (Split | undefined)[] = [];
+  yield* at(
+    0.7,
+    byRows(height, (y) => {
+      for (let x = 0; x < width; x++) splits.push(split(y * width + x));
+    }),
+  );
+  const wanted = splits.flatMap((own, place) => (own ? [place] : []));
   if (wanted.length === 0) return { cells: [], factors };
-  const places = { pitchMm: 1 / plate.pxPerMm, across: plate.width, down: plate.height };
   const course = yield* courseOf(pour, kernel, places, wanted);
-  const ripe = splits.map((split, place) => split && ripen(pour, course, place, split, factors));
-  return { cells: nucleate(places, ripe, scene.seed), factors };
+  const ripe = new Array<Ripe | undefined>(splits.length);
+  yield* at(
+    0.9,
+    byRows(height, (y) => {
+      for (let place = y * width; place < (y + 1) * width; place++) {
+        const own = splits[place];
+        ripe[place] = own && ripen(pour, course, place, own, factors);
+      }
+    }),
+  );
+  return { cells: yield* at(1, nucleate(places, ripe, scene.seed)), factors };
 }

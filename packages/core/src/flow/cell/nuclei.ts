@@ -1,4 +1,5 @@
 import type { Factors } from '../../factor';
+import { byRows } from '../by-rows';
 import { chance } from '../noise';
 import { placeMm, type Places } from './course';
 import { CAUSE_IDS, type CauseId } from './cause';
@@ -50,13 +51,13 @@ const APART = 1.04;
 
 /**
  * Sets cells on a finished pour, as many as there is room for: each as large as the wave that made it, drawn out as it was since. Chances are
- * those of the seed, and of the place.
+ * those of the seed, and of the place. A generator: it yields now and then.
  */
-export function nucleate(
+export function* nucleate(
   places: Places,
   ripe: readonly (Ripe | undefined)[],
   seed: number,
-): readonly PaintCell[] {
+): Generator<void, readonly PaintCell[]> {
   const cells: PaintCell[] = [];
   const { pitchMm } = places;
   const file = filed();
@@ -69,21 +70,21 @@ export function nucleate(
     return Array.from({ length: n }, (_, k) => ({ place, k, order: chance(place, k, 1, seed) }));
   });
   tries.sort((a, b) => a.order - b.order);
-  for (const { place, k } of tries) {
+  const attempt = ({ place, k }: (typeof tries)[number]): void => {
     const luck = (what: number) => chance(place, k, what, seed);
     const own = ripe[place]!;
     const pace = paceOf(luck(7));
-    if (pace * everThinned(own) < SEEN * own.tears) continue;
+    if (pace * everThinned(own) < SEEN * own.tears) return;
     const [x, y] = placeMm(places, place);
     const atMm = [x + pitchMm * (luck(2) - 0.5), y + pitchMm * (luck(3) - 0.5)] as const;
     const { spread, squeezed } = own.split.lifts.oil > 0 ? OILY : PLAIN;
     const wanted = 0.5 * own.waveMm * Math.exp(spread * normal(luck(4), luck(5), luck(6)));
     // As large as its neighbours leave it room.
     const room = roomFor(file, atMm, own.back, wanted, squeezed);
-    if (room < squeezed) continue;
+    if (room < squeezed) return;
     const radius = wanted * room;
     const radiusMm = radius / Math.sqrt(Math.max(1e-3, areaBack(own.back)));
-    if (radiusMm < LEAST_MM) continue;
+    if (radiusMm < LEAST_MM) return;
     const toRound = own.back.map((v) => v / radius) as unknown as PaintCell['toRound'];
     const reachMm = (1 + 1.6 * WOBBLE) / leastStretch(toRound);
     const cell: PaintCell = {
@@ -98,7 +99,10 @@ export function nucleate(
     };
     cells.push(cell);
     file.add(cell);
-  }
+  };
+  yield* byRows(Math.ceil(tries.length / AT_A_TIME), (row) =>
+    tries.slice(row * AT_A_TIME, (row + 1) * AT_A_TIME).forEach(attempt),
+  );
   return cells;
 }
 
@@ -150,6 +154,8 @@ function leastStretch([a, b, c, d]: readonly [number, number, number, number]): 
 /** About normal, from three even chances: variance 1. */
 const normal = (a: number, b: number, c: number): number => 2 * (a + b + c - 1.5);
 
+/** Places tried in a row. */
+const AT_A_TIME = 500;
 /** Side of the squares cells are filed by, mm. */
 const SQUARE_MM = 4;
 
