@@ -128,9 +128,9 @@ test('wide: the preview stands beside every station and follows an edit, and a c
   await see(page, 'region', 'Preview');
   await finished(page);
   const first = await fingerprint(page);
-  // A third of the paint, over a base: another pour, in which a colour is covered by the others.
+  // A seventh of the paint: another pour, in which a colour is covered by the others and by what cells turn up.
   await press(page, 'radio', 'Own figure');
-  await type(page, 'Grams for 1 cm²', '0.12');
+  await type(page, 'Grams for 1 cm²', '0.05');
   await says(page, 'it vanished.', 60000);
   await another(page, first);
   // What the remark offers, and what that says.
