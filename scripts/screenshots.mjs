@@ -61,6 +61,7 @@ const VIEWS = [
           ).length === 2,
         { timeout: 60000 },
       );
+      await page.evaluate(() => document.querySelector('h1').scrollIntoView());
     },
   },
   { name: 'draw-390', at: `/plans/${bloom}/draw?move=14` },

@@ -1,6 +1,6 @@
 import { actOf } from './act';
 import type { Slip } from './act/define';
-import { chance } from './noise';
+import { chance, normal } from './noise';
 import type { PourScene } from './scene';
 
 /** How much one hand differs from one go to the next: each one standard deviation. */
@@ -16,14 +16,14 @@ export interface Hand {
   readonly weighedMl: number;
 }
 
-/** About normal, from three even chances: variance 1. */
-const normal = (at: number, what: number, seed: number): number =>
-  2 * (chance(at, what, 0, seed) + chance(at, what, 1, seed) + chance(at, what, 2, seed) - 1.5);
+/** What a hand draws for one thing of one act. */
+const drawn = (at: number, what: number, seed: number): number =>
+  normal(chance(at, what, 0, seed), chance(at, what, 1, seed), chance(at, what, 2, seed));
 
 /** The same moves as a hand does them another time: every act strays by itself, and all paint is as much thicker or thinner. */
 export function doneBy(scene: PourScene, hand: Hand, seed: number): PourScene {
-  return strayed(scene, hand.thickness * normal(0, 0, seed), (act) => {
-    const draw = (what: number) => normal(act + 1, what, seed);
+  return strayed(scene, hand.thickness * drawn(0, 0, seed), (act) => {
+    const draw = (what: number) => drawn(act + 1, what, seed);
     return {
       angleDeg: hand.angleDeg * draw(1),
       towardDeg: hand.directionDeg * draw(2),

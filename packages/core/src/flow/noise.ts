@@ -6,6 +6,9 @@ export function chance(x: number, y: number, z: number, seed: number): number {
   return ((h ^ (h >>> 15)) >>> 0) / 4294967296;
 }
 
+/** About normal, of variance 1, from three even chances. */
+export const normal = (a: number, b: number, c: number): number => 2 * (a + b + c - 1.5);
+
 const ease = (t: number): number => t * t * (3 - 2 * t);
 
 /** Smooth noise, −1..1, of wavelength about one. */

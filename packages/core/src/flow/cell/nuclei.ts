@@ -1,6 +1,6 @@
 import type { Factors } from '../../factor';
 import { byRows } from '../by-rows';
-import { chance } from '../noise';
+import { chance, normal } from '../noise';
 import { placeMm, type Places } from './course';
 import { CAUSE_IDS, type CauseId } from './cause';
 import type { Ripe } from './ripen';
@@ -150,9 +150,6 @@ function leastStretch([a, b, c, d]: readonly [number, number, number, number]): 
   const determinant = a * d - b * c;
   return Math.sqrt(Math.max(1e-12, half - Math.sqrt(Math.max(0, half * half - determinant ** 2))));
 }
-
-/** About normal, from three even chances: variance 1. */
-const normal = (a: number, b: number, c: number): number => 2 * (a + b + c - 1.5);
 
 /** Places tried in a row. */
 const AT_A_TIME = 500;
