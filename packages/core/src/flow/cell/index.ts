@@ -7,7 +7,8 @@ import { at } from '../progress';
 import type { Pour } from '../simulate';
 import { splitIn } from './columns-split';
 import { courseOf } from './course';
-import { type Cells, nucleate } from './nuclei';
+import { nucleate } from './nuclei';
+import type { Cells } from './paint-cell';
 import type { Makeup } from './pile';
 import { type Ripe, ripen } from './ripen';
 import type { Split } from './split';
@@ -15,7 +16,7 @@ import type { Split } from './split';
 export { opened } from './opened';
 export { type CellsThen, type CellsTold, tellCells } from './told';
 export { turnedFrom } from './turned-from';
-export type { Cells, PaintCell } from './nuclei';
+export type { Cells, PaintCell } from './paint-cell';
 export type { Makeup } from './pile';
 
 /** What cells are asked by: what a pour's mixes are made of, and factors. */

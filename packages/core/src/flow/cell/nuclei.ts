@@ -1,35 +1,13 @@
-import type { Factors } from '../../factor';
 import { byRows } from '../by-rows';
 import { chance, normal } from '../noise';
+import { CAUSE_IDS } from './cause';
 import { placeMm, type Places } from './course';
-import { CAUSE_IDS, type CauseId } from './cause';
+import { filed } from './filed';
+import { LONGEST_S } from './forecast';
+import type { PaintCell } from './paint-cell';
 import type { Ripe } from './ripen';
 import { SEEN, WOBBLE } from './seen-in';
-import { LONGEST_S } from './forecast';
-
-/** A cell of a finished pour. Lengths mm from the corner of the piece. */
-export interface PaintCell {
-  readonly atMm: readonly [number, number];
-  /** Takes what is so far from its middle, mm, to where it was while the cell was round, in radii: row by row. */
-  readonly toRound: readonly [number, number, number, number];
-  /** How its outline differs from round: see `rhoAt`. */
-  readonly wobble: readonly [one: number, other: number];
-  /** How far from its middle it reaches at the most, mm. */
-  readonly reachMm: number;
-  /** Half the side of a square of its whole area, and so on: its mean radius, mm, rim and all. */
-  readonly radiusMm: number;
-  readonly ripe: Ripe;
-  /** Its own pace: it thins so much faster than usual. */
-  readonly pace: number;
-  /** What drives it most. */
-  readonly cause: CauseId;
-}
-
-/** The cells of a pour, and the factors they go by. */
-export interface Cells {
-  readonly cells: readonly PaintCell[];
-  readonly factors: Factors;
-}
+import { areaOf, leastStretch, lengthOf, scaled } from './stretch';
 
 /**
  * How unlike the cells of one place are: spread of their radii, ln, and how much smaller one may be where its neighbours leave it no more room.
@@ -46,6 +24,8 @@ const LEAST_MM = 0.6;
 const LEAST_THINNED = 0.5;
 /** Places tried for each cell that there is room for. */
 const TRIES = 6;
+/** Places tried between two yields. */
+const AT_A_TIME = 500;
 /** Cells stand so far apart that their outlines do not meet. */
 const APART = 1.04;
 
@@ -63,7 +43,7 @@ export function* nucleate(
   const file = filed();
   const tries = ripe.flatMap((own, place) => {
     if (!own || paceOf(1) * everThinned(own) < Math.max(LEAST_THINNED, SEEN * own.tears)) return [];
-    const radius = 0.5 * own.waveMm * Math.sqrt(1 / Math.max(1e-3, areaBack(own.back)));
+    const radius = 0.5 * own.waveMm * Math.sqrt(1 / Math.max(1e-3, areaOf(own.back)));
     if (radius < LEAST_MM) return [];
     const wanted = (TRIES * pitchMm * pitchMm) / (Math.PI * radius * radius);
     const n = Math.floor(wanted + chance(place, 0, 0, seed));
@@ -83,9 +63,9 @@ export function* nucleate(
     const room = roomFor(file, atMm, own.back, wanted, squeezed);
     if (room < squeezed) return;
     const radius = wanted * room;
-    const radiusMm = radius / Math.sqrt(Math.max(1e-3, areaBack(own.back)));
+    const radiusMm = radius / Math.sqrt(Math.max(1e-3, areaOf(own.back)));
     if (radiusMm < LEAST_MM) return;
-    const toRound = own.back.map((v) => v / radius) as unknown as PaintCell['toRound'];
+    const toRound = scaled(own.back, 1 / radius);
     const reachMm = (1 + 1.6 * WOBBLE) / leastStretch(toRound);
     const cell: PaintCell = {
       atMm,
@@ -108,15 +88,6 @@ export function* nucleate(
 
 /** What a place comes to in the end, or would, left for the longest that anybody is told of. */
 const everThinned = ({ thinned, leftFor }: Ripe): number => Math.max(thinned, leftFor(LONGEST_S));
-
-const areaBack = ([a, b, c, d]: readonly [number, number, number, number]): number =>
-  Math.abs(a * d - b * c);
-
-const lengthOf = (
-  [a, b, c, d]: readonly [number, number, number, number],
-  x: number,
-  y: number,
-): number => Math.sqrt((a * x + b * y) ** 2 + (c * x + d * y) ** 2);
 
 /** By how much a cell of this radius, drawn out so, must be smaller to stand beside those there are; at most 1, and not told once it is less than the least. */
 function roomFor(
@@ -142,41 +113,4 @@ function roomFor(
         if (room < least) return room;
       }
   return room;
-}
-
-/** The least a map makes of a length. */
-function leastStretch([a, b, c, d]: readonly [number, number, number, number]): number {
-  const half = (a * a + b * b + c * c + d * d) / 2;
-  const determinant = a * d - b * c;
-  return Math.sqrt(Math.max(1e-12, half - Math.sqrt(Math.max(0, half * half - determinant ** 2))));
-}
-
-/** Places tried in a row. */
-const AT_A_TIME = 500;
-/** Side of the squares cells are filed by, mm. */
-const SQUARE_MM = 4;
-
-/** Cells filed in every square they reach into. */
-function filed() {
-  const squares = new Map<number, PaintCell[]>();
-  const squareOf = (mm: number) => Math.floor(mm / SQUARE_MM);
-  /** The squares within so far of a place, those there are; made where they are wanted. */
-  function over(x: number, y: number, reach: number, made: boolean): readonly PaintCell[][] {
-    const found: PaintCell[][] = [];
-    for (let sy = squareOf(y - reach); sy <= squareOf(y + reach); sy++)
-      for (let sx = squareOf(x - reach); sx <= squareOf(x + reach); sx++) {
-        const key = (sx + 4096) * 16384 + sy + 4096;
-        let own = squares.get(key);
-        if (!own && made) squares.set(key, (own = []));
-        if (own) found.push(own);
-      }
-    return found;
-  }
-  return {
-    /** Cells that reach into squares within so far of a place, square by square; some of them more than once. */
-    near: (x: number, y: number, reach: number) => over(x, y, reach, false),
-    add: (cell: PaintCell) => {
-      for (const square of over(cell.atMm[0], cell.atMm[1], cell.reachMm, true)) square.push(cell);
-    },
-  };
 }

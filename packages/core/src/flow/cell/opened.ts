@@ -1,6 +1,6 @@
 import { BOTTOM, type Columns, goOn, MOST_RUNS } from '../columns';
 import type { Plate } from '../develop';
-import type { Cells } from './nuclei';
+import type { Cells } from './paint-cell';
 import { cameFrom, overturn } from './overturn';
 import { begun, cellAge, rhoAt, tornAt } from './seen-in';
 

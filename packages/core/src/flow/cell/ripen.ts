@@ -21,6 +21,63 @@ export interface Ripe {
 
 const UNIT: Matrix = [1, 0, 0, 1];
 
+/** What a place of the surface went through, turn by turn: where its paint was at the end of each, cells; how high the film stood there, µm; how old it was, s. */
+interface Life {
+  readonly born: number;
+  readonly spots: readonly (readonly [number, number] | undefined)[];
+  readonly um: readonly number[];
+  readonly ageS: readonly number[];
+}
+
+function lifeOf({ turns, site }: Pour, course: Course, place: number): Life | undefined {
+  const born = course.born[place]!;
+  if (born < 0) return undefined;
+  const count = course.across * course.down;
+  const spots = turns.map((_, turn) =>
+    turn < born
+      ? undefined
+      : ([course.x[turn * count + place]!, course.y[turn * count + place]!] as const),
+  );
+  let age = 0;
+  return {
+    born,
+    spots,
+    um: turns.map(({ um }, turn) => {
+      const at = spots[turn];
+      return at ? fieldAt(um, site, at[0], at[1]) : 0;
+    }),
+    ageS: turns.map(({ s }, turn) => {
+      if (turn === born) age = s * (1 - course.share[place]!);
+      else if (turn > born) age += s;
+      return age;
+    }),
+  };
+}
+
+/** The first turn since which nothing that grew has broken; and for each from there on what motion since its end did. */
+function unbroken(
+  { turns, site }: Pour,
+  course: Course,
+  place: number,
+  born: number,
+  breaksAt: number,
+): { readonly from: number; readonly backs: ReadonlyMap<number, Matrix> } {
+  const backs = new Map<number, Matrix>();
+  for (let turn = turns.length - 1; turn >= born; turn--) {
+    const back = turn === turns.length - 1 ? UNIT : stretchBack(course, turn, place, site.cellMm);
+    if (drawnOut(back) > breaksAt) return { from: turn + 1, backs };
+    backs.set(turn, back);
+  }
+  return { from: born, backs };
+}
+
+/** Turns after the last thing that moved the film begin here. */
+function leftFrom({ turns, scene }: Pour): number {
+  let from = turns.length;
+  while (from > 0 && turns[from - 1]!.acts.every((n) => actOf(scene.acts[n]!).still)) from--;
+  return from;
+}
+
 /**
  * How far cells have come at a place whose column splits so: turn by turn from where its paint came to lie there, as high as the film was
  * then. What was drawn out too far since has broken, and begins anew.
@@ -32,63 +89,38 @@ export function ripen(
   split: Split,
   factors: Factors,
 ): Ripe | undefined {
-  const { turns, site, scene } = pour;
-  const born = course.born[place]!;
-  if (born < 0) return undefined;
+  const life = lifeOf(pour, course, place);
+  if (!life) return undefined;
+  const { born, spots, um, ageS } = life;
+  const { turns, scene } = pour;
   const sets = scene.setsPerS ?? 0;
   const holds = factors['paint-holds'];
   const tears = Math.max(0, Math.log(split.aboveUm / factors['cell-tears-at']));
-  const count = course.across * course.down;
-  const spots = turns.map((_, turn) =>
-    turn < born
-      ? undefined
-      : ([course.x[turn * count + place]!, course.y[turn * count + place]!] as const),
-  );
-  const heights = turns.map(({ um }, turn) => {
-    const at = spots[turn];
-    return at ? fieldAt(um, site, at[0], at[1]) : 0;
-  });
-  // How old its paint is at the end of each turn.
-  const ages: number[] = [];
-  for (const [turn, { s }] of turns.entries())
-    if (turn < born) ages.push(0);
-    else if (turn === born) ages.push(s * (1 - course.share[place]!));
-    else ages.push(ages[turn - 1]! + s);
-
-  // Back from the end to where what grew has broken since.
-  const stretches: Matrix[] = [];
-  let from = turns.length;
-  while (from > born) {
-    const back = from === turns.length ? UNIT : stretchBack(course, from - 1, place, site.cellMm);
-    if (drawnOut(back) > factors['cell-breaks-at']) break;
-    stretches[from - 1] = back;
-    from--;
-  }
+  const { from, backs } = unbroken(pour, course, place, born, factors['cell-breaks-at']);
+  const left = leftFrom(pour);
+  const leftAtS = ageS[left - 1] ?? 0;
 
   let thinned = 0;
-  let wave: { mm: number; back: Matrix } | undefined;
-  let still = turns.length;
-  while (still > 0 && turns[still - 1]!.acts.every((n) => actOf(scene.acts[n]!).still)) still--;
-  /** All of it before the piece was left, and what the flame gave it after that, pass by pass. */
+  // What of that was before it was left, and what flames gave it since then.
   let moved = 0;
   const passes: { readonly atS: number; readonly e: number }[] = [];
+  let wave: { readonly mm: number; readonly back: Matrix } | undefined;
   for (let turn = from; turn < turns.length; turn++) {
-    const begins = turn === born ? heights[turn]! : heights[turn - 1]!;
-    const growth = growthAt(split, (begins + heights[turn]!) / 2);
-    const since = turn === born ? 0 : ages[turn - 1]!;
-    const whole = thinned < tears;
-    if (growth) thinned += grownBetween(growth, since, ages[turn]!, sets, holds);
-    const coaxed = growth
-      ? coaxedBy(pour, turn, spots[turn]!) * factors['torch-opens'] * nearly(growth, holds)
-      : 0;
-    thinned += coaxed;
-    if (turn < still) moved = thinned;
-    else if (coaxed > 0) passes.push({ atS: ages[turn]! - (ages[still - 1] ?? 0), e: coaxed });
-    if (growth && (whole || !wave)) wave = { mm: growth.mm, back: stretches[turn]! };
+    const begins = Math.max(born, turn - 1);
+    const growth = growthAt(split, (um[begins]! + um[turn]!) / 2);
+    if (growth) {
+      // As long as it has not torn another wave may overtake.
+      if (thinned < tears || !wave) wave = { mm: growth.mm, back: backs.get(turn)! };
+      const sinceS = turn === born ? 0 : ageS[turn - 1]!;
+      const coaxed =
+        coaxedBy(pour, turn, spots[turn]!) * factors['torch-opens'] * nearly(growth, holds);
+      thinned += grownBetween(growth, sinceS, ageS[turn]!, sets, holds) + coaxed;
+      if (turn >= left && coaxed > 0) passes.push({ atS: ageS[turn]! - leftAtS, e: coaxed });
+    }
+    if (turn < left) moved = thinned;
   }
   if (!wave) return undefined;
-  const lying = growthAt(split, (heights[Math.max(born, still - 1)]! + heights.at(-1)!) / 2);
-  const leftAt = ages[still - 1] ?? 0;
+  const lying = growthAt(split, (um[Math.max(born, left - 1)]! + um.at(-1)!) / 2);
   return {
     split,
     thinned,
@@ -97,7 +129,7 @@ export function ripen(
     back: wave.back,
     leftFor: (s) =>
       moved +
-      (lying ? grownBetween(lying, leftAt, leftAt + s, sets, holds) : 0) +
+      (lying ? grownBetween(lying, leftAtS, leftAtS + s, sets, holds) : 0) +
       passes.reduce((sum, { atS, e }) => sum + (atS <= s ? e : 0), 0),
   };
 }

@@ -1,5 +1,5 @@
 import type { Factors } from '../../factor';
-import type { PaintCell } from './nuclei';
+import type { PaintCell } from './paint-cell';
 import { cameFrom, type Overturn } from './overturn';
 import { ageOf } from './ripen';
 

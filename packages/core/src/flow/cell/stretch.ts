@@ -46,3 +46,24 @@ export function drawnOut([a, b, c, d]: Matrix): number {
   const half = sum / (2 * determinant);
   return half + Math.sqrt(Math.max(0, half * half - 1));
 }
+
+/** By how much a map enlarges an area. */
+export const areaOf = ([a, b, c, d]: Matrix): number => Math.abs(a * d - b * c);
+
+/** How long a map makes a step. */
+export const lengthOf = ([a, b, c, d]: Matrix, x: number, y: number): number =>
+  Math.sqrt((a * x + b * y) ** 2 + (c * x + d * y) ** 2);
+
+/** The least a map makes of a step of 1, whichever way that goes. */
+export function leastStretch([a, b, c, d]: Matrix): number {
+  const half = (a * a + b * b + c * c + d * d) / 2;
+  const determinant = a * d - b * c;
+  return Math.sqrt(Math.max(1e-12, half - Math.sqrt(Math.max(0, half * half - determinant ** 2))));
+}
+
+export const scaled = ([a, b, c, d]: Matrix, by: number): Matrix => [
+  a * by,
+  b * by,
+  c * by,
+  d * by,
+];

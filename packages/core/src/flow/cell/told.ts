@@ -1,7 +1,7 @@
 import type { Factors } from '../../factor';
 import { CAUSES } from './cause';
 import { LEFT_MIN, LONGEST_S } from './forecast';
-import type { Cells, PaintCell } from './nuclei';
+import type { Cells, PaintCell } from './paint-cell';
 import { cameFrom, overturn } from './overturn';
 import { cellAge, thinnedBy, tornAt } from './seen-in';
 

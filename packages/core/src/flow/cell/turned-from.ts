@@ -1,4 +1,4 @@
-import type { Cells } from './nuclei';
+import type { Cells } from './paint-cell';
 import { cameFrom, overturn } from './overturn';
 import { begun, cellAge, rhoAt, tornAt } from './seen-in';
 
