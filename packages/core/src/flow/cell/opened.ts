@@ -1,8 +1,9 @@
+import { byRows } from '../by-rows';
 import { BOTTOM, type Columns, goOn, MOST_RUNS } from '../columns';
 import type { Plate } from '../develop';
-import type { Cells } from './paint-cell';
-import { cameFrom, overturn } from './overturn';
-import { begun, cellAge, rhoAt, tornAt } from './seen-in';
+import type { Cells, PaintCell } from './paint-cell';
+import { begun } from './seen-in';
+import { turning } from './turning';
 
 /** Depths a column of a cell is looked up at, as shares of the film: closely at the top, where light still gets through. */
 const DEPTHS = [0, 0.012, 0.04, 0.09, 0.18, 0.32, 0.5, 0.7, 0.86, 1];
@@ -13,7 +14,7 @@ const LEAST_PX = 1;
 
 /**
  * A plate with its cells open: in each what lay below is turned up to the surface, and what lay above has gone down at its rim. Columns of
- * all other places stay as they are. A generator: it yields after each cell.
+ * all other places stay as they are. A generator: it yields now and then.
  */
 export function* opened(plate: Plate, { cells, factors }: Cells): Generator<void, Plate> {
   if (cells.length === 0) return plate;
@@ -24,49 +25,54 @@ export function* opened(plate: Plate, { cells, factors }: Cells): Generator<void
     ends: was.ends.slice(),
   };
   const done = new Uint8Array(width * height);
-  const from = new Float64Array(2);
-  for (const cell of cells) {
-    const { atMm, reachMm } = cell;
-    if (cell.radiusMm * pxPerMm < LEAST_PX || !begun(cell)) continue;
-    const table = overturn(cellAge(cell, factors));
-    const [cx, cy] = [atMm[0] * pxPerMm - 0.5, atMm[1] * pxPerMm - 0.5];
-    const reach = reachMm * pxPerMm;
+
+  function open(cell: PaintCell): void {
+    if (cell.radiusMm * pxPerMm < LEAST_PX || !begun(cell)) return;
+    const { goTo, look, from } = turning(cell, factors);
+    const [cx, cy] = [cell.atMm[0] * pxPerMm - 0.5, cell.atMm[1] * pxPerMm - 0.5];
+    const reach = cell.reachMm * pxPerMm;
     const nucleus = pixelAt(plate, cx, cy);
     for (let y = Math.max(0, Math.ceil(cy - reach)); y <= Math.min(height - 1, cy + reach); y++)
       for (let x = Math.max(0, Math.ceil(cx - reach)); x <= Math.min(width - 1, cx + reach); x++) {
         const i = y * width + x;
         if (done[i] || !cover[i] || was.count[i] === 0) continue;
-        const [dx, dy] = [x - cx, y - cy];
-        const rho = rhoAt(cell, dx / pxPerMm, dy / pxPerMm);
-        if (rho >= 1) continue;
+        const dx = x - cx;
+        const dy = y - cy;
+        if (!goTo(dx / pxPerMm, dy / pxPerMm, filmUm[i]!)) continue;
         done[i] = 1;
-        const torn = tornAt(table, rho, factors['cell-tears-at'] / Math.max(1, filmUm[i]!));
-        const look = (depth: number): number => {
-          cameFrom(table, rho, torn + depth * (1 - torn), from);
-          const share = rho > 1e-6 ? from[0]! / rho : 0;
+        turnOver(columns, i, (depth) => {
+          look(depth);
+          const share = from[0]!;
+          // A nucleus is one column: places in it by halves of a pixel would tear it into wedges.
           const near = share * share * (dx * dx + dy * dy) < 1;
           const at = near ? nucleus : pixelAt(plate, cx + dx * share, cy + dy * share);
           return stratumAt(was, at < 0 ? i : at, from[1]!);
-        };
-        columns.count[i] = 0;
-        let last = look(0);
-        goOn(columns, i, last, 0);
-        for (let n = 1; n < DEPTHS.length; n++) {
-          const next = look(DEPTHS[n]!);
-          if (next === last) continue;
-          let [above, below] = [DEPTHS[n - 1]!, DEPTHS[n]!];
-          for (let h = 0; h < HALVINGS; h++) {
-            const middle = (above + below) / 2;
-            if (look(middle) === last) above = middle;
-            else below = middle;
-          }
-          if (!goOn(columns, i, next, (above + below) / 2)) break;
-          last = next;
-        }
+        });
       }
-    yield;
   }
+
+  yield* byRows(cells.length, (n) => open(cells[n]!));
   return { ...plate, columns };
+}
+
+/** Writes a pixel's column anew from what stratum lies how deep. */
+function turnOver(columns: Columns, pixel: number, stratumIn: (depth: number) => number): void {
+  columns.count[pixel] = 0;
+  let last = stratumIn(0);
+  goOn(columns, pixel, last, 0);
+  for (let n = 1; n < DEPTHS.length; n++) {
+    const next = stratumIn(DEPTHS[n]!);
+    if (next === last) continue;
+    let above = DEPTHS[n - 1]!;
+    let below = DEPTHS[n]!;
+    for (let h = 0; h < HALVINGS; h++) {
+      const middle = (above + below) / 2;
+      if (stratumIn(middle) === last) above = middle;
+      else below = middle;
+    }
+    if (!goOn(columns, pixel, next, (above + below) / 2)) return;
+    last = next;
+  }
 }
 
 /** The pixel a place in pixels lies in, where there is paint; else −1. */

@@ -1,0 +1,35 @@
+import type { Factors } from '../../factor';
+import { cameFrom, overturn } from './overturn';
+import type { PaintCell } from './paint-cell';
+import { cellAge, rhoAt, tornAt } from './seen-in';
+
+/** A cell as it turns its film over. */
+export interface Turning {
+  /** Goes to a place so far from its middle, mm, where the film is so high, µm; returns whether the cell reaches there. */
+  readonly goTo: (x: number, y: number, um: number) => boolean;
+  /** Finds out where what now lies so deep there, 0..1, came from: written to `from`. */
+  readonly look: (depth: number) => void;
+  /** What part of the way out from the middle it lay, and how deep, 0..1. */
+  readonly from: Float64Array;
+}
+
+export function turning(cell: PaintCell, factors: Factors): Turning {
+  const table = overturn(cellAge(cell, factors));
+  const tearsUm = factors['cell-tears-at'];
+  const from = new Float64Array(2);
+  let rho = 0;
+  let torn = 0;
+  return {
+    from,
+    goTo: (x, y, um) => {
+      rho = rhoAt(cell, x, y);
+      if (rho >= 1) return false;
+      torn = tornAt(table, rho, tearsUm / Math.max(1, um));
+      return true;
+    },
+    look: (depth) => {
+      cameFrom(table, rho, torn + depth * (1 - torn), from);
+      from[0] = rho > 1e-6 ? from[0]! / rho : 0;
+    },
+  };
+}
