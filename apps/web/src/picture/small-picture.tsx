@@ -46,7 +46,9 @@ export function SmallPicture({
           })}
         </View>
       ) : (
-        <Small>computing</Small>
+        <View className="bg-surround px-2">
+          <Small>computing</Small>
+        </View>
       )}
     </View>
   );
