@@ -9,13 +9,13 @@ const left = (count: number, doneMin?: number) => ({
   ...(doneMin === undefined ? {} : { doneMin }),
 });
 
-test('where there are none it says what none had', async () => {
-  await render(<Cells cells={{ ...NONE, ...left(0) }} />);
+test('where there are none it says what none had', () => {
+  render(<Cells cells={{ ...NONE, ...left(0) }} />);
   expect(screen.getByText(/^None: no paint is heavy enough/)).toBeTruthy();
 });
 
-test('a large count is told to two figures, with why they opened and when most are open', async () => {
-  await render(
+test('a large count is told to two figures, with why they opened and when most are open', () => {
+  render(
     <Cells
       cells={{
         count: 1234,

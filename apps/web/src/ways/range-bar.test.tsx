@@ -1,8 +1,8 @@
 import { render, screen } from '@testing-library/react-native';
 import { RangeBar } from './range-bar';
 
-test('a range says its middle, its least and its most', async () => {
-  await render(
+test('a range says its middle, its least and its most', () => {
+  render(
     <RangeBar
       label="Runs off"
       range={{ least: 10, middle: 12, most: 31 }}
