@@ -165,15 +165,26 @@ const atRest = (handle) =>
       }),
   );
 
-/** Notes whether a node is pressed from now on; asked once the page may have gone on, a page that has gone was pressed. */
+/** Notes what is pressed from now on: the node itself, or what stood in its place by then. A page that has gone was pressed. */
 async function landing(handle) {
   const pressed = await handle.evaluateHandle((node) => {
     const state = { landed: false };
-    node.addEventListener('click', () => (state.landed = true), { capture: true, once: true });
+    const note = ({ target }) => {
+      state.landed = node.contains(target);
+      const beside = target.closest('[role], a, button, input');
+      state.beside = beside && {
+        role: beside.getAttribute('role') ?? beside.tagName.toLowerCase(),
+        name: (beside.getAttribute('aria-label') ?? beside.innerText).slice(0, 40),
+      };
+    };
+    document.addEventListener('click', note, { capture: true, once: true });
     return state;
   });
-  return () => pressed.evaluate(({ landed }) => landed).catch(() => true);
+  return () => pressed.evaluate((state) => state).catch(() => ({ landed: true }));
 }
+
+/** What does something when it is pressed. */
+const PRESSABLE = new Set(['a', 'button', 'input', 'link', 'radio', 'checkbox', 'switch', 'tab']);
 
 /** Presses what has this role and accessible name, scrolling it into sight first; by touch where the page has touch. */
 export async function press(page, role, name) {
@@ -181,12 +192,14 @@ export async function press(page, role, name) {
     const handle = await find(page, role, name);
     try {
       await atRest(handle);
-      const landed = await landing(handle);
+      const land = await landing(handle);
       if (page.viewport().hasTouch) await handle.tap();
       else await handle.click();
-      if (await landed()) return;
-      // What stands above it grew or shrank in that moment: a person presses again.
-      if (tries === 1) throw new Error(`a press on ${role} "${name}" landed beside it`);
+      const { landed, beside } = await land();
+      if (landed) return;
+      // What stands above it grew or shrank in that moment. A person presses again, unless the press has done something else.
+      if (tries === 1 || PRESSABLE.has(beside?.role))
+        throw new Error(`a press on ${role} "${name}" landed on "${beside?.name}"`);
     } catch (error) {
       // It was drawn anew between being found and being pressed: what stands there now is pressed.
       if (tries === 1 || !/detached|Node is/.test(String(error))) throw error;

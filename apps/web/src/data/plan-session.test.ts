@@ -230,6 +230,26 @@ test('a save that arrived after its page was closed is no save of another’s', 
   expect(held.plan.title).toBe('Going on');
 });
 
+test('nor is one of the same state that arrives once the page is there again', async () => {
+  const held = studio();
+  const before = await openSession('p');
+  before.edit(rename('A'));
+  // Sent, and slower than the page that is opened after it.
+  held.faults.push('silent');
+  await jest.advanceTimersByTimeAsync(500);
+  const save = kept('p')!.unanswered.at(-1);
+  held.plan = before.get().history.now;
+  reload();
+  const after = await openSession('p');
+  expect(after.get().saving).toBe('saved');
+  held.revision++;
+  held.lastSave = save;
+  after.edit(rename('B'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(held.plan.title).toBe('B');
+  expect(after.get().saving).toBe('saved');
+});
+
 test('a plan changed elsewhere meanwhile opens as it is now, without steps that no longer fit', async () => {
   const held = studio();
   const first = await openSession('p');

@@ -101,8 +101,8 @@ export async function openSession(id: string): Promise<PlanSession> {
   /** The id its edits go on under, should they have to become a plan of their own. */
   const branchId = newId();
   let sent: Plan | undefined = unsaved ? undefined : state.history.now;
-  /** Saves of this device that were sent and not answered: they may have arrived all the same. */
-  let unanswered: readonly string[] = unsaved ? left.unanswered : [];
+  /** Saves of this device that were sent and not answered: they may have arrived all the same, one of this very state a moment from now. */
+  let unanswered: readonly string[] = continues ? left.unanswered : [];
   let underWay = false;
   let tries = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;

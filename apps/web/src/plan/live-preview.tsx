@@ -31,8 +31,11 @@ export function LivePreview() {
         mostHeight={300}
         label={`How ${plan.title} may turn out`}
       />
-      {outcome ? <OutcomeVitals outcome={outcome} brief={brief} /> : null}
-      <Progress pouring={pour} idle="" onStop={pourHost.stop} onAgain={pourHost.again} />
+      {/* As high as either of them, before there is one: nothing below moves under a finger as the figures come. */}
+      <View className="min-h-[45px]">
+        {outcome ? <OutcomeVitals outcome={outcome} brief={brief} /> : null}
+        <Progress pouring={pour} idle="" onStop={pourHost.stop} onAgain={pourHost.again} />
+      </View>
     </View>
   );
 }
