@@ -75,8 +75,11 @@ const WEB_LAYERS = [
 /** Files and folders of the server, in the same way. */
 const SERVER_LAYERS = [
   'refused.ts',
+  'setting.ts',
   'db',
   'http',
+  'live',
+  'home',
   'bin',
   'settings',
   'reactions',

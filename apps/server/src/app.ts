@@ -4,8 +4,14 @@ import { copyRoutes } from './copies/routes';
 import type { Database } from './db/open';
 import { serveApplication } from './http/assets';
 import { by, holdToContract, type Routes } from './http/contract';
+import { LOOPBACK_ONLY } from './http/door';
 import { guard } from './http/guard';
 import { refuseInOneShape } from './http/refusal';
+import type { HomeDoor } from './home/door';
+import { gate } from './home/gate';
+import { homeRoutes } from './home/routes';
+import { liveHub } from './live/hub';
+import { liveRoutes } from './live/routes';
 import { pictureRoutes } from './pictures/routes';
 import type { PourHost } from './pours/host';
 import { pourRoutes } from './pours/routes';
@@ -29,6 +35,10 @@ export interface AppSetting {
   readonly webFolder?: string;
   /** Where pours are computed; without it the API computes none. */
   readonly pours?: PourHost;
+  /** Its door to the network; without it only its own machine reaches it. */
+  readonly home?: HomeDoor;
+  /** Whether the machine itself has to be a paired device too. */
+  readonly loopbackAsks?: boolean;
   readonly now?: () => Date;
   readonly log?: boolean;
 }
@@ -38,6 +48,8 @@ export async function buildApp({
   db,
   webFolder,
   pours,
+  home,
+  loopbackAsks = false,
   now = () => new Date(),
   log = false,
 }: AppSetting): Promise<Routes> {
@@ -50,7 +62,8 @@ export async function buildApp({
     frameworkErrors: (error, request, reply) => void refuseInOneShape(error, request, reply),
   });
   app.setErrorHandler(refuseInOneShape);
-  guard(app);
+  guard(app, home ? home.reach : () => LOOPBACK_ONLY);
+  gate(app, db, now, loopbackAsks);
   holdToContract(app);
   app.get('/api/health', { schema: { response: { 200: by('Health') } } }, () => ({
     ok: true as const,
@@ -65,6 +78,9 @@ export async function buildApp({
   binRoutes(app, db, now);
   copyRoutes(app, db, now);
   if (pours) pourRoutes(app, pours);
+  const hub = liveHub(() => now().getTime());
+  liveRoutes(app, hub);
+  if (home) homeRoutes(app, db, home, now, hub.putOut);
   await serveApplication(app, webFolder);
   return app;
 }

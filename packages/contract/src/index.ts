@@ -7,7 +7,11 @@ export type {
   Copies,
   CopyBrought,
   CopyLook,
+  Device,
+  Devices,
   Documents,
+  Home,
+  LiveEvent,
   Pictures,
   PlanCreate,
   PlanList,
@@ -27,6 +31,7 @@ export type {
   SchemaName,
   Settings,
   Shelf,
+  Table,
 } from './schemas';
 export type { Change, Former } from './change';
 export type { RefusalCode } from './refusals';

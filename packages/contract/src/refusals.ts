@@ -14,6 +14,10 @@ export const REFUSALS = {
   // Who asked, or where.
   host: 403,
   origin: 403,
+  'only-here': 403,
+  unpaired: 401,
+  'wrong-code': 403,
+  'too-many': 429,
   address: 404,
   'not-found': 404,
   // What it is about is not there.
@@ -24,11 +28,13 @@ export const REFUSALS = {
   'no-copy': 404,
   'not-in-bin': 404,
   'not-on-shelf': 404,
+  'no-device': 404,
   // What stands there stands in the way.
   behind: 409,
   'there-already': 409,
   'pictures-full': 409,
   'no-file': 409,
+  'no-network': 409,
   // The studio is in trouble.
   server: 500,
   'disk-full': 503,

@@ -297,6 +297,93 @@ export const CopyLook = Type.Object({
   before: Type.Optional(Type.String()),
 });
 
+const DeviceName = Type.String({
+  minLength: 1,
+  maxLength: 60,
+  pattern: '\\S',
+  title: 'a name for this device',
+});
+
+/** A device that is let in; `here`: the one that asks. Times in milliseconds since 1970. */
+export const Device = Type.Object({
+  id: ServerId,
+  name: Type.String(),
+  pairedAt: Type.Number(),
+  lastUsedAt: Type.Number(),
+  /** Absent while it is let in. */
+  revokedAt: Type.Optional(Type.Number()),
+  here: Type.Boolean(),
+});
+export const Devices = Type.Object({ devices: Type.Array(Device) });
+/** What may be said of a device: what it is called, and whether it is let in. */
+export const DeviceChange = Type.Object(
+  { name: Type.Optional(DeviceName), revoked: Type.Optional(Type.Boolean()) },
+  { additionalProperties: false },
+);
+
+/** A device that asks to be let in, with the code off the machine's screen. */
+export const Pair = Type.Object(
+  { code: Type.String({ maxLength: 40 }), name: DeviceName },
+  { additionalProperties: false },
+);
+/** The name this device goes by, where it is let in. */
+export const Paired = Type.Object({ name: Type.Optional(Type.String()) });
+
+/** How the studio stands to the home network. */
+export const Home = Type.Object({
+  /** Whether this was asked from the machine itself, which alone opens and closes it. */
+  machine: Type.Boolean(),
+  open: Type.Boolean(),
+  /** Addresses of the application, the likeliest first. */
+  addresses: Type.Array(Type.String()),
+  /** The plain page that hands out the certificate; absent where a proxy has one of its own. */
+  trustPage: Type.Optional(Type.String()),
+  /** SHA-256 of the authority's certificate, in pairs. */
+  fingerprint: Type.Optional(Type.String()),
+  /** Whether phones that trusted an earlier authority have to trust this one. */
+  trustAnew: Type.Optional(Type.Boolean()),
+  /** A pairing code that is good, until when, and the picture to be scanned: rows of 0 and 1. */
+  pairing: Type.Optional(
+    Type.Object({
+      code: Type.String(),
+      until: Type.Number(),
+      address: Type.String(),
+      scan: Type.Array(Type.String()),
+    }),
+  ),
+});
+export const HomeChange = Type.Object({ open: Type.Boolean() }, { additionalProperties: false });
+
+/** A page that listens: an id of its own. */
+export const LiveAsk = Type.Object({ page: ServerId }, { additionalProperties: false });
+
+/** What is on the scale at the table: in words, as the other screens show it. */
+export const Table = Type.Object(
+  {
+    /** What is weighed, such as "Quince and Slate: Beetroot". */
+    what: Type.String({ maxLength: 200 }),
+    /** What goes in now. */
+    adds: Type.String({ maxLength: 200 }),
+    /** What the scale reads and what is still to go in, g; absent while nothing is read. */
+    readsG: Type.Optional(Type.Number()),
+    toGoG: Type.Number(),
+  },
+  { additionalProperties: false },
+);
+/** What a page has on its scale; without `table` it has left. */
+export const TableNow = Type.Object(
+  { page: ServerId, table: Type.Optional(Table) },
+  { additionalProperties: false },
+);
+
+/** What pages are told as it happens: that they listen; that something was changed, by its address; what is on a scale; that they are put out. */
+export const LiveEvent = Type.Union([
+  Type.Object({ kind: Type.Literal('here') }),
+  Type.Object({ kind: Type.Literal('changed'), about: Type.String() }),
+  Type.Object({ kind: Type.Literal('table'), from: ServerId, table: Type.Optional(Table) }),
+  Type.Object({ kind: Type.Literal('put-out') }),
+]);
+
 export const Health = Type.Object({ ok: Type.Literal(true), version: Type.String() });
 export const Done = Type.Object({ done: Type.Literal(true) });
 
@@ -333,6 +420,14 @@ export const SCHEMAS = {
   Copies,
   CopyBrought,
   CopyLook,
+  Devices,
+  DeviceChange,
+  Pair,
+  Paired,
+  Home,
+  HomeChange,
+  LiveAsk,
+  TableNow,
   Health,
   Done,
 } as const;
@@ -363,4 +458,9 @@ export type BinKind = Static<typeof BinKind>;
 export type CopyBrought = Static<typeof CopyBrought>;
 export type CopyLook = Static<typeof CopyLook>;
 export type Copies = Static<typeof Copies>;
+export type Device = Static<typeof Device>;
+export type Devices = Static<typeof Devices>;
+export type Home = Static<typeof Home>;
+export type LiveEvent = Static<typeof LiveEvent>;
+export type Table = Static<typeof Table>;
 export type Refusal = Static<typeof Refusal>;

@@ -1,8 +1,11 @@
 import type { Client } from '@libsql/client';
 
-/** Tables that hold what the studio holds; the file's own and those of its form are left as they are. */
+/**
+ * Tables that hold what the studio holds; the file's own and those of its form are left as they are. So is who is let in: a copy of before
+ * would open the door to a device put out since.
+ */
 const TABLES = `SELECT name FROM main.sqlite_master
-  WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name NOT LIKE '__drizzle_%' ORDER BY name`;
+  WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name NOT LIKE '__drizzle_%' AND name <> 'devices' ORDER BY name`;
 
 /**
  * Takes every row of another file in the place of all rows there are, in one transaction: readers see the studio before or after, nothing

@@ -113,3 +113,16 @@ export const pictures = sqliteTable('pictures', {
   takenAt: integer('taken_at').notNull(),
   bytes: blob('bytes', { mode: 'buffer' }).notNull(),
 });
+
+/** Devices that were let in over the network. Of what they carry only a digest is here: nobody gets in by what this table holds. */
+export const devices = sqliteTable('devices', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  /** SHA-256 of its token. */
+  token: text('token').notNull().unique(),
+  /** Milliseconds since 1970. */
+  pairedAt: integer('paired_at').notNull(),
+  lastUsedAt: integer('last_used_at').notNull(),
+  /** Absent while it is let in. */
+  revokedAt: integer('revoked_at'),
+});

@@ -1,7 +1,6 @@
 import { Refused } from '../refused';
 import type { Routes } from './contract';
-
-const LOOPBACK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d{1,5})?$/i;
+import { type Door, doorOf, knockOf, type Reach } from './door';
 
 const POLICY = [
   "default-src 'self'",
@@ -15,17 +14,28 @@ const POLICY = [
   "frame-ancestors 'none'",
 ].join('; ');
 
+/** Methods that change nothing. */
+const READS: readonly string[] = ['GET', 'HEAD'];
+
+/** Where a browser says a request came from, when it came from the studio's own page, or from nobody's. */
+const OWN: readonly unknown[] = ['same-origin', 'none'];
+
 /**
- * Answers only to this machine by its own names (another site's page cannot reach the studio by a name that
- * resolves here), and lets pages run nothing but what was shipped.
+ * Answers only by its own names (another site's page cannot reach the studio by a name that resolves here), takes changes only from its own
+ * pages, and lets pages run nothing but what was shipped.
  */
-export function guard(app: Routes): void {
+export function guard(app: Routes, reach: () => Reach): void {
+  app.decorateRequest('door', null as unknown as Door);
   app.addHook('onRequest', async (request) => {
-    const { host, origin } = request.headers;
-    if (!host || !LOOPBACK.test(host))
-      throw new Refused('host', 'The studio answers only on this machine, at http://127.0.0.1.');
-    if (origin !== undefined && origin !== `http://${host}`)
-      throw new Refused('origin', 'Another site may not use the studio.');
+    const door = doorOf(knockOf(request), reach());
+    if (!door) throw new Refused('host', `The studio does not answer by this name. ${ANSWERS}`);
+    request.door = door;
+    const { origin, 'sec-fetch-site': site } = request.headers;
+    if (origin !== undefined && origin !== door.origin) throw foreign();
+    if (READS.includes(request.method)) return;
+    if (site !== undefined && !OWN.includes(site)) throw foreign();
+    // A program on the machine itself says neither; what comes over a network is a browser, which says both.
+    if (door.way !== 'machine' && origin === undefined) throw foreign();
   });
   app.addHook('onSend', async (request, reply) => {
     // What the studio holds is never kept by a browser behind its back, unless its route says for how long.
@@ -40,3 +50,8 @@ export function guard(app: Routes): void {
     });
   });
 }
+
+const ANSWERS =
+  'On its own machine it is at http://127.0.0.1, on the home network where Settings say.';
+
+const foreign = (): Refused => new Refused('origin', 'Another site may not use the studio.');
