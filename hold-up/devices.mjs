@@ -52,13 +52,19 @@ export async function once(n) {
     const at = `${studio.url}/plans/${plan.id}/surface`;
     const devices = [await device(studio, random), await device(studio, random)];
     for (const { page } of devices) await visit(page, at);
+    // Each device works on a part of its own, so that the last of each has to stand: in one plan, or in a copy where the two met.
+    const parts = [
+      ['Name of the plan', (i) => `One ${n} ${i}`, (shown, wrote) => shown.title.startsWith(wrote)],
+      ['Edge depth', (i) => String(10 + (i % 40)), (shown, wrote) => edgeOf(shown) === wrote],
+    ];
     const last = ['', ''];
     for (let i = 0; i < EDITS; i++) {
       for (const [d, { page, state }] of devices.entries()) {
         if (random() < 0.15) state.share = random() < 0.5 ? 0 : random();
         if (random() < 0.08) await page.setOfflineMode(random() < 0.6);
-        last[d] = `${d === 0 ? 'One' : 'Two'} ${n} ${i}`;
-        await type(page, 'Name of the plan', last[d]);
+        const [field, wrote] = parts[d];
+        last[d] = wrote(i);
+        await type(page, field, last[d]);
       }
     }
     for (const { page, state } of devices) {
@@ -66,16 +72,22 @@ export async function once(n) {
       await page.setOfflineMode(false);
       await page.evaluate(() => globalThis.dispatchEvent(new Event('online')));
     }
-    const titles = async () =>
-      (await (await fetch(`${studio.url}/api/plans`)).json()).plans.map((p) => p.title);
+    const all = async () => {
+      const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
+      return Promise.all(
+        plans.map(
+          async ({ id }) => (await (await fetch(`${studio.url}/api/plans/${id}`)).json()).plan,
+        ),
+      );
+    };
     for (const [d, { page }] of devices.entries()) {
-      // A device that went on with a copy of its own says whose it is: ", second copy".
-      const there = await until(titles, (all) =>
-        all.some((title) => title.startsWith(last[d])),
-      ).catch(() => undefined);
+      const [field, , stands] = parts[d];
+      const there = await until(all, (plans) => plans.some((p) => stands(p, last[d]))).catch(
+        () => undefined,
+      );
       const seen = await page.evaluate(() => document.body.innerText);
       if (!there && !/is on this device but not in the studio/.test(seen))
-        lost.push(`${n}: "${last[d]}" is nowhere; the studio has ${(await titles()).join(', ')}`);
+        lost.push(`${n}: ${field} "${last[d]}" is nowhere`);
     }
     for (const { page } of devices) await page.browserContext().close();
   } finally {
@@ -83,6 +95,8 @@ export async function once(n) {
   }
   return { tried: 2 * EDITS, lost };
 }
+
+const edgeOf = ({ surface }) => String(surface.edgeDepthMm);
 
 export async function end() {
   await browser?.close();

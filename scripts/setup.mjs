@@ -1,4 +1,4 @@
-// What a fresh machine needs before anything runs: npm's packages, and for tests Debian's Chromium.
+// What a fresh machine needs before anything runs: npm's packages, and for tests Debian's Chromium and the tools of its certificate store.
 import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 
@@ -13,7 +13,11 @@ export function needPackages() {
 }
 
 export function needChromium() {
-  if (existsSync(process.env.CHROMIUM ?? '/usr/bin/chromium')) return;
+  const missing = [
+    ['chromium', process.env.CHROMIUM ?? '/usr/bin/chromium'],
+    ['libnss3-tools', '/usr/bin/certutil'],
+  ].flatMap(([name, file]) => (existsSync(file) ? [] : [name]));
+  if (missing.length === 0) return;
   run('apt-get', ['update']);
-  run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium']);
+  run('apt-get', ['install', '-y', '--no-install-recommends', ...missing]);
 }

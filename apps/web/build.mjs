@@ -20,9 +20,19 @@ const exported = spawnSync('npx', ['expo', 'export', '-p', 'web', '--output-dir'
 if (exported.status !== 0) process.exit(exported.status ?? 1);
 
 const dist = join(import.meta.dirname, 'dist');
+
+/** What a home screen takes the application by; fetched with what the device carries, as all else. */
+const ON_THE_HOME_SCREEN = `<link rel="manifest" href="/manifest.webmanifest" crossorigin="use-credentials"/>
+<link rel="apple-touch-icon" href="/icons/icon-180.png"/>
+<meta name="theme-color" content="#161616"/>
+`;
+const index = join(dist, 'index.html');
+const html = await readFile(index, 'utf8');
+await writeFile(index, html.replace('</head>', `${ON_THE_HOME_SCREEN}</head>`));
+
 await buildServiceWorker(dist);
 const files = await readdir(dist, { recursive: true });
-for (const name of files.filter((f) => /\.(js|css|html|json|svg|ttf|wasm)$/.test(f))) {
+for (const name of files.filter((f) => /\.(js|css|html|json|webmanifest|svg|ttf|wasm)$/.test(f))) {
   const file = join(dist, name);
   const content = await readFile(file);
   await writeFile(`${file}.gz`, await promisify(gzip)(content, { level: 9 }));

@@ -19,11 +19,13 @@ const FLAGS = [
   '--hide-scrollbars',
 ];
 
-export const launch = () =>
+/** @param {object} [setting] what puppeteer is told besides, such as a profile of its own */
+export const launch = (setting = {}) =>
   puppeteer.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     headless: true,
     args: FLAGS,
+    ...setting,
   });
 
 export const PHONE = {
@@ -39,6 +41,9 @@ export const WIDE = { width: 1280, height: 800, deviceScaleFactor: 1 };
 export async function openPage(context, viewport, { dark = false, away = false } = {}) {
   const page = await context.newPage();
   await page.setViewport(viewport);
+  // Each page is a device's that is looked at, whichever was opened last.
+  const protocol = await page.createCDPSession();
+  await protocol.send('Emulation.setFocusEmulationEnabled', { enabled: true });
   await prefer(page, dark ? 'dark' : 'light');
   // A page of its own memory would fetch the whole application once more to keep it: only a test that goes without the studio needs that.
   if (!away)
@@ -55,7 +60,7 @@ export async function openPage(context, viewport, { dark = false, away = false }
   page.on('pageerror', (error) => page.faults.push(`page: ${error.message}`));
   page.on('request', (request) => {
     const { hostname, protocol } = new URL(request.url());
-    if (!['blob:', 'data:'].includes(protocol) && hostname !== '127.0.0.1')
+    if (!['blob:', 'data:'].includes(protocol) && !/^127\.0\.0\.\d$/.test(hostname))
       page.faults.push(`foreign: ${request.url()}`);
   });
   return page;
@@ -227,6 +232,16 @@ export const says = (page, text, timeout = PATIENCE_MS) =>
   page.waitForFunction(
     (wanted) => document.body.innerText.includes(wanted),
     { timeout, polling: 100 },
+    text,
+  );
+
+/** Waits until the field of this name begins with a text: what another device has typed into it. */
+export const shows = (page, name, text) =>
+  page.waitForFunction(
+    (wanted, begins) =>
+      document.querySelector(`[aria-label="${wanted}"]`)?.value?.startsWith(begins),
+    { timeout: PATIENCE_MS, polling: 50 },
+    name,
     text,
   );
 

@@ -17,20 +17,30 @@ export async function freePort() {
   return port;
 }
 
-/** Starts the built server; `seed: false` leaves the studio empty. */
-export async function startStudio({ seed = true, port } = {}) {
+/**
+ * Starts the built server; `seed: false` leaves the studio empty, `home` opens it to the network at that address, `env` tells it more.
+ */
+export async function startStudio({ seed = true, port, home, env = {} } = {}) {
   const folder = await mkdtemp(join(tmpdir(), 'potter-'));
   const at = port ?? (await freePort());
+  const homePort = home ? await freePort() : at + 1;
+  const main = join(root, 'apps/server/dist/main.js');
   const start = async () => {
-    const child = spawn('node', ['--enable-source-maps', join(root, 'apps/server/dist/main.js')], {
-      env: {
-        ...process.env,
-        PORT: String(at),
-        POTTER_DB: pathToFileURL(join(folder, 'potter.db')).href,
-        POTTER_SEED: seed ? join(root, 'demo/orchard-ledger') : '',
+    const child = spawn(
+      'node',
+      ['--enable-source-maps', main, ...(home ? [`--home=${home}`] : [])],
+      {
+        env: {
+          ...process.env,
+          ...env,
+          PORT: String(at),
+          POTTER_HOME_PORT: String(homePort),
+          POTTER_DB: pathToFileURL(join(folder, 'potter.db')).href,
+          POTTER_SEED: seed ? join(root, 'demo/orchard-ledger') : '',
+        },
+        stdio: ['ignore', 'pipe', 'inherit'],
       },
-      stdio: ['ignore', 'pipe', 'inherit'],
-    });
+    );
     for await (const line of child.stdout) if (String(line).includes('Potter is at')) break;
     return child;
   };
@@ -43,6 +53,9 @@ export async function startStudio({ seed = true, port } = {}) {
   };
   return {
     url: `http://127.0.0.1:${at}`,
+    /** Where devices of the network find it, and the plain page with its certificate. */
+    homeUrl: `https://${home}:${homePort}`,
+    trustUrl: `http://${home}:${homePort + 1}/`,
     pid: () => child.pid,
     /** Where its database is, as POTTER_DB names it. */
     db: pathToFileURL(join(folder, 'potter.db')).href,

@@ -1,7 +1,8 @@
 import { join } from 'node:path';
 import type { PlanSaved } from '@potter/contract';
+import { formerOf } from '@potter/contract/change';
 import { advance, beginRun } from '@potter/core/journal';
-import { edit } from '@potter/core/plan';
+import { edit, type Plan } from '@potter/core/plan';
 import type { ShelfPaint } from '@potter/core/stock';
 import { inStudio, OAT, plan } from '../test/studio';
 import { runs } from './db/schema';
@@ -50,6 +51,45 @@ test('a save over another’s is refused with the revision that stands, and chan
   expect(late.status).toBe(409);
   expect(late.body.error).toMatchObject({ code: 'behind', revision: 2 });
   expect((await ask('GET', `/api/plans/${id}`)).body.plan.title).toBe('First');
+});
+
+test('two savers who changed different parts both have theirs; who changed the same part is refused', async () => {
+  const { id, plan: p } = await made();
+  const save = (revision: number, plan: Plan) =>
+    ask('PUT', `/api/plans/${id}`, { revision, plan, was: formerOf(p, plan) });
+  await save(1, edit.rename(p, 'First'));
+  const both = await save(1, { ...p, seed: 7 });
+  expect(both).toMatchObject({ status: 200, body: { plan: { title: 'First', seed: 7 } } });
+  const stands = await ask('GET', `/api/plans/${id}`);
+  expect(stands.body).toMatchObject({ revision: 3, plan: { title: 'First', seed: 7 } });
+  expect((await save(1, edit.rename(p, 'Second'))).body.error.code).toBe('behind');
+  expect((await ask('GET', `/api/plans/${id}`)).body).toEqual(stands.body);
+});
+
+test('what two savers changed is refused together where it makes no sound plan', async () => {
+  const { id, plan: p } = await made();
+  const [, slate] = p.mixes;
+  const layersOf = (change: (layers: Plan['cups'][number]['layers']) => object): Plan => ({
+    ...p,
+    cups: p.cups.map((cup) => ({ ...cup, ...change(cup.layers) })),
+  });
+  // One takes a mix out; the other has just made it the base.
+  const without = {
+    ...layersOf((layers) => ({ layers: layers.filter((l) => l.mix !== slate!.id) })),
+    mixes: p.mixes.filter((m) => m !== slate),
+  };
+  const late: Plan = {
+    ...p,
+    budget: { ...p.budget, pots: [{ use: 'base', mix: slate!.id, filmMm: 1 }] },
+  };
+  await ask('PUT', `/api/plans/${id}`, { revision: 1, plan: without });
+  const answer = await ask('PUT', `/api/plans/${id}`, {
+    revision: 1,
+    plan: late,
+    was: formerOf(p, late),
+  });
+  expect(answer.body.error.code).toBe('behind');
+  expect((await ask('GET', `/api/plans/${id}`)).body.plan.mixes).toHaveLength(1);
 });
 
 test('a save asked for twice is answered as the first time', async () => {

@@ -10,13 +10,17 @@ import { View } from 'react-native';
 import { StandingBand } from '@/coach/standing-band';
 import { keepOnDevice } from '@/data/keep-on-device';
 import { beginOutbox } from '@/data/outbox/outbox';
+import { useLiveAnswers } from '@/data/live-answers';
 import { useReactionAnswers } from '@/data/reactions';
 import { useSettingsAnswers } from '@/data/settings';
 import { useShelfAnswers } from '@/data/shelf';
 import { ClockBand } from '@/run/clock-band';
+import { Renewal } from '@/run/renewal';
 import { TimerBand } from '@/run/timer-band';
 import { Theme } from '@/ui/theme';
+import { PairedBand } from '@/unsent/paired-band';
 import { UnsentBand } from '@/unsent/unsent-band';
+import { TableBand } from '@/weigh/table-band';
 
 /** What stands in for a screen that stopped. */
 export { PageFault as ErrorBoundary } from '@/ui/page-fault';
@@ -40,10 +44,13 @@ export default function RootLayout() {
     <QueryClientProvider client={client}>
       <Theme />
       <Answers />
+      <Renewal />
       <View className="flex-1">
         <ClockBand />
         <TimerBand />
         <StandingBand />
+        <TableBand />
+        <PairedBand />
         <UnsentBand />
         <Slot />
       </View>
@@ -51,8 +58,9 @@ export default function RootLayout() {
   );
 }
 
-/** What the studio answers to changes made here, taken over by the lists they changed. */
+/** What the studio answers to changes made here, and tells of changes made elsewhere, taken over by the lists they changed. */
 function Answers() {
+  useLiveAnswers();
   useSettingsAnswers();
   useShelfAnswers();
   useReactionAnswers();

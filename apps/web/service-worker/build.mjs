@@ -5,7 +5,7 @@ import { readdir, readFile, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { build } from 'esbuild';
 
-const KEPT = /\.(js|css|html|ttf|wasm|png)$/;
+const KEPT = /\.(js|css|html|webmanifest|ttf|wasm|png)$/;
 const DIGESTED = /^(_expo\/static|assets)\//;
 
 /** @param {string} dist folder of the exported application */

@@ -8,6 +8,10 @@ import { NavigationRoute, registerRoute } from 'workbox-routing';
 declare const MANIFEST: { url: string; revision: string | null }[];
 interface Worker {
   readonly skipWaiting: () => Promise<void>;
+  readonly addEventListener: (
+    name: 'message',
+    listener: (event: { data: unknown }) => void,
+  ) => void;
 }
 
 // The page is asked of the studio first: it names the newest files. Only where the studio is away does the kept one serve.
@@ -20,10 +24,15 @@ registerRoute(
         return (await matchPrecache('/index.html')) ?? Response.error();
       }
     },
-    { denylist: [/^\/api\//] },
+    // A device that is not let in is led to a page of its own.
+    { denylist: [/^\/api\//, /^\/pair$/] },
   ),
 );
 // Written in by the build.
 precacheAndRoute(MANIFEST, { directoryIndex: '', cleanURLs: false });
 cleanupOutdatedCaches();
-void (globalThis as unknown as Worker).skipWaiting();
+// A newer application waits until the page says that nothing is under way.
+const worker = globalThis as unknown as Worker;
+worker.addEventListener('message', ({ data }) => {
+  if (data === 'renew') void worker.skipWaiting();
+});

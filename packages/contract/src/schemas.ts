@@ -18,7 +18,7 @@ import { SHELF_KINDS, type ShelfItem as ShelfItemType, type ShelfKind } from '@p
 import { type Support, SUPPORTS } from '@potter/core/surface';
 import { OwnTechniqueSchema } from '@potter/core/technique/document';
 import { TASK_IDS, type TaskId } from '@potter/core/verb';
-import { MOST_SEEN } from './change.js';
+import { type Former as FormerType, MOST_SEEN } from './change.js';
 import { MOST_UNANSWERED } from './most-unanswered.js';
 import { type RefusalCode, REFUSALS } from './refusals.js';
 
@@ -99,9 +99,15 @@ export const PlanCreate = Type.Object(
   { id: Type.Optional(ServerId), plan: Type.Unsafe<Plan>(PlanSchema) },
   { additionalProperties: false },
 );
+/** What a sender saw wherever it changed something; see `change.ts`. */
+const Former = Type.Record(
+  Type.String({ maxLength: 400 }),
+  Type.Array(Type.Unknown(), { minItems: 1, maxItems: MOST_SEEN }),
+);
 /**
  * A plan as it is now. `save` is this save's own id: sent again, it is answered as the first time. `unanswered` are the sender's saves whose
- * answers never came: where the last save was one of them, nobody else has changed the plan since `revision`.
+ * answers never came: where the last save was one of them, nobody else has changed the plan since `revision`. `was` is what stood at
+ * `revision` wherever the sender changed it: where another has changed other places since, both changes stand.
  */
 export const PlanSave = Type.Object(
   {
@@ -109,6 +115,7 @@ export const PlanSave = Type.Object(
     plan: Type.Unsafe<Plan>(PlanSchema),
     save: Type.Optional(ServerId),
     unanswered: Type.Optional(Type.Array(ServerId, { maxItems: MOST_UNANSWERED })),
+    was: Type.Optional(Former),
   },
   { additionalProperties: false },
 );
@@ -116,13 +123,10 @@ export const PlanSaved = Type.Object({
   id: ServerId,
   revision: Revision,
   updatedAt: Type.String(),
+  /** As it stands now, where that is not what was sent: with what another device had changed. */
+  plan: Type.Optional(Type.Unsafe<Plan>(PlanSchema)),
 });
 
-/** What a sender saw wherever it changed something; see `change.ts`. */
-const Former = Type.Record(
-  Type.String({ maxLength: 400 }),
-  Type.Array(Type.Unknown(), { minItems: 1, maxItems: MOST_SEEN }),
-);
 const changeOf = <T extends TSchema>(now: T) =>
   Type.Object({ now, was: Type.Optional(Former) }, { additionalProperties: false });
 
@@ -442,7 +446,7 @@ export type PlansAsk = Static<typeof PlansAsk>;
 export type RunsAsk = Static<typeof RunsAsk>;
 export type PlanList = Static<typeof PlanList>;
 export type PlanCreate = Static<typeof PlanCreate>;
-export type PlanSave = Static<typeof PlanSave>;
+export type PlanSave = Omit<Static<typeof PlanSave>, 'was'> & { readonly was?: FormerType };
 export type PlanSaved = Static<typeof PlanSaved>;
 export type Shelf = { items: ShelfItemType[]; apart?: Apart[] };
 export type Apart = Static<typeof Apart>;

@@ -13,7 +13,7 @@ h2 { font-size: 19px; margin: 28px 0 6px; padding-top: 12px; border-top: 2px sol
 p, ul { margin: 8px 0; }
 ul { padding-left: 20px; }
 .quiet { color: var(--quiet); }
-.figures { font: 16px/1.6 ui-monospace, monospace; background: var(--raised); padding: 10px 12px; overflow-wrap: anywhere; }
+.figures { font: 16px/1.6 ui-monospace, monospace; background: var(--raised); padding: 10px 12px; white-space: pre-line; }
 .code { font: 700 32px/1.2 ui-monospace, monospace; letter-spacing: 0.06em; }
 label { display: block; margin: 14px 0 4px; font-weight: 700; }
 input { width: 100%; min-height: 52px; padding: 0 12px; font: inherit; font-size: 20px; color: var(--ink);
@@ -64,6 +64,9 @@ const TO_HOME_SCREEN = `
 const escaped = (text: string): string =>
   text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`);
 
+/** Eight pairs a row, as the machine's screen shows them. */
+const inRows = (fingerprint: string): string => fingerprint.replace(/((?:\S\S ){7}\S\S) /g, '$1\n');
+
 /** The plain page that hands out the authority's certificate: everything a phone needs before it can come in safely. */
 export const trustPage = (fingerprint: string, address: string): string =>
   page(
@@ -72,7 +75,7 @@ export const trustPage = (fingerprint: string, address: string): string =>
 <p>Three steps, once. Then it opens from the home screen, also while the network is away.</p>
 <h2>1 Trust the studio</h2>
 <p>This page is a plain one and could be another’s. Compare these signs with the machine’s screen, the first and the last few at least:</p>
-<p class="figures" id="fingerprint">${escaped(fingerprint)}</p>
+<p class="figures" id="fingerprint">${escaped(inRows(fingerprint))}</p>
 <p id="same" role="status"></p>
 <a class="act" href="/authority.crt" download="potter-studio.crt">Fetch the certificate</a>
 ${TO_TRUST}

@@ -4,7 +4,7 @@ import type { Hub } from './hub';
 
 /** What was changed is told by its address: `plans/p-1`, `shelf/paint/oat`, `settings`. */
 const ABOUT =
-  /^\/api\/((?:plans|runs|shelf|settings|reactions|pictures|bin|copies|devices|home)\b[^?]*)/;
+  /^\/api\/((?:plans|runs|shelf|settings|reactions|pictures|bin|copies|devices|pair|home)\b[^?]*)/;
 
 const READS: readonly string[] = ['GET', 'HEAD'];
 

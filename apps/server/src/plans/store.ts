@@ -7,6 +7,7 @@ import type {
   PlanSaved,
   PlansAsk,
 } from '@potter/contract';
+import { merged } from '@potter/contract/change';
 import { judge } from '@potter/contract/validators';
 import { checkPlan, type Plan } from '@potter/core/plan';
 import { and, asc, desc, eq, isNotNull, isNull, notExists, sql } from 'drizzle-orm';
@@ -153,11 +154,14 @@ export async function createPlan(
   return made ? { id: row.id, revision, updatedAt, plan } : getPlan(db, row.id);
 }
 
-/** Saves over exactly the revision that was read, or over a save of the sender's own whose answer was lost. */
+/**
+ * Saves over exactly the revision that was read, over a save of the sender's own whose answer was lost, or beside what another has changed in
+ * other places since.
+ */
 export async function savePlan(
   db: Database,
   id: string,
-  { revision, plan, save, unanswered = [] }: PlanSave,
+  { revision, plan, save, unanswered = [], was: seen }: PlanSave,
   now: Date,
 ): Promise<PlanSaved> {
   const next = { ...rowOf(plan, now), lastSave: save ?? null };
@@ -173,17 +177,18 @@ export async function savePlan(
     if (!was) throw gone();
     const { lastSave, ...answer } = was;
     if (save !== undefined && lastSave === save) return { id, ...answer };
-    const own = lastSave !== null && unanswered.includes(lastSave);
+    const over = was.revision === revision || (lastSave !== null && unanswered.includes(lastSave));
+    const both = over ? undefined : await withBoth(db, id, plan, seen);
     const [saved] =
-      was.revision === revision || own
+      over || both
         ? await w
             .update(plans)
-            .set({ ...next, revision: was.revision + 1 })
+            .set({ ...next, ...(both ? rowOf(both, now) : {}), revision: was.revision + 1 })
             // The database itself decides which of two savers came first.
             .where(and(eq(plans.id, id), eq(plans.revision, was.revision)))
             .returning({ id: plans.id, revision: plans.revision, updatedAt: plans.updatedAt })
         : [];
-    if (saved) return saved;
+    if (saved) return both ? { ...saved, plan: both } : saved;
     throw new Refused(
       'behind',
       'This plan was changed elsewhere in the meantime.',
@@ -191,6 +196,21 @@ export async function savePlan(
       was.revision,
     );
   });
+}
+
+/** The plan as it stands with another change of it; none where both changed the same part, or where the two make no sound plan. */
+async function withBoth(
+  db: Database,
+  id: string,
+  now: Plan,
+  was: PlanSave['was'],
+): Promise<Plan | undefined> {
+  if (!was) return undefined;
+  const [stands] = readDocuments<Plan>('Plan', [await rowOfId(db, id)]).sound;
+  const result = stands && merged(stands, { now, was });
+  if (!result || !('is' in result)) return undefined;
+  const sound = judge('Plan', result.is).length === 0 && checkPlan(result.is).length === 0;
+  return sound ? result.is : undefined;
 }
 
 /** Deletes a plan, into the bin. */

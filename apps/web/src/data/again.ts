@@ -1,7 +1,7 @@
 import { Away, Refused } from './api';
 
-/** Answers of a server in trouble, or one that asks for patience: the same request may go well later. */
-const PASSING: readonly number[] = [408, 425, 429];
+/** Answers of a server in trouble, one that asks for patience, or one that has put this device out: the same request may go well later. */
+const PASSING: readonly number[] = [401, 408, 425, 429];
 
 /** Whether asking again may come right, as it does when the studio is away, in trouble or busy. */
 export const mayPass = (error: unknown): boolean =>

@@ -1,5 +1,7 @@
 import type { Refusal } from '@potter/contract';
 import { placeInWords } from '@potter/core/schema';
+import { pageId } from './page-id';
+import { pairing } from './pairing';
 
 /** Faults told of a refusal: enough to see what it is about. */
 const MOST_TOLD = 3;
@@ -43,6 +45,9 @@ interface Call {
 /** A studio in the same room that has not answered for so long is not going to. */
 const TIME_OUT_MS = 30_000;
 
+/** The studio answers so to a device that is not let in. */
+const UNPAIRED = 401;
+
 /** One call of the studio's API. Throws `Refused`, or `Away` where there was no answer in time. */
 export async function call<T>(
   path: string,
@@ -55,12 +60,15 @@ export async function call<T>(
       method,
       keepalive,
       signal: patience.signal,
-      ...(body === undefined
-        ? {}
-        : body instanceof Blob
-          ? { headers: { 'content-type': body.type }, body }
-          : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+      headers: {
+        'x-potter-page': pageId,
+        ...(body === undefined
+          ? {}
+          : { 'content-type': body instanceof Blob ? body.type : 'application/json' }),
+      },
+      ...(body === undefined ? {} : { body: body instanceof Blob ? body : JSON.stringify(body) }),
     });
+    pairing.set(response.status !== UNPAIRED);
     return await read<T>(response);
   } catch (error) {
     throw error instanceof Refused ? error : new Away();

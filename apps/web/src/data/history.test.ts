@@ -1,4 +1,4 @@
-import { advance, beginHistory, type History, redo, undo } from './history';
+import { advance, beginHistory, type History, redo, regrounded, undo } from './history';
 
 const run = (...edits: [number, string?][]): History<number> =>
   edits.reduce((h, [n, tag], i) => advance(h, n, i * 5000, tag), beginHistory(0));
@@ -48,4 +48,17 @@ test('at least 100 steps are kept', () => {
   let h = run(...Array.from({ length: 300 }, (_, i): [number] => [i + 1]));
   for (let i = 0; i < 100; i++) h = undo(h);
   expect(h.now).toBe(200);
+});
+
+test('on changed ground every step holds what was changed; those it cannot hold on are let go with what is behind them', () => {
+  const steps = { past: ['a', 'x', 'b', 'c'], now: 'd', future: ['e', 'x', 'f'], at: 5, tag: 't' };
+  const marked = (step: string) => (step === 'x' ? undefined : `${step}!`);
+  expect(regrounded(steps, marked)).toEqual({
+    past: ['b!', 'c!'],
+    now: 'd!',
+    future: ['e!'],
+    at: 5,
+    tag: 't',
+  });
+  expect(regrounded({ ...steps, now: 'x' }, marked)).toBeUndefined();
 });

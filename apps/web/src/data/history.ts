@@ -21,6 +21,34 @@ export function advance<T>(history: History<T>, next: T, at: number, tag?: strin
   return { past, now: next, future: [], at, ...(tag === undefined ? {} : { tag }) };
 }
 
+/**
+ * The same steps on ground that has changed: what another has done holds in each of them, so that undoing a step of one's own undoes nothing
+ * of the other's. Steps on which it cannot hold, and those behind them, are let go; where it cannot hold now, there is no such history.
+ * @param onto a step as it is with what the other has done, or undefined where both touch the same part
+ */
+export function regrounded<T>(
+  history: History<T>,
+  onto: (step: T) => T | undefined,
+): History<T> | undefined {
+  const now = onto(history.now);
+  if (now === undefined) return undefined;
+  const asFar = (steps: readonly T[]): T[] => {
+    const done: T[] = [];
+    for (const step of steps) {
+      const next = onto(step);
+      if (next === undefined) break;
+      done.push(next);
+    }
+    return done;
+  };
+  return {
+    ...history,
+    past: asFar([...history.past].reverse()).reverse(),
+    now,
+    future: asFar(history.future),
+  };
+}
+
 export function undo<T>(history: History<T>): History<T> {
   const now = history.past.at(-1);
   if (now === undefined) return history;

@@ -11,6 +11,8 @@ export interface Kept {
   readonly unsaved: boolean;
   /** Ids of saves of this state or ones before it that were sent and not answered. */
   readonly unanswered: readonly string[];
+  /** The plan as the studio had it at that revision; unknown where an earlier version kept this. */
+  readonly base?: Plan;
   readonly history: History<Plan>;
 }
 
@@ -20,6 +22,8 @@ interface Now {
   readonly unsaved: boolean;
   readonly unanswered?: readonly string[];
   readonly plan: Plan;
+  /** What stood in the studio wherever the plan differs from it. */
+  readonly was?: Former;
   /** How many steps lay behind it, to tell whether it belongs to the last written step or is a new one. */
   readonly depth: number;
 }
@@ -68,12 +72,16 @@ const nowKey = (id: string): string => `plan.${id}.now`;
 const stepsKey = (id: string): string => `plan.${id}.steps`;
 
 /** Keeps the present state at once, before any plan's undo steps where room is short. Whether it is kept now. */
-export function keepNow(id: string, { revision, unsaved, unanswered, history }: Kept): boolean {
+export function keepNow(
+  id: string,
+  { revision, unsaved, unanswered, base, history }: Kept,
+): boolean {
   const now: Now = {
     revision,
     unsaved,
     unanswered,
     plan: history.now,
+    ...(base ? { was: formerOf(base, history.now) } : {}),
     depth: history.past.length,
   };
   if (device.set(nowKey(id), now)) return true;
@@ -113,6 +121,7 @@ export function kept(id: string): Kept | undefined {
     revision: now.revision,
     unsaved: now.unsaved,
     unanswered: now.unanswered ?? [],
+    ...(now.was ? { base: restored(now.plan, now.was) } : {}),
     history: join(now, steps),
   };
 }

@@ -1,3 +1,4 @@
+import { type Former, merged } from '@potter/contract/change';
 import { edit, newPlan, type Plan } from '@potter/core/plan';
 import { plainSurface } from '@potter/core/surface';
 import { deviceOf } from '../../test/device-room';
@@ -67,6 +68,7 @@ function studio() {
       plan: Plan;
       save: string;
       unanswered: string[];
+      was?: Former;
     };
     const copy = copies.get(id);
     if (copy) {
@@ -84,19 +86,32 @@ function studio() {
       );
     if (held.gone) return refusal(404, 'no-plan');
     const own = held.lastSave !== undefined && sent.unanswered.includes(held.lastSave);
-    if (sent.revision !== held.revision && !own) return refusal(409, 'behind');
+    const over = sent.revision === held.revision || own;
+    const both =
+      over || !sent.was ? undefined : merged(held.plan, { now: sent.plan, was: sent.was });
+    if (!over && !(both && 'is' in both)) return refusal(409, 'behind');
     held.revision++;
-    held.plan = sent.plan;
+    held.plan = both && 'is' in both ? both.is : sent.plan;
     held.lastSave = sent.save;
     held.saves++;
     if (fault === 'answer lost') throw new TypeError('failed to fetch');
-    return answer(200, { id: 'p', revision: held.revision, updatedAt: '' });
+    const told = both ? { plan: held.plan } : {};
+    return answer(200, { id: 'p', revision: held.revision, updatedAt: '', ...told });
   });
   return held;
 }
 
 let openSession: (typeof import('./plan-session'))['openSession'];
 let dropSession: (typeof import('./plan-session'))['dropSession'];
+
+/** What a page is told by the studio. */
+let tellChanged: (about: string) => void;
+jest.mock('./live', () => ({
+  onChanged: (listener: (about: string) => void) => {
+    tellChanged = listener;
+    return () => undefined;
+  },
+}));
 
 /** A page anew: nothing of the one before goes on but what it wrote on the device. */
 function reload() {
@@ -115,6 +130,14 @@ beforeEach(() => {
 afterEach(() => jest.useRealTimers());
 
 const rename = (title: string) => (p: Plan) => edit.rename(p, title);
+
+/** Another device changes the plan, as the studio has it. */
+const elsewhere = (held: ReturnType<typeof studio>, change: (p: Plan) => Plan) => {
+  held.plan = change(held.plan);
+  held.revision++;
+  held.lastSave = 'another-s';
+};
+const schooled = (p: Plan): Plan => ({ ...p, seed: 7 });
 
 test('an edit is there at once and saved by itself, several as one', async () => {
   const held = studio();
@@ -186,14 +209,14 @@ test('a page closed before its save comes back with the edit', async () => {
 test('one that falls behind overwrites nothing: its edits go on as a plan of their own', async () => {
   const held = studio();
   const session = await openSession('p');
-  held.revision = 5;
+  elsewhere(held, rename('Theirs'));
   session.edit(rename('Late'));
   await jest.advanceTimersByTimeAsync(500);
   expect(session.get()).toMatchObject({
     saving: 'branched',
     branch: expect.stringMatching(/^[0-9a-f]{32}$/) as string,
   });
-  expect(held.plan.title).toBe('Quince');
+  expect(held.plan.title).toBe('Theirs');
   expect(held.made[0]?.title).toBe('Late, second copy');
   // What is done in the moment before the screen goes on there is done there.
   session.edit(rename('Later still'));
@@ -203,6 +226,94 @@ test('one that falls behind overwrites nothing: its edits go on as a plan of the
   copy.undo();
   copy.undo();
   expect(copy.get().history.now.title).toBe('Quince, second copy');
+});
+
+test('edits to different parts of a plan on two devices are both in it', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  elsewhere(held, schooled);
+  session.edit(rename('Mine'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(held.plan).toMatchObject({ title: 'Mine', seed: 7 });
+  expect(session.get().saving).toBe('saved');
+  expect(session.get().history.now).toMatchObject({ title: 'Mine', seed: 7 });
+  session.edit(rename('Mine too'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(held.plan).toMatchObject({ title: 'Mine too', seed: 7 });
+});
+
+test('undoing one’s own edit undoes nothing of the other device’s', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  session.edit(rename('Mine'));
+  elsewhere(held, schooled);
+  await jest.advanceTimersByTimeAsync(500);
+  session.undo();
+  await jest.advanceTimersByTimeAsync(500);
+  expect(held.plan).toMatchObject({ title: 'Quince', seed: 7 });
+});
+
+test('typed while the answer brings the other device’s change, nothing is lost', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  session.edit(rename('Mine'));
+  elsewhere(held, schooled);
+  held.meanwhile = () => {
+    held.meanwhile = undefined;
+    session.edit(rename('Mine, longer'));
+  };
+  await jest.advanceTimersByTimeAsync(1000);
+  expect(held.plan).toMatchObject({ title: 'Mine, longer', seed: 7 });
+  expect(held.made).toEqual([]);
+});
+
+test('after a reload too, with edits that were waiting', async () => {
+  const held = studio();
+  const before = await openSession('p');
+  held.away = true;
+  before.edit(rename('Mine'));
+  reload();
+  held.away = false;
+  elsewhere(held, schooled);
+  const after = await openSession('p');
+  await jest.advanceTimersByTimeAsync(500);
+  expect(held.plan).toMatchObject({ title: 'Mine', seed: 7 });
+  expect(after.get().branch).toBeUndefined();
+});
+
+test('told that another device changed it, a plan shows it at once; one with edits to send sends them', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  session.subscribe(() => undefined);
+  elsewhere(held, schooled);
+  tellChanged('plans/p');
+  await jest.advanceTimersByTimeAsync(0);
+  expect(session.get().history.now.seed).toBe(7);
+  session.edit(rename('Mine'));
+  elsewhere(held, (p) => ({ ...p, seed: 8 }));
+  tellChanged('plans/p');
+  await jest.advanceTimersByTimeAsync(0);
+  expect(session.get().history.now).toMatchObject({ title: 'Mine', seed: 8 });
+  tellChanged('plans/another');
+  expect(held.saves).toBe(1);
+});
+
+test('told of a change while a save of its own is under way, it shows that change after it', async () => {
+  const held = studio();
+  const session = await openSession('p');
+  session.subscribe(() => undefined);
+  session.edit(rename('Mine'));
+  held.meanwhile = () => {
+    held.meanwhile = undefined;
+    // Behind this save, before its answer.
+    queueMicrotask(() => {
+      elsewhere(held, schooled);
+      tellChanged('plans/p');
+    });
+  };
+  await jest.advanceTimersByTimeAsync(500);
+  await jest.advanceTimersByTimeAsync(0);
+  expect(session.get().history.now).toMatchObject({ title: 'Mine', seed: 7 });
 });
 
 test('undo steps are there again after a reload', async () => {
@@ -342,7 +453,7 @@ test('nor is it one when the page was closed after it', async () => {
 test('what is typed while a save ends in a conflict is in the plan it goes on as', async () => {
   const held = studio();
   const session = await openSession('p');
-  held.revision = 5;
+  elsewhere(held, rename('Theirs'));
   let typed = 0;
   held.meanwhile = () => {
     if (typed++ < 2) session.edit(rename(`Typed ${typed}`));
@@ -356,7 +467,7 @@ test('what is typed while a save ends in a conflict is in the plan it goes on as
 test('a copy whose answer was lost is made once', async () => {
   const held = studio();
   const session = await openSession('p');
-  held.revision = 5;
+  elsewhere(held, rename('Theirs'));
   session.edit(rename('Late'));
   // The first asking for the copy is saved, its answer lost.
   held.meanwhile = () => (held.faults = ['answer lost']);

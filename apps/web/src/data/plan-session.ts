@@ -1,4 +1,4 @@
-import { edit, type Plan } from '@potter/core/plan';
+import { checkPlan, edit, type Plan } from '@potter/core/plan';
 import {
   MOST_UNANSWERED,
   type PlanCreate,
@@ -6,10 +6,12 @@ import {
   type PlanSave,
   type PlanSaved,
 } from '@potter/contract';
+import { formerOf, merged } from '@potter/contract/change';
 import { mayPass, waitMs, whenBack } from './again';
 import { call, Refused } from './api';
-import { advance, beginHistory, type History, redo, undo } from './history';
+import { advance, beginHistory, type History, redo, regrounded, undo } from './history';
 import { keepNow, keepSteps, kept, letGo, watchKept } from './kept';
+import { onChanged } from './live';
 import { newId } from './new-id';
 import { fetchPlan } from './plans';
 
@@ -73,8 +75,8 @@ export function settled(id: string): Promise<void> {
 const SETTLES_WITHIN_MS = 3000;
 
 /**
- * Opens a plan; edits and undo steps that this device kept from an earlier page are taken up again. Where another
- * device has changed the plan since, what is unsaved here is kept as a plan of its own.
+ * Opens a plan; edits and undo steps that this device kept from an earlier page are taken up again. What another device changes meanwhile is
+ * taken in; where both have changed the same part, what is unsaved here is kept as a plan of its own.
  */
 export async function openSession(id: string): Promise<PlanSession> {
   const open = owing.get(id);
@@ -101,9 +103,13 @@ export async function openSession(id: string): Promise<PlanSession> {
   /** The id its edits go on under, should they have to become a plan of their own. */
   const branchId = newId();
   let sent: Plan | undefined = unsaved ? undefined : state.history.now;
+  /** The plan as the studio had it at `revision`, where that is known. */
+  let base: Plan | undefined = unsaved ? left.base : away ? left?.base : record.plan;
   /** Saves of this device that were sent and not answered: they may have arrived all the same, one of this very state a moment from now. */
   let unanswered: readonly string[] = continues ? left.unanswered : [];
   let underWay = false;
+  /** Told of a change while a save was under way. */
+  let unheard = false;
   let tries = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let writing: ReturnType<typeof setTimeout> | undefined;
@@ -126,7 +132,13 @@ export async function openSession(id: string): Promise<PlanSession> {
   const owes = () => state.history.now !== sent && state.saving !== 'branched';
   const writeNow = () => {
     if (state.saving === 'branched') return;
-    const done = keepNow(id, { revision, unsaved: owes(), unanswered, history: state.history });
+    const done = keepNow(id, {
+      revision,
+      unsaved: owes(),
+      unanswered,
+      history: state.history,
+      ...(base ? { base } : {}),
+    });
     if (done !== state.kept) set({ kept: done });
   };
   const writeSteps = () => {
@@ -148,13 +160,23 @@ export async function openSession(id: string): Promise<PlanSession> {
       writeNow();
       const saved = await call<PlanSaved>(`/api/plans/${encodeURIComponent(id)}`, {
         method: 'PUT',
-        body: { revision, plan, save: own, unanswered: before } satisfies PlanSave,
+        body: {
+          revision,
+          plan,
+          save: own,
+          unanswered: before,
+          ...(base ? { was: formerOf(base, plan) } : {}),
+        } satisfies PlanSave,
         keepalive,
       });
-      revision = saved.revision;
-      sent = plan;
       unanswered = [];
       tries = 0;
+      // Where it is not taken in, the next save finds out.
+      if (saved.plan) takeIn(plan, saved.plan, saved.revision);
+      else {
+        revision = saved.revision;
+        sent = base = plan;
+      }
       set({ saving: 'saved', why: undefined });
       writeNow();
       if (!owes()) owing.delete(id);
@@ -167,7 +189,39 @@ export async function openSession(id: string): Promise<PlanSession> {
     } finally {
       underWay = false;
       if (state.saving === 'saved' && owes()) later(0);
+      else if (unheard) void hear();
     }
+  }
+
+  /**
+   * What another device has changed holds here too, in every step there is. Not so where it and what was done here since touch the same part.
+   * @param from the state it was changed from
+   */
+  function takeIn(from: Plan, to: Plan, at: number): void {
+    const was = formerOf(from, to);
+    const history = regrounded(state.history, (step) => {
+      if (step === from) return to;
+      const result = merged(step, { now: to, was });
+      return 'is' in result && checkPlan(result.is).length === 0 ? result.is : undefined;
+    });
+    if (!history) return;
+    revision = at;
+    sent = base = to;
+    set({ history });
+    writeSteps();
+  }
+
+  /** Another device has changed the plan, maybe. What is owed here is sent, and comes back with it; else it is read anew. */
+  async function hear(): Promise<void> {
+    // It may have come before a save of this page's that is on its way, or after it.
+    unheard = underWay;
+    if (underWay || state.saving === 'branched') return;
+    if (owes()) return void save();
+    const theirs = await fetchPlan(id).catch(() => undefined);
+    // Edited meanwhile, the save brings it.
+    if (!theirs || underWay || owes() || theirs.revision <= revision) return;
+    takeIn(state.history.now, theirs.plan, theirs.revision);
+    writeNow();
   }
 
   /**
@@ -225,7 +279,7 @@ export async function openSession(id: string): Promise<PlanSession> {
   function inStep(): void {
     const theirs = kept(id);
     if (!theirs || state.saving === 'branched') return;
-    revision = Math.max(revision, theirs.revision);
+    if (theirs.revision >= revision) ({ revision, base } = { base, ...theirs });
     unanswered = theirs.unanswered;
     const history = same(theirs.history.now, state.history.now)
       ? state.history
@@ -244,7 +298,14 @@ export async function openSession(id: string): Promise<PlanSession> {
   const session: PlanSession = {
     get: () => state,
     subscribe: (listener) => {
-      if (listeners.size === 0) stops = [watchKept(id, inStep), whenBack(back)];
+      if (listeners.size === 0)
+        stops = [
+          watchKept(id, inStep),
+          whenBack(back),
+          onChanged((about) => {
+            if (about === `plans/${id}` || about === undefined) void hear();
+          }),
+        ];
       listeners.add(listener);
       return () => {
         listeners.delete(listener);

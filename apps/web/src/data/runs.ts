@@ -5,6 +5,7 @@ import { useEffect, useState, useSyncExternalStore } from 'react';
 import { mayPass, waitMs } from './again';
 import { call, Refused } from './api';
 import { device } from './device';
+import { onChanged } from './live';
 import { runLetter, strikeLetter } from './outbox/letters';
 import { beginOutbox, onAnswer, onRefusal, post, unsentNow } from './outbox/outbox';
 
@@ -114,6 +115,27 @@ export async function readOlderRuns(): Promise<void> {
 /** The journal may have changed by another way than a run of this page. */
 export const readRunsAnew = (): void => void load();
 
+/** Another page or device has changed a pour: it is read anew, unless what was changed here is on its way; then the answer brings it. */
+async function hear(about: string | undefined): Promise<void> {
+  const id = /^runs\/([^/]+)$/.exec(about ?? '')?.[1];
+  if (id === undefined) {
+    if (about === undefined || /^(runs|bin|copies)\b/.test(about)) await load();
+    return;
+  }
+  if (unsentNow().some((l) => l.about === `run.${id}`)) return;
+  try {
+    const run = await call<Run>(`/api/runs/${id}`);
+    if (!unsentNow().some((l) => l.about === `run.${id}`)) {
+      set({ runs: sorted(state.runs, [run]) });
+      remember([run]);
+    }
+  } catch (error) {
+    if (!(error instanceof Refused && error.status === 404)) return;
+    set({ runs: state.runs.filter((r) => r.id !== id) });
+    remember();
+  }
+}
+
 /** Keeps a run as it is now. */
 export function putRun(run: Run): void {
   const before = state.runs.find((r) => r.id === run.id)?.run;
@@ -144,6 +166,7 @@ function subscribe(listener: () => void): () => void {
     onRefusal(({ about }) => {
       if (about.startsWith('run.')) void load();
     });
+    onChanged((about) => void hear(about));
     addEventListener('storage', (event) => {
       if (event.key === `potter.${SEEN}`)
         set({ runs: sorted(state.runs, device.get<Run[]>(SEEN) ?? []) });

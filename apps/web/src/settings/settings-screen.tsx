@@ -14,6 +14,7 @@ import { TextField } from '@/ui/text-field';
 import { Body, Heading } from '@/ui/type';
 import { StudioBin } from './bin';
 import { StudioCopies } from './copies';
+import { OnThePhone } from './on-the-phone';
 import { PicturesHeld } from './pictures-held';
 
 const ON_OFF = [
@@ -146,6 +147,7 @@ export function SettingsScreen() {
           max={50}
           onChange={(scoopMl) => set({ scoopMl })}
         />
+        <OnThePhone />
         <StudioBin />
         <PicturesHeld />
         <StudioCopies />

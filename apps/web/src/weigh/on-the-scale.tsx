@@ -4,6 +4,7 @@ import { parseNumber, trim } from '@potter/core/quantity';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { ScrollView, Text, View } from 'react-native';
 import { device } from '@/data/device';
+import { tellTable } from '@/data/live';
 import { TextField } from '@/ui/text-field';
 import { Small } from '@/ui/type';
 import type { Batches } from './batches';
@@ -84,6 +85,15 @@ export function OnTheScale({ batches, batch, palette, way, adding, keep, onUndo 
   }, [scale, steady, shownG, batch.id, at, heldKey]);
 
   const toGo = line.targetG - (g ?? 0);
+  const what = `${batches.title}: ${batch.name}`;
+  const adds = batches.nameOf(line.material);
+  useEffect(
+    () =>
+      tellTable({ what, adds, toGoG: toGo, ...(shownG === undefined ? {} : { readsG: shownG }) }),
+    [what, adds, toGo, shownG],
+  );
+  // The other screens are told that the table is left.
+  useEffect(() => () => tellTable(undefined), []);
   const saved = g === undefined ? undefined : rescued(taken(weighing, g), stepG);
   return (
     <>
