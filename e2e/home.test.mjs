@@ -45,7 +45,7 @@ async function pair(machine, page, name) {
   await field.evaluate((node) => (node.value = ''));
   await field.type(name);
   await press(page, 'button', 'Pair');
-  await says(page, `It is paired as ${name}`);
+  await says(page, `It goes by ${name}`);
   await press(page, 'link', 'Open Potter');
   await page.waitForSelector('h1');
 }
@@ -80,13 +80,13 @@ test('a phone pairs by the scanned code, plans and pours with the machine lookin
   // The pour goes on at the table; the screen by the wall goes along.
   await visit(page, `${studio.homeUrl}/plans/${plan.id}/pour`);
   await press(page, 'button', /^Begin/);
-  await see(page, 'button', /^Done/);
+  await see(page, 'button', /^Next/);
   const path = new URL(page.url()).pathname;
   await visit(machine, studio.url + path);
   const step = (of) => of.evaluate(() => /(\d+) of \d+/.exec(document.body.innerText)?.[1]);
   const first = await step(machine);
   assert.equal(await step(page), first);
-  await press(page, 'button', /^Done/);
+  await press(page, 'button', /^Next/);
   await until(
     () => step(machine),
     (now) => now !== first,
@@ -118,6 +118,8 @@ test('what the scale reads at the table is on the other screens while it is weig
   await visit(machine, `${studio.url}/bench`);
   await visit(page, `${studio.homeUrl}/plans/${plan.id}/mixes`);
   await press(page, 'button', 'Weigh it all up');
+  await press(page, 'radio', 'Scale, I type');
+  await press(page, 'button', 'The cup is on');
   await type(page, 'The scale reads, g', '12.5');
   await says(machine, '12.5 g');
   await see(machine, 'region', 'On the scale');

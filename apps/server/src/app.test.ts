@@ -69,20 +69,22 @@ test('two savers who changed different parts both have theirs; who changed the s
 test('what two savers changed is refused together where it makes no sound plan', async () => {
   const { id, plan: p } = await made();
   const [, slate] = p.mixes;
-  const layersOf = (change: (layers: Plan['cups'][number]['layers']) => object): Plan => ({
-    ...p,
-    cups: p.cups.map((cup) => ({ ...cup, ...change(cup.layers) })),
-  });
   // One takes a mix out; the other has just made it the base.
   const without = {
-    ...layersOf((layers) => ({ layers: layers.filter((l) => l.mix !== slate!.id) })),
+    ...p,
     mixes: p.mixes.filter((m) => m !== slate),
+    budget: { ...p.budget, shares: p.budget.shares.filter((s) => s.mix !== slate!.id) },
+    cups: p.cups.map((cup) => ({
+      ...cup,
+      layers: (cup.layers ?? []).filter((l) => l.mix !== slate!.id),
+    })),
   };
   const late: Plan = {
     ...p,
     budget: { ...p.budget, pots: [{ use: 'base', mix: slate!.id, filmMm: 1 }] },
   };
-  await ask('PUT', `/api/plans/${id}`, { revision: 1, plan: without });
+  const first = await ask('PUT', `/api/plans/${id}`, { revision: 1, plan: without });
+  expect(first.body).toMatchObject({ revision: 2 });
   const answer = await ask('PUT', `/api/plans/${id}`, {
     revision: 1,
     plan: late,

@@ -364,7 +364,7 @@ export const LiveAsk = Type.Object({ page: ServerId }, { additionalProperties: f
 /** What is on the scale at the table: in words, as the other screens show it. */
 export const Table = Type.Object(
   {
-    /** What is weighed, such as "Quince and Slate: Beetroot". */
+    /** What is weighed, such as "Quince and Slate, Beetroot". */
     what: Type.String({ maxLength: 200 }),
     /** What goes in now. */
     adds: Type.String({ maxLength: 200 }),

@@ -118,7 +118,7 @@ export const PAIR_PAGE = page(
 </form>
 </div>
 <div id="done" hidden>
-<p>It is paired as <b id="as"></b>.</p>
+<p>It goes by <b id="as"></b>.</p>
 <a class="act" href="/bench">Open Potter</a>
 <h2>Put it on the home screen</h2>
 ${TO_HOME_SCREEN}
@@ -132,6 +132,7 @@ ${TO_HOME_SCREEN}
 export const PAIR_SCRIPT = `
 const by = (id) => document.getElementById(id);
 const done = (name) => {
+  document.querySelector('h1').textContent = 'This device is paired';
   by('as').textContent = name;
   by('asks').hidden = true;
   by('done').hidden = false;

@@ -45,21 +45,28 @@ export function liveHub(now: () => number): Hub {
   const alive = setInterval(() => {
     for (const { response } of listeners) response.write(':\n\n');
   }, ALIVE_EVERY_MS).unref();
+  const table: Hub['table'] = (from, stands) => {
+    tables = tables.filter((t) => t.from !== from && now() - t.at < TABLE_LASTS_MS);
+    if (stands) tables.push({ from, at: now(), table: stands });
+    tell({ kind: 'table', from, ...(stands ? { table: stands } : {}) }, from);
+  };
   return {
     join: (listener) => {
+      const { page } = listener;
       listeners.add(listener);
-      listener.response.on('close', () => listeners.delete(listener));
+      listener.response.on('close', () => {
+        listeners.delete(listener);
+        // A page that is gone, or a phone whose battery is, weighs nothing any more.
+        if (![...listeners].some((l) => l.page === page) && tables.some((t) => t.from === page))
+          table(page, undefined);
+      });
       say(listener, { kind: 'here' });
       for (const { from, at, table } of tables)
         if (from !== listener.page && now() - at < TABLE_LASTS_MS)
           say(listener, { kind: 'table', from, table });
     },
     tell,
-    table: (from, table) => {
-      tables = tables.filter((t) => t.from !== from && now() - t.at < TABLE_LASTS_MS);
-      if (table) tables.push({ from, at: now(), table });
-      tell({ kind: 'table', from, ...(table ? { table } : {}) }, from);
-    },
+    table,
     putOut: (device) => {
       for (const listener of [...listeners].filter((l) => l.device === device)) {
         say(listener, { kind: 'put-out' });

@@ -85,7 +85,7 @@ export function OnTheScale({ batches, batch, palette, way, adding, keep, onUndo 
   }, [scale, steady, shownG, batch.id, at, heldKey]);
 
   const toGo = line.targetG - (g ?? 0);
-  const what = `${batches.title}: ${batch.name}`;
+  const what = `${batches.title}, ${batch.name}`;
   const adds = batches.nameOf(line.material);
   useEffect(
     () =>

@@ -17,7 +17,7 @@ export function TableBand() {
             {readsG === undefined ? '—' : `${trim(readsG, 1)} g`}
           </Text>
           <Text className="flex-1 font-body text-16 text-railink" numberOfLines={2}>
-            {what}: {adds},{' '}
+            {what} · {adds}:{' '}
             {toGoG >= 0 ? `${trim(toGoG, 1)} g to go` : `${trim(-toGoG, 1)} g too much`}
           </Text>
         </View>
