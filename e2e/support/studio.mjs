@@ -32,11 +32,12 @@ export async function startStudio({ seed = true, port, home, env = {} } = {}) {
       {
         env: {
           ...process.env,
-          ...env,
           PORT: String(at),
           POTTER_HOME_PORT: String(homePort),
           POTTER_DB: pathToFileURL(join(folder, 'potter.db')).href,
+          POTTER_KEYS: join(folder, 'keys'),
           POTTER_SEED: seed ? join(root, 'demo/orchard-ledger') : '',
+          ...env,
         },
         stdio: ['ignore', 'pipe', 'inherit'],
       },

@@ -43,11 +43,11 @@ const thread = (name: string): URL | undefined => {
   return existsSync(path) ? pathToFileURL(path) : undefined;
 };
 
-const db = await openDatabase(
-  setting.url,
-  resolve(here, 'drizzle'),
-  thread('copy.thread.js'),
-).catch(giveUp);
+const copyThread = thread('copy.thread.js');
+const db = await openDatabase(setting.url, resolve(here, 'drizzle'), {
+  ...(copyThread ? { copyThread } : {}),
+  ...(setting.token === undefined ? {} : { token: setting.token }),
+}).catch(giveUp);
 if (process.env.POTTER_SEED) await seed(db, resolve(process.env.POTTER_SEED), new Date());
 
 const pourThread = thread('pour.thread.js');

@@ -7,6 +7,8 @@ export interface Setting {
   readonly port: number;
   /** Where the studio is: a file, `:memory:`, or a libSQL server. */
   readonly url: string;
+  /** What a libSQL server knows this studio by. */
+  readonly token?: string;
   /** Whether it is opened to the home network at once, and at which address if not at all the machine has. */
   readonly home: { readonly at?: string } | undefined;
   readonly homePort: number;
@@ -24,7 +26,7 @@ type Environment = Readonly<Record<string, string | undefined>>;
 export class Unclear extends Error {}
 
 /**
- * Reads what the server is told: `--home` or `--home=ADDRESS`, and the environment's PORT, POTTER_DB, POTTER_HOME_PORT, POTTER_OUTSIDE,
+ * Reads what the server is told: `--home` or `--home=ADDRESS`, and the environment's PORT, POTTER_DB, POTTER_DB_TOKEN, POTTER_HOME_PORT, POTTER_OUTSIDE,
  * POTTER_LOOPBACK (`paired`), POTTER_KEYS. Throws `Unclear` with the way to mend it.
  * @param data folder of what is kept where nothing else is said
  */
@@ -35,6 +37,7 @@ export function settingOf(args: readonly string[], env: Environment, data: strin
   return {
     port,
     url,
+    ...(env.POTTER_DB_TOKEN ? { token: env.POTTER_DB_TOKEN } : {}),
     home: homeIn(args),
     homePort: portIn(env, 'POTTER_HOME_PORT', port + 1),
     ...outsideIn(env.POTTER_OUTSIDE),

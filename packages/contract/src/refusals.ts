@@ -41,6 +41,7 @@ export const REFUSALS = {
   'read-only': 503,
   damaged: 503,
   busy: 503,
+  away: 503,
   disk: 503,
 } as const;
 

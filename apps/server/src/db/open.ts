@@ -2,6 +2,7 @@ import { chmod, mkdir, open, readFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { type Client, createClient } from '@libsql/client';
+import { sql } from 'drizzle-orm';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
 import { become } from './become';
@@ -17,6 +18,8 @@ export interface Database {
   readonly write: <T>(task: (db: LibSQLDatabase<typeof schema>) => Promise<T>) => Promise<T>;
   /** Its file, where it is one. */
   readonly path?: string;
+  /** It is another machine's: no connection to it outlasts a statement, and others may write to it. */
+  readonly remote: boolean;
   /** Writes the whole of it into another file. */
   readonly copy: (path: string) => Promise<void>;
   /** Opens another file, brought to the form of this one. */
@@ -32,32 +35,43 @@ export interface Database {
  */
 const PRAGMAS = ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON'] as const;
 
+export interface Opening {
+  /** The built thread that copies; without it copies are made here, and all else waits for them. */
+  readonly copyThread?: URL;
+  /** What a libSQL server knows this studio by. */
+  readonly token?: string;
+}
+
 /**
- * Opens and migrates the database named by one URL: a local file, `:memory:`, or a libSQL server.
+ * Opens and migrates the database named by one URL: a local file, `:memory:`, or a libSQL server (`https:`, `libsql:`; `http:` beside it).
+ * Throws where it is another program's, damaged, of a newer version, or does not answer.
  * @param migrations folder of the generated migrations
- * @param copyThread the built thread that copies; without it copies are made here, and all else waits for them
  */
 export async function openDatabase(
   url: string,
   migrations: string,
-  copyThread?: URL,
+  { copyThread, token }: Opening = {},
 ): Promise<Database> {
   const path = url.startsWith('file:') ? fileURLToPath(url) : undefined;
+  const remote = path === undefined && url !== ':memory:';
   const unlock = path === undefined ? () => undefined : await prepare(path);
   try {
-    const client = createClient({ url });
+    const client = createClient({ url, ...(token === undefined ? {} : { authToken: token }) });
     if (path !== undefined) {
       for (const pragma of PRAGMAS) await client.execute(`PRAGMA ${pragma}`);
       await lookAt(client, path);
     }
     const db = drizzle(client, { schema });
-    if (path !== undefined) await copyBeforeMigration(client, path, migrations);
+    const ahead = await toBeDone(client, migrations);
+    if (path !== undefined && ahead !== undefined)
+      await copyInto(client, join(dirname(path), 'copies', `before-${ahead}.db`));
     await migrate(db, { migrationsFolder: migrations });
     const inTurn = serial();
     const oneCopy = serial();
     return {
       read: db,
-      write: (task) => inTurn(() => task(db)),
+      write: (task) => inTurn(() => (remote ? asOne(db, task) : task(db))),
+      remote,
       ...(path === undefined ? {} : { path }),
       copy: (to) =>
         copyThread
@@ -108,21 +122,48 @@ async function lookAt(client: Client, path: string): Promise<void> {
     );
 }
 
-/** A file of an earlier version is copied as it was before its form is changed. */
-async function copyBeforeMigration(
-  client: Client,
-  path: string,
-  migrations: string,
-): Promise<void> {
+/** The studio was last opened by a newer version. */
+class Newer extends Error {}
+
+/**
+ * The first change of form the studio has not had yet, where it has had any: a file of an earlier version is copied as it was before it. Throws
+ * where it has had more of them than this version knows.
+ */
+async function toBeDone(client: Client, migrations: string): Promise<string | undefined> {
   const done = await client
     .execute('SELECT count(*) FROM __drizzle_migrations')
     .then(({ rows }) => Number(rows[0]?.[0] ?? 0))
-    // A new file has had none.
-    .catch(() => 0);
+    .catch((error: unknown) => {
+      // A new one has had none.
+      if (/no such table/.test(String(error))) return 0;
+      throw error;
+    });
   const { entries } = JSON.parse(
     await readFile(join(migrations, 'meta/_journal.json'), 'utf8'),
   ) as { readonly entries: readonly { readonly tag: string }[] };
-  const next = entries[done];
-  if (done > 0 && next)
-    await copyInto(client, join(dirname(path), 'copies', `before-${next.tag}.db`));
+  if (done > entries.length)
+    throw new Newer(
+      'This studio was last opened by a newer version of Potter. Nothing was changed; open it with that version, or put back a copy of before.',
+    );
+  return done > 0 ? entries[done]?.tag : undefined;
+}
+
+/**
+ * A write as one transaction, which holds everybody else's off from its first reading on: to another machine's database others may write
+ * between two statements.
+ */
+function asOne<T>(
+  db: LibSQLDatabase<typeof schema>,
+  task: (db: LibSQLDatabase<typeof schema>) => Promise<T>,
+): Promise<T> {
+  return db.transaction(async (inside) => {
+    // It begins with its first statement; what the task reads has to lie behind that.
+    await inside.run(sql`SELECT 1`);
+    const batch = async (statements: readonly PromiseLike<unknown>[]) => {
+      const results = [];
+      for (const statement of statements) results.push(await statement);
+      return results;
+    };
+    return task(Object.assign(inside, { batch }) as unknown as LibSQLDatabase<typeof schema>);
+  });
 }

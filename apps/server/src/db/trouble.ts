@@ -39,6 +39,22 @@ const TROUBLES: readonly (readonly [pattern: RegExp, trouble: Trouble])[] = [
     },
   ],
   [
+    /ECONNREFUSED|ENOTFOUND|ETIMEDOUT|ECONNRESET|fetch failed|status 5\d\d|HRANA_WEBSOCKET_ERROR/,
+    {
+      code: 'away',
+      message:
+        'The machine with the studio’s database does not answer: nothing was saved. What is on this device is kept; try again in a moment.',
+    },
+  ],
+  [
+    /status 40[13]|AUTH_/,
+    {
+      code: 'away',
+      message:
+        'The machine with the studio’s database does not know this server. Give it the right token (POTTER_DB_TOKEN), then start it again.',
+    },
+  ],
+  [
     /SQLITE_IOERR|SQLITE_CANTOPEN|EIO/i,
     {
       code: 'disk',

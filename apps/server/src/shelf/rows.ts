@@ -52,7 +52,9 @@ const MEMORIES = new WeakMap<
 const keyOf = (kind: string, id: string): string => `${kind} ${id}`;
 
 /** Everything on the shelf, in its order, as the file has it. */
-export function shelfRowsNow({ read }: Database): Promise<readonly ShelfRow[]> {
+export function shelfRowsNow({ read, remote }: Database): Promise<readonly ShelfRow[]> {
+  // Another machine notes nothing for a connection that is gone with the statement.
+  if (remote) return rowsFrom(read);
   let held = MEMORIES.get(read);
   if (!held) MEMORIES.set(read, (held = { inTurn: serial() }));
   const place = held;
