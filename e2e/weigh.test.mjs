@@ -153,3 +153,46 @@ test('a scale that adds up: the reading wanted is that of all that is in', async
   await type(page, 'The scale reads, g', String(first + second - 1));
   assert.equal(await toGo(page), 1);
 });
+
+test('a scale over the air is found, weighed on, lost in the middle and found again; typing goes on meanwhile', async () => {
+  const page = await studio.open(PHONE);
+  await page.evaluateOnNewDocument(() => {
+    const air = new EventTarget();
+    air.startNotifications = async () => air;
+    const device = Object.assign(new EventTarget(), {
+      name: 'Bench scale',
+      gatt: {
+        connect: async () => ({
+          getPrimaryService: async () => ({ getCharacteristic: async () => air }),
+        }),
+      },
+    });
+    Object.defineProperty(navigator, 'bluetooth', {
+      value: { requestDevice: async () => device },
+    });
+    globalThis.scale = {
+      weighs: (g) => {
+        const steps = g / 5;
+        air.value = new DataView(Uint8Array.from([0, steps & 255, steps >> 8]).buffer);
+        air.dispatchEvent(new Event('characteristicvaluechanged'));
+      },
+      goes: () => device.dispatchEvent(new Event('gattserverdisconnected')),
+    };
+  });
+  const plan = await planOf(studio, 'Quince and Slate');
+  await visit(page, `${studio.url}/plans/${plan.id}/mixes`);
+  await press(page, 'button', 'Weigh it all up');
+  await press(page, 'radio', 'Scale, over the air');
+  await press(page, 'button', 'Find the scale');
+  await says(page, 'Bench scale is there.');
+  await press(page, 'button', 'The cup is on');
+  await page.evaluate(() => globalThis.scale.weighs(120));
+  await says(page, 'reads 120 g, steady');
+  await page.evaluate(() => globalThis.scale.goes());
+  await says(page, 'Bench scale is gone');
+  await type(page, 'The scale reads, g', '130');
+  await says(page, 'reads 130 g');
+  await press(page, 'button', 'Find the scale');
+  await page.evaluate(() => globalThis.scale.weighs(140));
+  await says(page, 'reads 140 g');
+});

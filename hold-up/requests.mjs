@@ -73,6 +73,14 @@ async function begin(port) {
     ['POST', '/api/shelf', { items: items.slice(0, 20) }],
     ['POST', '/api/shelf/off', { items: items.slice(0, 2) }],
     ['POST', '/api/pours', { plan: record.plan, seed: 1, px: 16 }],
+    ['POST', '/api/pair', { code: 'AAAA-AAAA', name: 'Phone' }],
+    ['PUT', '/api/home', { open: false }],
+    ['PUT', '/api/devices/none', { name: 'Phone', revoked: true }],
+    [
+      'PUT',
+      '/api/live/table',
+      { page: 'page-00000001', table: { what: 'a', adds: 'b', readsG: 1, toGoG: 2 } },
+    ],
     ['PUT', '/api/reactions/hold-up1', { id: 'hold-up1', on: '2026-11-27', a: 'x', b: 'y' }],
     ...items.slice(0, 30).map((i) => ['PUT', `/api/shelf/${i.kind}/${idOf(i)}`, { now: i }]),
   ];
@@ -85,6 +93,9 @@ async function begin(port) {
     '/api/copies',
     '/api/bin',
     '/api/pictures',
+    '/api/devices',
+    '/api/home',
+    '/api/pair',
   ];
   return { folder, server, url, targets, paths };
 }

@@ -136,7 +136,7 @@ export async function libsqlStandIn(file, token) {
   const turn = { last: Promise.resolve() };
   let away = false;
   let asked = 0;
-  const server = createServer(async (request, response) => {
+  const serve = async (request, response) => {
     const answer = (status, body) => {
       response.writeHead(status, { 'content-type': 'application/json' });
       response.end(JSON.stringify(body));
@@ -159,7 +159,11 @@ export async function libsqlStandIn(file, token) {
     const closed = requests.some(({ type }) => type === 'close');
     if (closed) streams.delete(id);
     answer(200, { baton: closed ? null : id, base_url: null, results });
-  }).listen(0, '127.0.0.1');
+  };
+  const server = createServer((request, response) => void serve(request, response)).listen(
+    0,
+    '127.0.0.1',
+  );
   await once(server, 'listening');
   return {
     url: `http://127.0.0.1:${server.address().port}`,

@@ -23,7 +23,7 @@ export interface Setting {
 type Environment = Readonly<Record<string, string | undefined>>;
 
 /** Something the server was told is not what it can work with. */
-export class Unclear extends Error {}
+class Unclear extends Error {}
 
 /**
  * Reads what the server is told: `--home` or `--home=ADDRESS`, and the environment's PORT, POTTER_DB, POTTER_DB_TOKEN, POTTER_HOME_PORT, POTTER_OUTSIDE,

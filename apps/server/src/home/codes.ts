@@ -17,7 +17,7 @@ export interface Code {
 }
 
 /** What came of a code: it was the one, it was not, or too many were tried for anyone to be listened to now. */
-export type Tried = 'right' | 'wrong' | 'too-many';
+type Tried = 'right' | 'wrong' | 'too-many';
 
 export interface Codes {
   /** A new code; the one before is good no more. */

@@ -1,7 +1,7 @@
 import type { FastifyRequest } from 'fastify';
 
 /** The ways in: from the machine itself, over the home network, or by an address outside that a proxy answers for. */
-export type Way = 'machine' | 'home' | 'outside';
+type Way = 'machine' | 'home' | 'outside';
 
 /** The door a request came in by, and the origin its pages have there. */
 export interface Door {

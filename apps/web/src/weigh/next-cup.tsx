@@ -6,6 +6,8 @@ import { ScrollView, View } from 'react-native';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Body, Title } from '@/ui/type';
+import { hasBluetooth } from './bluetooth-scale';
+import { FindScale } from './find-scale';
 import { BigAct } from './large';
 import { MixedIn } from './mixed-in';
 import type { Adding, Way, Ways } from './ways';
@@ -52,12 +54,14 @@ export function NextCup({ batch, ways, vessel: own, onWays, onGo, onUndo, onStri
           value={way}
           options={[
             { value: 'typed', label: 'Scale, I type' },
+            ...(hasBluetooth() ? [{ value: 'air', label: 'Scale, over the air' } as const] : []),
             { value: 'eye', label: 'By eye, cup marks' },
             { value: 'grams', label: 'Practice scale, 1 g' },
             { value: 'tenths', label: 'Practice scale, 0.1 g' },
           ]}
           onChange={(next) => onWays({ way: next })}
         />
+        {way === 'air' ? <FindScale /> : null}
         {eye ? (
           <>
             {own ? (

@@ -1,4 +1,5 @@
 import { SCALES } from '@potter/core/scale';
+import { bluetoothScale } from './bluetooth-scale';
 import type { ScaleSource } from './scale-source';
 import { simulatedScale } from './simulated-scale';
 import { typedScale } from './typed-scale';
@@ -11,4 +12,13 @@ import type { ScaleWay } from './ways';
 export const scaleOf = (
   way: ScaleWay,
   { stepG, seed, heldG }: { readonly stepG: number; readonly seed: number; readonly heldG: number },
-): ScaleSource => (way === 'typed' ? typedScale(stepG) : simulatedScale(SCALES[way], seed, heldG));
+): ScaleSource => {
+  switch (way) {
+    case 'typed':
+      return typedScale(stepG);
+    case 'air':
+      return bluetoothScale();
+    default:
+      return simulatedScale(SCALES[way], seed, heldG);
+  }
+};

@@ -2,8 +2,8 @@ import { CUPS, type Vessel, vesselOf } from '@potter/core/vessel';
 import { useState } from 'react';
 import { device } from '@/data/device';
 
-/** Which scale amounts are read off: one of the artist's own, or a practice scale. */
-export type ScaleWay = 'typed' | 'grams' | 'tenths';
+/** Which scale amounts are read off: one of the artist's own, typed or over the air, or a practice scale. */
+export type ScaleWay = 'typed' | 'air' | 'grams' | 'tenths';
 /** Where amounts are read: off a scale, or by eye. */
 export type Way = ScaleWay | 'eye';
 /** Between two additions the scale is tared, or it adds up. */

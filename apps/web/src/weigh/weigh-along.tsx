@@ -8,6 +8,8 @@ import { useWakeLock } from '@/run/wake-lock';
 import { Button, IconButton } from '@/ui/button';
 import { Body, Small, Strong, Title } from '@/ui/type';
 import type { Batches } from './batches';
+import { useBluetoothScale } from './bluetooth-scale';
+import { FindScale } from './find-scale';
 import { ByEye } from './by-eye';
 import { NextCup } from './next-cup';
 import { OnTheScale } from './on-the-scale';
@@ -36,6 +38,9 @@ export function WeighAlong({
   const { list, place } = batches;
   const [palette, setPalette] = useState<Palette>(() => device.get<Palette>(place) ?? START);
   const [ways, setWays] = useWays();
+  const { kind } = useBluetoothScale();
+  // A scale that is not there, or not any more, is typed.
+  const way = ways.way === 'air' && kind !== 'there' ? 'typed' : ways.way;
   useWakeLock(true);
   const keep = (next: Palette) => {
     device.set(place, next);
@@ -65,13 +70,18 @@ export function WeighAlong({
           onStrip={onStrip}
         />
       ) : null}
+      {batch && !palette.waiting && ways.way === 'air' && kind !== 'there' ? (
+        <View role="alert" className="border-l-[6px] border-l-ink bg-raised px-4 py-2">
+          <FindScale />
+        </View>
+      ) : null}
       {batch && !palette.waiting ? (
-        ways.way === 'eye' ? (
+        way === 'eye' ? (
           <ByEye key={batch.id} ways={ways} {...{ batches, batch, palette, keep }} onUndo={back} />
         ) : (
           <OnTheScale
-            key={`${batch.id} ${ways.way}`}
-            way={ways.way}
+            key={`${batch.id} ${way}`}
+            way={way}
             adding={ways.adding}
             {...{ batches, batch, palette, keep }}
             onUndo={back}

@@ -8,3 +8,4 @@ export {
   type ScaleState,
   tared,
 } from './simulated';
+export { readWeightMeasurement, type WeightMeasurement } from './weight-measurement';
