@@ -48,10 +48,7 @@ test('a ratio as it is said, a school, a second paint, an activator; every step 
   await says(page, 'Read medium first: paint 1 : medium 2.');
   await press(page, 'button', 'No, paint first');
   await kept(plan, (p) => p.mixes[0].medium.parts === 0.5);
-  const field = await see(page, 'textbox', 'Paint : medium : water');
-  await field.focus();
-  await page.keyboard.type('much');
-  await field.evaluate((node) => node.blur());
+  await type(page, 'Paint : medium : water', 'much');
   await says(page, 'is one amount: say two, such as 1 : 2.');
   await press(page, 'button', 'Undo');
   await kept(plan, (p) => p.mixes[0].basis === first.basis);

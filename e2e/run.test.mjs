@@ -1,5 +1,6 @@
 // The pour at the table: by touch, over a reload, over a stopped server, with its timers.
 import assert from 'node:assert/strict';
+import { join } from 'node:path';
 import { before, test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, reload, says, see, type, visit, WIDE } from './support/browser.mjs';
@@ -113,6 +114,48 @@ test('with the server stopped the pour goes on, and the journal has it once it i
   }
   const open = (await runs()).find((r) => r.planId === quince.id && r.endedAt === undefined);
   assert.equal(open.at + 1, Number(shown));
+});
+
+test('from any move: a picture and what was added beside the plan, in the journal, off the shelf; each can be taken out', async () => {
+  const page = await studio.open(PHONE);
+  page.expectRefusals = true;
+  await begin(page);
+  const snap = async () => {
+    const [chooser] = await Promise.all([
+      page.waitForFileChooser(),
+      press(page, 'button', 'Picture'),
+    ]);
+    await chooser.accept([join(import.meta.dirname, '../docs/screenshots/pour-390.png')]);
+  };
+  await snap();
+  await see(page, 'img', /^Taken at/);
+  await press(page, 'button', 'Added');
+  await press(page, 'radio', 'Slate');
+  await type(page, 'How much, g', '20');
+  await press(page, 'radio', 'a new pot');
+  // The studio goes away in the middle: it is kept here.
+  await studio.halt();
+  await press(page, 'button', 'It went on: 20 g');
+  await says(page, '20 g of Slate, mixed for it');
+  await type(page, 'How much, g', '5');
+  await press(page, 'button', 'It went on: 5 g');
+  await press(page, 'button', 'Take out 5 g of Slate, mixed for it');
+  await page.waitForFunction(() => !document.body.innerText.includes('5 g of Slate, mixed'));
+  await studio.resume();
+  await reload(page);
+  await says(page, '20 g of Slate, mixed for it');
+  let run;
+  for (let i = 0; i < 80 && !run?.moves.some((m) => m.added); i++) {
+    run = (await runs()).find((r) => r.planId === quince.id && r.endedAt === undefined);
+    await wait(100);
+  }
+  const move = run.moves[run.at];
+  assert.deepEqual(
+    move.added.map(({ mix, g, anew }) => ({ mix, g, anew })),
+    [{ mix: 'm-slate', g: 20, anew: true }],
+  );
+  const [{ picture }] = move.pictures;
+  assert.equal((await fetch(`${studio.url}/api/pictures/${picture}`)).status, 200);
 });
 
 test('space, Enter and a foot pedal go on, unless another control has the focus', async () => {

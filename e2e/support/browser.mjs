@@ -220,7 +220,10 @@ export async function type(page, name, text) {
   const handle = await find(page, 'textbox', name);
   await handle.scrollIntoView();
   await handle.focus();
-  await handle.evaluate((field) => field.select());
+  // A field selects what it holds a moment after it has the focus: letters typed before that would be typed over.
+  await handle.evaluate((field) =>
+    new Promise((done) => setTimeout(done)).then(() => field.select()),
+  );
   await page.keyboard.type(text);
   await handle.evaluate((field) => field.blur());
 }

@@ -9,12 +9,17 @@ export function saveFile(name: string, content: string | Blob, type = 'applicati
   setTimeout(() => URL.revokeObjectURL(url), 1000);
 }
 
-/** Asks for one file; undefined where the artist thinks better of it. */
-export function pickFile(accept: string, label: string): Promise<File | undefined> {
+/** Asks for one file; undefined where the artist thinks better of it. `camera`: a phone takes a picture at once, with the camera at its back. */
+export function pickFile(
+  accept: string,
+  label: string,
+  { camera = false } = {},
+): Promise<File | undefined> {
   return new Promise((resolve) => {
     const input = document.createElement('input');
     input.type = 'file';
     input.accept = accept;
+    if (camera) input.setAttribute('capture', 'environment');
     input.setAttribute('aria-label', label);
     input.style.display = 'none';
     input.addEventListener('change', () => {

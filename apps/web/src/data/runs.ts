@@ -136,6 +136,9 @@ async function hear(about: string | undefined): Promise<void> {
   }
 }
 
+/** A run as this device has it now. */
+export const runNow = (id: string): Run | undefined => state.runs.find((r) => r.id === id)?.run;
+
 /** Keeps a run as it is now. */
 export function putRun(run: Run): void {
   const before = state.runs.find((r) => r.id === run.id)?.run;

@@ -91,6 +91,10 @@ export function PourStation() {
           );
         })}
       </View>
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Level it with the phone" onPress={() => router.push(`/plans/${id}/level`)} />
+        <Button label="Print the run sheet" onPress={() => router.push(`/plans/${id}/run-sheet`)} />
+      </View>
       {mine.filter((r) => r.endedAt !== undefined).length > 0 ? (
         <View>
           <Heading>Poured before</Heading>

@@ -6,8 +6,12 @@ export function allowChime(): void {
   void context?.resume();
 }
 
-/** Two soft strokes a fifth apart. Silent where the browser does not let it sound. */
+/** A phone in an apron is felt where it is not heard: two short strokes, ms on and off. */
+const STROKES_MS = [180, 120, 180];
+
+/** Two soft strokes a fifth apart, heard and felt. Silent where the browser does not let it sound, still where the device cannot shake. */
 export function chime(): void {
+  globalThis.navigator?.vibrate?.(STROKES_MS);
   if (!context || context.state !== 'running') return;
   [660, 990].forEach((hz, i) => {
     const from = context!.currentTime + i * 0.28;

@@ -3,6 +3,8 @@ import type { RunStep } from '@potter/core/verb';
 import { View } from 'react-native';
 import { clock } from '@/ui/local-time';
 import { Body, Small, Strong } from '@/ui/type';
+import { AddedList } from './added';
+import { StepPictures } from './step-pictures';
 
 /** What was done, with the time each move took and what was noted. */
 export function Moves({ run, sheet }: { readonly run: Run; readonly sheet: readonly RunStep[] }) {
@@ -22,6 +24,8 @@ export function Moves({ run, sheet }: { readonly run: Run; readonly sheet: reado
           </View>
           <Small>{sheet[i]?.says}</Small>
           {m.note ? <Body>{m.note}</Body> : null}
+          <AddedList run={run} at={i} />
+          <StepPictures run={run} at={i} />
         </View>
       ))}
     </View>

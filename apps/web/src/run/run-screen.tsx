@@ -21,18 +21,20 @@ import { AfterPour } from './after-pour';
 import { Button, IconButton } from '@/ui/button';
 import { CareMark } from '@/ui/care-mark';
 import { clock } from '@/ui/local-time';
-import { NotHere } from '@/ui/state';
+import { Failed, NotHere } from '@/ui/state';
 import { TableButton } from '@/ui/table-button';
 import { TextField } from '@/ui/text-field';
 import { Body, Small, Strong, Title } from '@/ui/type';
 import { Mass } from '@/ui/units';
 import { useNow } from '@/ui/use-now';
 import { allowChime, chime } from './chime';
+import { AddedList, SomethingAdded } from './added';
 import { Moves } from './moves-done';
 import { StepDrawing } from './step-drawing';
 import { RanOut } from './ran-out';
 import { runClock } from './run-clock';
 import { useSteadyPress } from './steady-press';
+import { StepPictures, useTakePicture } from './step-pictures';
 import { sheetOf } from './use-timers';
 import { useWakeLock } from './wake-lock';
 
@@ -61,7 +63,9 @@ function Running({ run }: { readonly run: Run }) {
   const router = useRouter();
   const now = useNow(250, runClock.now);
   const [noting, setNoting] = useState(false);
-  const [short, setShort] = useState(false);
+  const [panel, setPanel] = useState<'added' | 'short'>();
+  const toggle = (which: 'added' | 'short') => setPanel(panel === which ? undefined : which);
+  const picture = useTakePicture(run);
   const sheet = sheetOf(run);
   const step = sheet[run.at];
   const next = sheet[run.at + 1];
@@ -124,9 +128,9 @@ function Running({ run }: { readonly run: Run }) {
         </Strong>
       </View>
       <ScrollView className="flex-1" contentContainerClassName="gap-3 px-4 pb-3">
-        {short ? (
-          <RanOut run={run} />
-        ) : (
+        {panel === 'short' ? <RanOut run={run} /> : null}
+        {panel === 'added' ? <SomethingAdded run={run} /> : null}
+        {panel ? null : (
           <>
             <View className="flex-row items-center gap-3">
               {step.care.length > 0 ? <CareMark size={34} /> : null}
@@ -170,6 +174,13 @@ function Running({ run }: { readonly run: Run }) {
             ))}
           </>
         )}
+        {picture.fault ? <Failed what="The picture was not kept." why={picture.fault} /> : null}
+        {panel ? null : (
+          <>
+            <AddedList run={run} at={run.at} />
+            <StepPictures run={run} at={run.at} />
+          </>
+        )}
         {noting ? (
           <TextField
             live
@@ -184,19 +195,34 @@ function Running({ run }: { readonly run: Run }) {
       <View className="flex-row border-t border-ink">
         <TableButton label="Back" onPress={back} disabled={run.at === 0} />
         <TableButton label={noting ? 'Done' : 'Note'} onPress={() => setNoting(!noting)} />
-        <TableButton label={short ? 'Close' : 'Ran out'} onPress={() => setShort(!short)} />
+        <TableButton
+          label={picture.busy ? 'Keeping' : 'Picture'}
+          disabled={picture.busy}
+          onPress={picture.take}
+        />
+      </View>
+      <View className="flex-row border-t border-rule">
+        <TableButton
+          label={panel === 'added' ? 'Close' : 'Added'}
+          onPress={() => toggle('added')}
+        />
+        <TableButton
+          label={panel === 'short' ? 'Close' : 'Ran out'}
+          onPress={() => toggle('short')}
+        />
         <TableButton label="Skip" onPress={() => onward(true)} />
       </View>
       <Pressable
         role="button"
         aria-label={last ? 'Finish the pour' : `Next: ${next?.title ?? ''}`}
         onPress={goOn}
-        className="h-[48%] items-center justify-center gap-2 bg-rail px-4"
+        // While something is written down it is in nobody's way.
+        className={`${panel ? 'h-[72px]' : 'h-[36%]'} items-center justify-center gap-2 bg-rail px-4`}
       >
         <Text className="text-center font-display text-34 leading-[38px] text-railink">
           {last ? 'Finish' : 'Next'}
         </Text>
-        {next ? (
+        {panel ? null : next ? (
           <Text numberOfLines={2} className="text-center font-body text-16 text-railink">
             {next.title}: {next.says}
           </Text>

@@ -128,12 +128,12 @@ function Drawing({ drawing, says }: { readonly drawing: Template; readonly says:
           ))}
           {/* Words that would be too small to read stay on paper. */}
           {(drawing.textMm === undefined || drawing.textMm * scale >= 13 ? drawing.labels : []).map(
-            ({ x, y, text }, i) => (
+            ({ x, y, text, mm }, i) => (
               <SvgText
                 key={i}
                 x={x}
                 y={y}
-                fontSize={Math.min(13 / scale, drawing.textMm ?? Infinity)}
+                fontSize={mm ?? Math.min(13 / scale, drawing.textMm ?? Infinity)}
                 fontFamily="AtkinsonHyperlegibleNext_400Regular"
                 fill={tokens.ink}
               >

@@ -57,7 +57,7 @@ function addSheets(pdf: PDFDocument, template: Template, paper: PaperId, text: F
       page.drawText(label.text, {
         x: x0 + label.x * PT,
         y: y0 - label.y * PT,
-        size: 10,
+        size: label.mm === undefined ? 10 : label.mm * PT,
         font: text,
         color: INK,
       });

@@ -32,6 +32,7 @@ export {
   writeShelfCsv,
 } from './shelf-csv';
 export { cupLabels } from './cup-labels';
+export { runSheets } from './run-sheets';
 export { loadingMarks, mixingMarks, type StripMarks, stripSheets } from './strips';
 export { writeShoppingCsv } from './shopping-csv';
 export {

@@ -17,7 +17,13 @@ export interface Template {
   }[];
   /** How high its words are drawn, mm; absent where they may be as large as is read well. */
   readonly textMm?: number;
-  readonly labels: readonly { readonly x: number; readonly y: number; readonly text: string }[];
+  readonly labels: readonly {
+    readonly x: number;
+    readonly y: number;
+    readonly text: string;
+    /** How high it is drawn, where it has a height of its own, mm. */
+    readonly mm?: number;
+  }[];
 }
 
 export interface TemplateWishes {
@@ -119,8 +125,8 @@ export function templateSvg({ title, widthMm, heightMm, lines, labels }: Templat
       `  <path d="${d}" fill="${solid ? '#000000' : 'none'}" ${solid ? '' : `stroke="#161616" stroke-width="${guide ? 0.2 : 0.4}"`}${guide ? ' stroke-dasharray="3 2"' : ''}/>`,
   );
   const texts = labels.map(
-    ({ x, y, text }) =>
-      `  <text x="${n(x)}" y="${n(y)}" font-size="4" font-family="sans-serif" fill="#161616">${escape(text)}</text>`,
+    ({ x, y, text, mm = 4 }) =>
+      `  <text x="${n(x)}" y="${n(y)}" font-size="${mm}" font-family="sans-serif" fill="#161616">${escape(text)}</text>`,
   );
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${n(w)}mm" height="${n(h)}mm" viewBox="${-MARGIN_MM} ${-MARGIN_MM} ${n(w)} ${n(h)}">
   <title>${escape(title)}, at true size</title>

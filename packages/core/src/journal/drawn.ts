@@ -3,17 +3,21 @@ import { drawOf } from '../stock/draw';
 import { needsOf } from '../stock/need';
 import { readyOf } from '../stock/medium-batch';
 import type { ShelfItem } from '../stock/schema';
+import { addedOf } from './at-the-table';
 import type { Run } from './schema';
 
 type Line = NonNullable<Run['drawn']>['lines'][number];
 
 /**
- * A finished run with what it takes off the shelf, worked out once: paints, materials, mediums that stood ready, and blanks. Top coats are drawn another day.
+ * A finished run with what it takes off the shelf, worked out once: paints, materials, mediums that stood ready, and blanks, with what was mixed
+ * for what went on beside the plan. Top coats are drawn another day.
  * One that has drawn already, or is still under way, stays as it is.
  */
 export function drawn(run: Run, shelf: readonly ShelfItem[]): Run {
   if (run.endedAt === undefined || run.drawn) return run;
-  const lines = drawOf(needsOf(run.plan, brief(run.plan, { ready: readyOf(shelf) })), shelf).filter(
+  const computed = brief(run.plan, { ready: readyOf(shelf) });
+  const anew = new Map([...addedOf(run)].map(([mix, { anewG }]) => [mix, anewG]));
+  const lines = drawOf(needsOf(run.plan, computed, anew), shelf).filter(
     (line): line is Line =>
       line.kind === 'paint' ||
       line.kind === 'material' ||

@@ -1,3 +1,12 @@
+export {
+  type Added,
+  addedOf,
+  addOn,
+  pictureOn,
+  type Taken,
+  withoutAdded,
+  withoutPicture,
+} from './at-the-table';
 export { drawn, drawsOf, undrawn } from './drawn';
 export { type Drying, type DryingAct, dryingActs, dryingOf } from './rack';
 export {

@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Id } from '../schema/parts';
+import { Id, PictureId } from '../schema/parts';
 import { type Plan, PlanSchema } from '../plan/document/schema';
 
 /** A moment, milliseconds since 1970 UTC, by the clock of the device at the table. */
@@ -15,6 +15,28 @@ export const RunMoveSchema = Type.Object(
     /** Its timer has been seen to; it rings no more. */
     silenced: Type.Optional(Type.Boolean()),
     note: Type.Optional(Type.String({ maxLength: 2000 })),
+    /** How it looked, in the order taken. */
+    pictures: Type.Optional(
+      Type.Array(Type.Object({ picture: PictureId, at: Moment }, { additionalProperties: false }), {
+        maxItems: 12,
+      }),
+    ),
+    /** What went on beside the plan, in the order it did. */
+    added: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            mix: Id,
+            g: Type.Number({ minimum: 0.1, maximum: 20_000 }),
+            /** It was mixed for this: out of the pots that were made there was nothing left. */
+            anew: Type.Optional(Type.Boolean()),
+            at: Moment,
+          },
+          { additionalProperties: false },
+        ),
+        { maxItems: 60 },
+      ),
+    ),
   },
   { additionalProperties: false },
 );

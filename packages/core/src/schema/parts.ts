@@ -28,3 +28,8 @@ export function tagged<T extends TObject[]>(
 /** One of some words, such as the ids of a registry. */
 export const oneOf = <T extends string>(values: readonly T[]): TUnsafe<T> =>
   Type.Unsafe<T>(Type.Union(values.map((value) => Type.Literal(value))));
+
+export const PictureId = Type.String({
+  pattern: '^[a-z0-9-]{8,40}$',
+  title: 'the id of a picture',
+});

@@ -20,12 +20,23 @@ export type Need =
   | { readonly kind: 'surface'; readonly surface: Surface; readonly count: number }
   | { readonly kind: 'vessel'; readonly vessel: Vessel; readonly count: number };
 
-/** All a plan needs, mediums of its own broken down to what goes into them. Water comes from the tap and is left out. */
-export function needsOf(plan: Plan, brief: Brief): Need[] {
+/**
+ * All a plan needs, mediums of its own broken down to what goes into them. Water comes from the tap and is left out.
+ * @param moreG of each mix so much more than the plan says, g
+ */
+export function needsOf(
+  plan: Plan,
+  brief: Brief,
+  moreG: ReadonlyMap<string, number> = new Map(),
+): Need[] {
   const open = openPlan(plan);
   const { book } = open;
   const made = new Set(brief.mediums.map((m) => m.id));
-  const steps = [...brief.mixes.map((m) => weighed(m, plan)), ...brief.mediums.map((m) => m.steps)]
+  const steps = [
+    ...brief.mixes.map((m) => weighed(m, plan)),
+    ...brief.mediums.map((m) => m.steps),
+    ...brief.mixes.map((m) => moreOf(m, moreG.get(m.id) ?? 0, brief)),
+  ]
     .flat()
     .filter((s) => !made.has(s.material));
   const poured = new Map<string, { ml: number; g: number }>();
@@ -61,6 +72,20 @@ export function needsOf(plan: Plan, brief: Brief): Need[] {
       ...amount,
     })),
   ];
+}
+
+/** What so much more of a mix takes, its mediums taken apart with it. */
+function moreOf({ g, steps }: Brief['mixes'][number], moreG: number, brief: Brief): WeighStep[] {
+  if (moreG === 0 || g === 0) return [];
+  const scaled = (of: readonly WeighStep[], by: number): WeighStep[] =>
+    of.flatMap((step) => {
+      const medium = brief.mediums.find((m) => m.id === step.material);
+      const wholeG = medium?.steps.reduce((sum, s) => sum + s.g, 0) ?? 0;
+      return medium && wholeG > 0
+        ? scaled(medium.steps, (by * step.g) / wholeG)
+        : [{ ...step, g: step.g * by, ml: step.ml * by }];
+    });
+  return scaled(steps, moreG / g);
 }
 
 /** The steps of a mix, with what really went in where it has been weighed. */

@@ -3,7 +3,7 @@ import { BudgetSchema } from '../../budget/schema';
 import { CupSchema } from '../../cup/schema';
 import type { FieldValue } from '../../field';
 import { Amount } from '../../schema/amount';
-import { Id } from '../../schema/parts';
+import { Id, PictureId } from '../../schema/parts';
 import { MaterialSchema, MediumSchema } from '../../material/schema';
 import { LandingSchema } from '../../mix/landing';
 import { MixSchema } from '../../mix/schema';
@@ -24,7 +24,6 @@ const LocalDate = Type.String({
 });
 
 /** A picture's id, as the studio hands it out. */
-const PictureId = Type.String({ pattern: '^[a-z0-9-]{8,40}$', title: 'the id of a picture' });
 
 /** What had gone into a mix when its picture was taken, or that it had dried. */
 const Stage = Type.Union([
