@@ -1,7 +1,7 @@
 // A plan of 12 colours and 40 layers while a layer is dragged through them: how long each frame takes.
 import { newPlan, edit } from '@potter/core/plan';
 import { plainSurface } from '@potter/core/surface';
-import { launch, openPage, WIDE } from '../e2e/support/browser.mjs';
+import { launch, openPage, visit, WIDE } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 import { watchFrames } from './frames.mjs';
 import { putPlan } from './put-plan.mjs';
@@ -34,7 +34,7 @@ const studio = await startStudio({ seed: false });
 const id = await putPlan(studio, plan);
 const browser = await launch();
 const page = await openPage(browser, WIDE);
-await page.goto(`${studio.url}/plans/${id}/cups`, { waitUntil: 'networkidle0' });
+await visit(page, `${studio.url}/plans/${id}/cups`);
 // The picture of the pour comes first: its arrival draws the whole station anew.
 await page.waitForFunction(
   () => {

@@ -1,7 +1,7 @@
 // A surface with sixty marks on it while one is held and drawn about, and while a line is drawn: how long each frame takes.
 import { edit, newPlan } from '@potter/core/plan';
 import { plainSurface } from '@potter/core/surface';
-import { launch, openPage, PHONE, press } from '../e2e/support/browser.mjs';
+import { launch, openPage, PHONE, press, visit } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 import { watchFrames } from './frames.mjs';
 import { putPlan } from './put-plan.mjs';
@@ -40,7 +40,7 @@ const studio = await startStudio({ seed: false });
 const id = await putPlan(studio, plan);
 const browser = await launch();
 const page = await openPage(browser, PHONE);
-await page.goto(`${studio.url}/plans/${id}/draw?move=${first}`, { waitUntil: 'networkidle0' });
+await visit(page, `${studio.url}/plans/${id}/draw?move=${first}`);
 await page.waitForSelector('[aria-label^="Middle,"]');
 const middle = (selector) =>
   page.$eval(selector, (node) => {

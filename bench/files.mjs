@@ -2,7 +2,7 @@
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { downloads, launch, openPage, PHONE, press, says } from '../e2e/support/browser.mjs';
+import { downloads, launch, openPage, PHONE, press, says, visit } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 import { report } from './report.mjs';
 
@@ -40,7 +40,7 @@ const points = Array.from({ length: n }, (_, i) => {
   return `${(500 + r * Math.cos(a)).toFixed(4)},${(500 + r * Math.sin(a)).toFixed(4)}`;
 });
 const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="300mm" viewBox="0 0 1000 1000"><polygon points="${points.join(' ')}"/></svg>`;
-await page.goto(`${studio.url}/plans/new`, { waitUntil: 'networkidle0' });
+await visit(page, `${studio.url}/plans/new`);
 await press(page, 'radio', 'Drawing');
 const give = await hand('Choose an SVG file', 'large.svg', svg);
 report(
@@ -59,7 +59,7 @@ const rows = Array.from(
     `paint,Paint number ${i},p${i},#${(i * 3331).toString(16).padStart(6, '0').slice(-6)},opaque,soft,${i},250,9.5`,
 );
 const csv = ['kind,name,id,hex,opacity,body,stockMl,sizeMl,price', ...rows, ''].join('\r\n');
-await page.goto(`${studio.url}/shelf`, { waitUntil: 'networkidle0' });
+await visit(page, `${studio.url}/shelf`);
 const table = await hand('Read a CSV table', 'large.csv', csv);
 report(
   'longest task, a table of 5,000 rows read',
@@ -81,7 +81,7 @@ report(
 );
 
 const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
-await page.goto(`${studio.url}/plans/${plans[0].id}/loading`, { waitUntil: 'networkidle0' });
+await visit(page, `${studio.url}/plans/${plans[0].id}/loading`);
 const saved = await downloads(page, folder);
 const from = performance.now();
 await press(page, 'button', 'Save as PDF');

@@ -1,7 +1,7 @@
 // The preview of a flip on a 40 × 50 cm canvas in the browser: how soon a picture comes, how soon it is finished, colours
 // anew, how soon an old pour gives way, and what it costs the page.
 import { readFileSync } from 'node:fs';
-import { launch, openPage, PHONE, press } from '../e2e/support/browser.mjs';
+import { launch, openPage, PHONE, press, visit } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 import { median, report } from './report.mjs';
 
@@ -10,7 +10,7 @@ const browser = await launch();
 const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
 const quince = plans.find((p) => p.title === 'Quince and Slate');
 const page = await openPage(browser, PHONE);
-await page.goto(`${studio.url}/plans/${quince.id}/preview`, { waitUntil: 'networkidle0' });
+await visit(page, `${studio.url}/plans/${quince.id}/preview`);
 const finished = () =>
   page.waitForFunction(
     () =>

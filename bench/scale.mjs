@@ -1,5 +1,5 @@
 // From the moment the scale has a new reading to the frame that shows it, on the weigh-along of a phone.
-import { launch, openPage, PHONE, press, see } from '../e2e/support/browser.mjs';
+import { launch, openPage, PHONE, press, see, visit } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 import { report } from './report.mjs';
 
@@ -20,7 +20,7 @@ await page.evaluateOnNewDocument(() => {
     );
 });
 const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
-await page.goto(`${studio.url}/plans/${plans[0].id}/weigh`, { waitUntil: 'networkidle0' });
+await visit(page, `${studio.url}/plans/${plans[0].id}/weigh`);
 await press(page, 'radio', 'Practice scale, 0.1 g');
 await press(page, 'button', 'The cup is on');
 const spout = await see(page, 'button', 'Spout: hold to pour');

@@ -2,7 +2,7 @@
 // npm run screenshots [-- FOLDER] writes them elsewhere.
 import { mkdir } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
-import { launch, openPage, PHONE, press, see, WIDE } from '../e2e/support/browser.mjs';
+import { launch, openPage, PHONE, press, see, visit, WIDE } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 
 const folder = resolve(process.argv[2] ?? join(import.meta.dirname, '../docs/screenshots'));
@@ -99,7 +99,7 @@ const pictured = (page) =>
 
 for (const { name, at, on = PHONE, dark, then, small } of VIEWS) {
   const page = await openPage(await browser.createBrowserContext(), on, { dark });
-  await page.goto(studio.url + at, { waitUntil: 'networkidle0' });
+  await visit(page, studio.url + at);
   await page.evaluate(() => document.fonts.ready);
   // Small pictures are as fine as they get at once.
   if (!small) await pictured(page);
