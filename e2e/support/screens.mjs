@@ -20,6 +20,8 @@ export async function screensOf(studio) {
       'chip',
       'ways',
       'choose',
+      'level',
+      'run-sheet',
     ].map((s) => `/plans/${plans[0].id}/${s}`),
     // Letters: an outline of their own, a cup for each stroke.
     `/plans/${plans.find((p) => p.title === 'Number 27').id}/surface`,

@@ -6,6 +6,7 @@ import type { Server as AnyServer } from 'node:net';
 import { join } from 'node:path';
 import type { Home } from '@potter/contract';
 import QRCode from 'qrcode';
+import { serial } from '../db/serial';
 import type { Routes } from '../http/contract';
 import type { Reach } from '../http/door';
 import { Refused } from '../refused';
@@ -61,12 +62,7 @@ export function homeDoor(setting: HomeSetting): HomeDoor {
   const mark = join(folder, 'open');
   let opened: Opened | undefined;
   /** Opening and closing, one after the other. */
-  let turn: Promise<unknown> = Promise.resolve();
-  const inTurn = <T>(task: () => Promise<T>): Promise<T> => {
-    const done = turn.then(task, task);
-    turn = done.catch(() => undefined);
-    return done;
-  };
+  const inTurn = serial();
 
   async function begin(app: Routes): Promise<Opened> {
     const names = setting.names();

@@ -23,7 +23,7 @@ export interface Hub {
 
 /** A line now and then, so that a network that drops what is silent keeps it open, ms. */
 const ALIVE_EVERY_MS = 20_000;
-/** A reading older than this is of nobody's scale any more, ms. */
+/** A reading of a page that does not listen itself is nobody's any more after so long, ms. */
 const TABLE_LASTS_MS = 30_000;
 /** A page that takes nothing is not waited for, bytes. */
 const MOST_WAITING = 1_000_000;
@@ -45,8 +45,11 @@ export function liveHub(now: () => number): Hub {
   const alive = setInterval(() => {
     for (const { response } of listeners) response.write(':\n\n');
   }, ALIVE_EVERY_MS).unref();
+  const listens = (page: string) => [...listeners].some((l) => l.page === page);
   const table: Hub['table'] = (from, stands) => {
-    tables = tables.filter((t) => t.from !== from && now() - t.at < TABLE_LASTS_MS);
+    tables = tables.filter(
+      (t) => t.from !== from && (listens(t.from) || now() - t.at < TABLE_LASTS_MS),
+    );
     if (stands) tables.push({ from, at: now(), table: stands });
     tell({ kind: 'table', from, ...(stands ? { table: stands } : {}) }, from);
   };
@@ -57,12 +60,11 @@ export function liveHub(now: () => number): Hub {
       listener.response.on('close', () => {
         listeners.delete(listener);
         // A page that is gone, or a phone whose battery is, weighs nothing any more.
-        if (![...listeners].some((l) => l.page === page) && tables.some((t) => t.from === page))
-          table(page, undefined);
+        if (!listens(page) && tables.some((t) => t.from === page)) table(page, undefined);
       });
       say(listener, { kind: 'here' });
       for (const { from, at, table } of tables)
-        if (from !== listener.page && now() - at < TABLE_LASTS_MS)
+        if (from !== page && (listens(from) || now() - at < TABLE_LASTS_MS))
           say(listener, { kind: 'table', from, table });
     },
     tell,
