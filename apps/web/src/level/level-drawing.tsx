@@ -8,7 +8,7 @@ const SIDE = 320;
 /** The bubble is at the rim at this slope, mm a metre. */
 const FULL = 15;
 /** Less is under no support worth a sheet of paper, mm. */
-const LEAST_MM = 0.3;
+export const LEAST_MM = 0.3;
 
 /** The board from above with its supports, what is to be put under each, and a bubble that runs to the high side. */
 export function LevelDrawing({

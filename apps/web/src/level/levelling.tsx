@@ -16,12 +16,11 @@ import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { Body, Figure, Heading, Small, Strong } from '@/ui/type';
-import { LevelDrawing } from './level-drawing';
+import { LEAST_MM, LevelDrawing } from './level-drawing';
 import type { TiltSource } from './tilt-source';
 
 /** As long as paint is watched on a board, min. */
 const WATCHED_MIN = 60;
-const LEAST_MM = 0.3;
 
 /** What the source tells, and what to do about it. */
 export function Levelling({ make }: { readonly make: () => TiltSource }) {

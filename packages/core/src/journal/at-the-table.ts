@@ -1,3 +1,4 @@
+import { withMove } from './run';
 import type { Run, RunMove } from './schema';
 
 /** Something that went on beside the plan. */
@@ -5,29 +6,24 @@ export type Added = NonNullable<RunMove['added']>[number];
 /** A picture taken at a move. */
 export type Taken = NonNullable<RunMove['pictures']>[number];
 
-const onMove = (run: Run, at: number, change: (move: RunMove) => RunMove): Run => ({
-  ...run,
-  moves: run.moves.map((move, i) => (i === at ? change(move) : move)),
-});
-
 /** Notes at a move that something went on beside the plan. */
 export const addOn = (run: Run, at: number, added: Added): Run =>
-  onMove(run, at, (move) => ({ ...move, added: [...(move.added ?? []), added] }));
+  withMove(run, at, (move) => ({ ...move, added: [...(move.added ?? []), added] }));
 
 /** Takes the nth addition of a move out again. */
 export const withoutAdded = (run: Run, at: number, nth: number): Run =>
-  onMove(run, at, ({ added = [], ...move }) => {
+  withMove(run, at, ({ added = [], ...move }) => {
     const rest = added.filter((_, i) => i !== nth);
     return rest.length === 0 ? move : { ...move, added: rest };
   });
 
 /** Keeps at a move how it looked. */
 export const pictureOn = (run: Run, at: number, taken: Taken): Run =>
-  onMove(run, at, (move) => ({ ...move, pictures: [...(move.pictures ?? []), taken] }));
+  withMove(run, at, (move) => ({ ...move, pictures: [...(move.pictures ?? []), taken] }));
 
 /** Takes a picture out of a move again. */
 export const withoutPicture = (run: Run, at: number, picture: string): Run =>
-  onMove(run, at, ({ pictures = [], ...move }) => {
+  withMove(run, at, ({ pictures = [], ...move }) => {
     const rest = pictures.filter((p) => p.picture !== picture);
     return rest.length === 0 ? move : { ...move, pictures: rest };
   });

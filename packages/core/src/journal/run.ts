@@ -37,7 +37,8 @@ export function beginRun(id: string, planId: string, plan: Plan, now: number): R
   return { id, planId, plan, startedAt: now, at: 0, moves };
 }
 
-const withMove = (run: Run, at: number, change: (move: RunMove) => RunMove): Run => ({
+/** A run with one of its moves changed. */
+export const withMove = (run: Run, at: number, change: (move: RunMove) => RunMove): Run => ({
   ...run,
   moves: run.moves.map((m, i) => (i === at ? change(m) : m)),
 });
