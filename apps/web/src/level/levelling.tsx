@@ -55,6 +55,7 @@ export function Levelling({ make }: { readonly make: () => TiltSource }) {
   const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
   const supports = cupsUnder(widthMm, heightMm);
   const under = raises(slope, supports);
+  const wanted = under.filter(({ mm }) => mm >= LEAST_MM);
   const steep = steepness(slope);
   const level = steep <= LEVEL_MM_PER_M;
   const thinnest = [...brief.mixes].sort((a, b) => a.viscosityPaS - b.viscosityPaS)[0];
@@ -82,10 +83,11 @@ export function Levelling({ make }: { readonly make: () => TiltSource }) {
             <Strong>
               {level
                 ? 'Level: paint stays where it is.'
-                : `Put under it: ${under
-                    .filter(({ mm }) => mm >= LEAST_MM)
-                    .map(({ support, mm }) => `${support} ${trim(mm, 1)} mm`)
-                    .join(', ')}.`}
+                : wanted.length === 0
+                  ? 'No support wants as much as a sheet of card: on a piece so small it may stay.'
+                  : `Put under it: ${wanted
+                      .map(({ support, mm }) => `${support} ${trim(mm, 1)} mm`)
+                      .join(', ')}.`}
             </Strong>
             {thinnest && creepsMm !== undefined && !level ? (
               <Body>
