@@ -44,6 +44,7 @@ const WEB_LAYERS = [
   'paints',
   'unsent',
   'picture',
+  'scale',
   'run',
   'shopping',
   'plan',

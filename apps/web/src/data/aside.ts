@@ -3,13 +3,16 @@ import { releaseProxy, wrap } from 'comlink';
 /** Whatever is worked out aside is done in a second or two, even on an old phone; what takes longer than this will not come to an end, ms. */
 const TIME_OUT_MS = 30_000;
 
-/** Has something worked out by a worker that exposes one function; it ends with its answer. Throws an Error where it fails, or takes too long. */
-export async function aside<T>(worker: Worker, ask: unknown): Promise<T> {
+/**
+ * Has something worked out by a worker that exposes one function; it ends with its answer. Throws an Error where it fails, or takes too long.
+ * @param timeOutMs for what nobody waits for at the screen
+ */
+export async function aside<T>(worker: Worker, ask: unknown, timeOutMs = TIME_OUT_MS): Promise<T> {
   const remote = wrap<(ask: unknown) => T>(worker);
   let timer: ReturnType<typeof setTimeout> | undefined;
   const nothing = new Promise<never>((_resolve, reject) => {
-    const stopped = `it was stopped after ${TIME_OUT_MS / 1000} s: too much for this device. Try a smaller or simpler one.`;
-    timer = setTimeout(() => reject(new Error(stopped)), TIME_OUT_MS);
+    const stopped = `it was stopped after ${timeOutMs / 1000} s: too much for this device. Try a smaller or simpler one.`;
+    timer = setTimeout(() => reject(new Error(stopped)), timeOutMs);
     // One that cannot even begin answers nothing.
     worker.onerror = ({ message }) => reject(new Error(message || 'it was not worked out'));
   });

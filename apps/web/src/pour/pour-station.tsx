@@ -15,8 +15,16 @@ import { dayWords } from '@/ui/day-words';
 import { Tick } from '@/ui/tick';
 import { useNow } from '@/ui/use-now';
 import { Body, Heading, Small } from '@/ui/type';
+import { type KeyPictures, useKeyPictures } from '@/picture/use-key-pictures';
 import { readyCheck, type ReadyItem } from './ready';
 import { Checkable } from '@/ui/checkable';
+
+/** What is said of the pictures the moves have at the table. */
+const PICTURES: Readonly<Record<KeyPictures['state'], string>> = {
+  computing: 'Computing a picture of the piece for each move …',
+  there: 'A picture of the piece for each move is kept on this device.',
+  failed: 'No pictures for the moves: they could not be computed here. The drawings are there.',
+};
 
 /** The ready check, then the pour. Ticks stay on this device until the pour begins. */
 export function PourStation() {
@@ -25,6 +33,8 @@ export function PourStation() {
   const { runs } = useRuns();
   const key = `ready.${id}`;
   const [ticked, setTicked] = useState<readonly string[]>(() => device.get<string[]>(key) ?? []);
+  // They are computed and kept while one ticks off, to be there at the table.
+  const { state: pictures } = useKeyPictures(plan);
   const items = readyCheck(plan, brief, localTime(useNow(10_000)));
   // A tick turns what is known of it over: who has poured a mix away again unticks it.
   const isDone = ({ id: item, done = false }: ReadyItem) => ticked.includes(item) !== done;
@@ -73,6 +83,9 @@ export function PourStation() {
         {pourMoves(plan).length} moves, about {clock(lasts)}. Once begun, the pour goes on even if
         this page is closed.
       </Body>
+      <View aria-live="polite">
+        <Small>{PICTURES[pictures]}</Small>
+      </View>
       <View role="group" aria-label="Ready check">
         {items.map((item) => {
           const done = isDone(item);

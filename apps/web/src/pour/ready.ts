@@ -14,8 +14,10 @@ export interface ReadyItem {
 /** Weighed to this share of what is wanted, a mix is all there. */
 const ALL_OF_IT = 0.95;
 
+/** What was weighed of a mix, and what was left of it by another pour. */
 const madeG = (plan: Plan, mix: string): number =>
-  plan.made?.find((m) => m.mix === mix)?.of.reduce((sum, a) => sum + a.g, 0) ?? 0;
+  (plan.made?.find((m) => m.mix === mix)?.of.reduce((sum, a) => sum + a.g, 0) ?? 0) +
+  (plan.leftOf?.of.find((left) => left.mix === mix)?.g ?? 0);
 
 const count = (n: number, what: string) => (n === 1 ? `1 ${what}` : `${n} ${what}s`);
 

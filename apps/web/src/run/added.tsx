@@ -1,18 +1,24 @@
-import { type Added, addOn, type Run, withoutAdded } from '@potter/core/journal';
+import { type Added, addedAt, addOn, type Run, withoutAdded } from '@potter/core/journal';
 import { mixNames } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
+import { placeWords } from '@potter/core/verb';
+import { shapeOf } from '@potter/core/surface';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { putRun } from '@/data/runs';
+import { useKeyPictures } from '@/picture/use-key-pictures';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { NumberField } from '@/ui/quantity-field';
 import { Body } from '@/ui/type';
+import { PlaceOnPiece } from './on-piece';
 import { runClock } from './run-clock';
 
 /** "Something went on beside the plan": which mix, how much, out of which pot. It is off the shelf with the rest where it was mixed for this. */
 export function SomethingAdded({ run }: { readonly run: Run }) {
-  const { mixes } = run.plan;
+  const { mixes, surface } = run.plan;
+  const keys = useKeyPictures(run.plan, addedAt(run));
+  const [at, setAt] = useState<[number, number]>();
   const [mix, setMix] = useState(mixes[0]?.id ?? '');
   const [g, setG] = useState(10);
   const [from, setFrom] = useState<'left' | 'anew'>('left');
@@ -22,6 +28,7 @@ export function SomethingAdded({ run }: { readonly run: Run }) {
         mix,
         g,
         at: Math.round(runClock.now()),
+        ...(at ? { atMm: at } : {}),
         ...(from === 'anew' ? { anew: true } : {}),
       }),
     );
@@ -47,6 +54,14 @@ export function SomethingAdded({ run }: { readonly run: Run }) {
         ]}
         onChange={setFrom}
       />
+      <Body>Where? Pressed on the piece, it is in its pictures from here on.</Body>
+      <PlaceOnPiece
+        surface={surface}
+        face={shapeOf(surface.shape).bounds(surface.shape)}
+        picture={keys.before(run.moves[run.at]!.move)}
+        at={at}
+        onPlace={setAt}
+      />
       <Button primary label={`It went on: ${trim(g, 1)} g`} disabled={mix === ''} onPress={add} />
       <AddedList run={run} at={run.at} />
     </View>
@@ -57,8 +72,9 @@ export function SomethingAdded({ run }: { readonly run: Run }) {
 export function AddedList({ run, at }: { readonly run: Run; readonly at: number }) {
   const added = run.moves[at]?.added ?? [];
   const nameOf = mixNames(run.plan);
-  const says = ({ mix, g, anew }: Added) =>
-    `${trim(g, 1)} g of ${nameOf(mix)}${anew ? ', mixed for it' : ''}`;
+  const { widthMm, heightMm } = shapeOf(run.plan.surface.shape).bounds(run.plan.surface.shape);
+  const says = ({ mix, g, anew, atMm }: Added) =>
+    `${trim(g, 1)} g of ${nameOf(mix)}${anew ? ', mixed for it' : ''}${atMm ? `, ${placeWords(atMm, widthMm, heightMm)}` : ''}`;
   if (added.length === 0) return null;
   return (
     <View role="list" aria-label="Added here">

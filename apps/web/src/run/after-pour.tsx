@@ -1,16 +1,52 @@
-import { drawn, type Run, undrawn } from '@potter/core/journal';
-import { brief } from '@potter/core/plan';
+import { drawn, leftAfter, type Run, undrawn } from '@potter/core/journal';
+import { brief, carryOn, mayCarryOn, mixNames } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { leftOver } from '@potter/core/stock';
 import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { useCreatePlan } from '@/data/plans';
 import { putRun } from '@/data/runs';
 import { shelfKey, putOnShelf, useShelf } from '@/data/shelf';
 import { dayOf } from '@/data/studio';
 import { Button } from '@/ui/button';
 import { QuantityField } from '@/ui/quantity-field';
+import { Failed } from '@/ui/state';
 import { Body, Heading } from '@/ui/type';
+
+/** What stands in cups and pots yet, and the next piece of it. */
+function Standing({ run }: { readonly run: Run }) {
+  const router = useRouter();
+  const create = useCreatePlan();
+  const left = useMemo(() => leftAfter(run), [run]);
+  if (!mayCarryOn(left)) return null;
+  const nameOf = mixNames(run.plan);
+  const sums = new Map<string, number>();
+  for (const { mix, g } of left) sums.set(mix, (sums.get(mix) ?? 0) + g);
+  return (
+    <>
+      <Heading>What is left</Heading>
+      <Body>
+        {[...sums].map(([mix, g]) => `${trim(g, 0)} g of ${nameOf(mix)}`).join(', ')} in cups and
+        pots.
+      </Body>
+      <Button
+        className="self-start"
+        label="Carry on with what is left"
+        disabled={create.isPending}
+        onPress={() =>
+          create.mutate(carryOn(run.plan, left, run.id), {
+            onSuccess: (made) => router.push(`/plans/${made.id}/surface`),
+          })
+        }
+      />
+      {create.isError ? (
+        <Failed what="The next piece could not be begun." why={create.error.message} />
+      ) : null}
+    </>
+  );
+}
 
 /** After a pour: what it took off the shelf, to be put back if it did not, and what was caught, to be kept in a jar. */
 export function AfterPour({ run }: { readonly run: Run }) {
@@ -53,6 +89,7 @@ export function AfterPour({ run }: { readonly run: Run }) {
           onPress={() => say(run.drawn ? undrawn(run, false) : drawn(run, shelf.data))}
         />
       ) : null}
+      <Standing run={run} />
       <Heading>What was caught</Heading>
       <Body>
         About {trim(left.runOffG, 0)} g should have run off

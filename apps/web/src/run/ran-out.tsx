@@ -1,12 +1,14 @@
-import type { Run } from '@potter/core/journal';
+import { addedAt, type Run } from '@potter/core/journal';
 import { type Bare, brief, type Plan, ranOut, strokesBare } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useJars } from '@/data/shelf';
+import { useKeyPictures } from '@/picture/use-key-pictures';
 import { Choice } from '@/ui/choice';
 import { Body, Strong } from '@/ui/type';
 import { Mass } from '@/ui/units';
+import { Repair } from './repair';
 
 /** What a glance says is bare, as shares of face and edges. */
 const SEEN: readonly { readonly label: string; readonly bare: Bare }[] = [
@@ -39,6 +41,7 @@ export function RanOut({ run }: { readonly run: Run }) {
   const jars = useJars();
   const offered = useMemo(() => seenOn(run.plan), [run.plan]);
   const { totalG, colours } = ranOut(run.plan, computed, offered[Number(seen)]!.bare);
+  const keys = useKeyPictures(run.plan, addedAt(run));
   const jarG = jars.reduce((sum, j) => sum + j.g, 0);
   return (
     <View
@@ -66,6 +69,7 @@ export function RanOut({ run }: { readonly run: Run }) {
         What lies in the tray and matches can be dabbed on bare corners unseen
         {jarG > 0 ? `; your jars hold ${trim(jarG, 0)} g` : ''}.
       </Body>
+      <Repair run={run} picture={keys.before(run.moves[run.at]!.move)} />
     </View>
   );
 }

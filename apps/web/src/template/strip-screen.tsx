@@ -10,7 +10,7 @@ import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
 import { Body, Strong } from '@/ui/type';
 import { MixedIn } from '@/weigh/mixed-in';
-import { useWays } from '@/weigh/ways';
+import { useWays } from '@/scale/ways';
 import { Printed } from './printed';
 
 /** Strips with the marks of every mix, to tape on the cup they are mixed in. */

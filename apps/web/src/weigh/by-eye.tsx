@@ -22,7 +22,7 @@ import { BigAct, Large } from './large';
 import { Drops, LineHeader } from './line-header';
 import { RescuePanel } from './rescue-panel';
 import { TableActs } from './table-acts';
-import type { Ways } from './ways';
+import type { Ways } from '@/scale/ways';
 import { type Palette, rescue, take, weighingOf } from './weigh-state';
 
 interface Props {

@@ -6,11 +6,11 @@ import { ScrollView, View } from 'react-native';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Body, Title } from '@/ui/type';
-import { hasBluetooth } from './bluetooth-scale';
-import { FindScale } from './find-scale';
+import { hasBluetooth } from '@/scale/bluetooth-scale';
+import { FindScale } from '@/scale/find-scale';
 import { BigAct } from './large';
 import { MixedIn } from './mixed-in';
-import type { Adding, Way, Ways } from './ways';
+import type { Adding, Way, Ways } from '@/scale/ways';
 
 interface Props {
   readonly batch: ToWeigh;

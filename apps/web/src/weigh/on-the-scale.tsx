@@ -13,10 +13,10 @@ import { Large } from './large';
 import { Drops, LineHeader } from './line-header';
 import { RescuePanel } from './rescue-panel';
 import { TableActs } from './table-acts';
-import type { ScaleSource } from './scale-source';
-import { scaleOf } from './scales';
+import type { ScaleSource } from '@/scale/scale-source';
+import { scaleOf } from '@/scale/scales';
 import { Spout } from './spout';
-import type { Adding, ScaleWay } from './ways';
+import type { Adding, ScaleWay } from '@/scale/ways';
 import { type Palette, rescue, take, weighingOf } from './weigh-state';
 
 /** What stood on the practice scale when it was last touched, and for which line: a kitchen scale would still show it. */

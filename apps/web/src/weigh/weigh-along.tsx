@@ -8,12 +8,12 @@ import { useWakeLock } from '@/run/wake-lock';
 import { Button, IconButton } from '@/ui/button';
 import { Body, Small, Strong, Title } from '@/ui/type';
 import type { Batches } from './batches';
-import { useBluetoothScale } from './bluetooth-scale';
-import { FindScale } from './find-scale';
+import { useBluetoothScale } from '@/scale/bluetooth-scale';
+import { FindScale } from '@/scale/find-scale';
 import { ByEye } from './by-eye';
 import { NextCup } from './next-cup';
 import { OnTheScale } from './on-the-scale';
-import { useWays } from './ways';
+import { useWays } from '@/scale/ways';
 import { type Palette, START, undo, weighingOf } from './weigh-state';
 
 interface Props {

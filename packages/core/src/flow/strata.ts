@@ -37,8 +37,19 @@ export interface Strata {
   readonly of: (source: number, bin: number, across: number) => number;
 }
 
+/** A scene is drilled through many times, and its cups are emptied but once. */
+const known = new WeakMap<PourScene, Strata>();
+
 /** @throws RangeError where there are more strata than two bytes tell apart, `NONE` left out */
 export function strataOf(scene: PourScene): Strata {
+  const before = known.get(scene);
+  if (before) return before;
+  const strata = numbered(scene);
+  known.set(scene, strata);
+  return strata;
+}
+
+function numbered(scene: PourScene): Strata {
   const nth = nthOf(scene.acts);
   let count = 0;
   const first: number[] = [];

@@ -126,7 +126,7 @@ function moveBlock(plan: Plan, step: RunStep, nth: number): Block {
     ...(step.times > 1 ? [`${step.times} pieces, one after another`] : []),
   ];
   const rows = [
-    ...wrapped([step.says, step.note].filter(Boolean).join(' '), TEXT_MM, widthMm),
+    ...wrapped([step.says, step.note, step.until].filter(Boolean).join(' '), TEXT_MM, widthMm),
     ...(facts.length > 0 ? wrapped(facts.join(' · '), TEXT_MM, widthMm) : []),
   ];
   const written = HEAD_MM + rows.length * LINE_MM + 2;

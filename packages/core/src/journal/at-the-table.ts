@@ -1,3 +1,5 @@
+import { openPlan } from '../plan/document/open';
+import type { AddedAt } from '../plan/preview/with-added';
 import { withMove } from './run';
 import type { Run, RunMove } from './schema';
 
@@ -38,4 +40,14 @@ export function addedOf(
     sums.set(mix, { g: sum.g + g, anewG: sum.anewG + (anew ? g : 0) });
   }
   return sums;
+}
+
+/** What went on at a place of the piece, move by move, as the preview has it. */
+export function addedAt({ plan, moves }: Run): AddedAt[] {
+  const { densityOf } = openPlan(plan);
+  return moves.flatMap(({ move, added = [] }) =>
+    added.flatMap(({ mix, g, atMm }) =>
+      atMm ? [{ move, mix, ml: g / densityOf(mix), atMm }] : [],
+    ),
+  );
 }

@@ -1,5 +1,6 @@
 export {
   type Added,
+  addedAt,
   addedOf,
   addOn,
   pictureOn,
@@ -8,14 +9,18 @@ export {
   withoutPicture,
 } from './at-the-table';
 export { drawn, drawsOf, undrawn } from './drawn';
+export { leftAfter } from './left-after';
 export { type Drying, type DryingAct, dryingActs, dryingOf } from './rack';
 export {
   advance,
   beginRun,
+  dueAt,
   finishMoves,
   givesWayAt,
   goBack,
+  goOn,
   noteOn,
+  pieceOf,
   pourMoves,
   pourSteps,
   preparation,

@@ -9,7 +9,9 @@ import {
   finishMoves,
   givesWayAt,
   goBack,
+  goOn,
   noteOn,
+  pieceOf,
   pourMoves,
   runSheet,
   silence,
@@ -44,6 +46,43 @@ test('going back is one step, from the end too, and forgets that the move was ov
   let over = begun();
   while (over.endedAt === undefined) over = advance(over, T0 + 1);
   expect(goBack(over).endedAt).toBeUndefined();
+});
+
+const tiles = plan([OAT, SLATE], {
+  shape: { kind: 'rect', widthMm: 100, heightMm: 100 },
+  pieces: 3,
+});
+
+test('on a set each move is done piece by piece, each with its own time, and back again the same way', () => {
+  const steps = runSheet(tiles);
+  const first = steps.findIndex(({ times }) => times === 3);
+  let run = beginRun('run-00000002', 'plan', tiles, T0);
+  while (run.at < first) run = advance(run, T0);
+  const begin = run;
+  run = goOn(run, steps, T0 + 5000);
+  expect(run.at).toBe(first);
+  expect(pieceOf(run.moves[first]!)).toBe(2);
+  const each = (steps[first]!.endS - steps[first]!.startS) / 3;
+  expect(timersOf(run, steps)[0]?.dueAt).toBe(T0 + 5000 + each * 1000);
+  run = goOn(run, steps, T0 + 6000);
+  const third = run;
+  run = goOn(run, steps, T0 + 7000);
+  expect(run.at).toBe(first + 1);
+  expect(goBack(run).moves[first]).toEqual(third.moves[first]);
+  const back = goBack(goBack(goBack(run)));
+  expect(back.at).toBe(first);
+  expect(back.moves[first]).toEqual(begin.moves[first]);
+});
+
+test('of a set held in both hands one piece gives way to the next', () => {
+  const steps = runSheet(tiles);
+  let run = beginRun('run-00000002', 'plan', tiles, T0);
+  while (tiles.moves.find((m) => m.id === run.moves[run.at]!.move)?.verb !== 'tilt')
+    run = advance(run, T0);
+  const s = steps[run.at]!.endS - steps[run.at]!.startS;
+  expect(givesWayAt(run, steps)).toBe(T0 + (s / 3) * 1000);
+  const second = goOn(run, steps, T0 + 1000);
+  expect(givesWayAt(second, steps)).toBe(T0 + 1000 + (s / 3) * 1000);
 });
 
 test('a wait left early goes on beside the next move until it is seen to', () => {
@@ -89,16 +128,27 @@ test('a note is kept with its move, and an empty one leaves none', () => {
 
 test('no run of presses loses a move or goes outside the list', () => {
   fc.assert(
-    fc.property(fc.array(fc.constantFrom('on', 'skip', 'back'), { maxLength: 60 }), (presses) => {
-      const run = presses.reduce(
-        (r, press, i) => (press === 'back' ? goBack(r) : advance(r, T0 + i, press === 'skip')),
-        begun(),
-      );
-      expect(run.moves.map((m) => m.move)).toEqual(begun().moves.map((m) => m.move));
-      expect(run.at).toBeGreaterThanOrEqual(0);
-      expect(run.at).toBeLessThan(run.moves.length);
-      run.moves.slice(0, run.at).forEach((m) => expect(m.endedAt).toBeDefined());
-    }),
+    fc.property(
+      fc.array(fc.constantFrom('on', 'all', 'skip', 'back'), { maxLength: 90 }),
+      (presses) => {
+        const steps = runSheet(tiles);
+        const start = beginRun('run-00000002', 'plan', tiles, T0);
+        const run = presses.reduce(
+          (r, press, i) =>
+            press === 'back'
+              ? goBack(r)
+              : press === 'on'
+                ? goOn(r, steps, T0 + i)
+                : advance(r, T0 + i, press === 'skip'),
+          start,
+        );
+        expect(run.moves.map((m) => m.move)).toEqual(start.moves.map((m) => m.move));
+        run.moves.forEach((m, i) => expect(pieceOf(m)).toBeLessThanOrEqual(steps[i]!.times));
+        expect(run.at).toBeGreaterThanOrEqual(0);
+        expect(run.at).toBeLessThan(run.moves.length);
+        run.moves.slice(0, run.at).forEach((m) => expect(m.endedAt).toBeDefined());
+      },
+    ),
   );
 });
 

@@ -43,7 +43,32 @@ export const withMove = (run: Run, at: number, change: (move: RunMove) => RunMov
   moves: run.moves.map((m, i) => (i === at ? change(m) : m)),
 });
 
-/** Ends the move on screen and goes on to the next; past the last the run is over. */
+/** Which of a set's pieces the move on screen is at, from 1. */
+export const pieceOf = ({ pieces = [] }: RunMove): number => pieces.length + 1;
+
+/** When the move began at the piece it is at. */
+const atPieceSince = ({ startedAt, pieces = [] }: RunMove): number | undefined =>
+  pieces.at(-1) ?? startedAt;
+
+/** Seconds a step takes on one piece. */
+const eachS = ({ startS, endS, times }: RunStep): number => (endS - startS) / times;
+
+/** When the time of a move on the piece it is at is up. */
+export const dueAt = (move: RunMove, step: RunStep): number | undefined => {
+  const since = atPieceSince(move);
+  return since === undefined ? undefined : since + eachS(step) * 1000;
+};
+
+/** The move on screen is done on the piece it is at: on to the next piece, or, after the last, to the next move. */
+export function goOn(run: Run, sheet: readonly RunStep[], now: number): Run {
+  const move = run.moves[run.at];
+  const times = sheet[run.at]?.times ?? 1;
+  return move && run.endedAt === undefined && pieceOf(move) < times
+    ? withMove(run, run.at, (m) => ({ ...m, pieces: [...(m.pieces ?? []), now] }))
+    : advance(run, now);
+}
+
+/** Ends the move on screen, on whichever pieces it was done, and goes on to the next; past the last the run is over. */
 export function advance(run: Run, now: number, skipped = false): Run {
   if (run.endedAt !== undefined) return run;
   const ended = withMove(run, run.at, (m) => ({
@@ -65,8 +90,12 @@ export function advance(run: Run, now: number, skipped = false): Run {
   );
 }
 
-/** Goes back to the move before, as if it had not been ended. From a finished run it goes back to the last move. */
+/** Goes back to the piece or the move before, as if it had not been ended. From a finished run it goes back to the last move. */
 export function goBack(run: Run): Run {
+  if (run.endedAt === undefined && run.moves[run.at]?.pieces)
+    return withMove(run, run.at, ({ pieces = [], ...m }) =>
+      pieces.length > 1 ? { ...m, pieces: pieces.slice(0, -1) } : m,
+    );
   const at = run.endedAt === undefined ? run.at - 1 : run.at;
   if (at < 0) return run;
   const { endedAt: _, ...open } = run;
@@ -80,7 +109,8 @@ export const silence = (run: Run, at: number): Run =>
   withMove(run, at, (m) => ({ ...m, silenced: true }));
 
 /**
- * When the move on screen gives way to the next by itself: where both hands are full, and stay so. Undefined where a hand is free to press.
+ * When the move on screen gives way to the next piece or move by itself: where both hands are full, and stay so. Undefined where a hand is free
+ * to press.
  */
 export function givesWayAt(run: Run, sheet: readonly RunStep[]): number | undefined {
   const full = (at: number) => {
@@ -88,11 +118,10 @@ export function givesWayAt(run: Run, sheet: readonly RunStep[]): number | undefi
     return move !== undefined && verbOf(move).handsFull === true;
   };
   const step = sheet[run.at];
-  const startedAt = run.moves[run.at]?.startedAt;
-  if (!step || startedAt === undefined || run.endedAt !== undefined) return undefined;
-  return full(run.at) && full(run.at + 1)
-    ? startedAt + (step.endS - step.startS) * 1000
-    : undefined;
+  const move = run.moves[run.at];
+  if (!step || !move || run.endedAt !== undefined) return undefined;
+  const next = pieceOf(move) < step.times ? run.at : run.at + 1;
+  return full(run.at) && full(next) ? dueAt(move, step) : undefined;
 }
 
 /** A wait that is running, or has run out and not been seen to. */
@@ -109,12 +138,12 @@ export interface Timer {
 export function timersOf(run: Run, sheet: readonly RunStep[]): Timer[] {
   return run.moves.flatMap((m, at): Timer[] => {
     const step = sheet[at];
-    const s = step ? step.endS - step.startS : 0;
-    if (!step || m.startedAt === undefined || m.silenced || m.skipped || s === 0) return [];
-    const dueAt = m.startedAt + s * 1000;
+    if (!step || m.silenced || m.skipped || step.endS === step.startS) return [];
+    const due = dueAt(m, step);
+    if (due === undefined) return [];
     const onScreen = at === run.at && run.endedAt === undefined;
-    const leftEarly = isWait(run.plan, m.move) && m.endedAt !== undefined && m.endedAt < dueAt;
-    return onScreen || leftEarly ? [{ at, title: step.title, dueAt }] : [];
+    const leftEarly = isWait(run.plan, m.move) && m.endedAt !== undefined && m.endedAt < due;
+    return onScreen || leftEarly ? [{ at, title: step.title, dueAt: due }] : [];
   });
 }
 

@@ -5,12 +5,16 @@ import { type Plan, PlanSchema } from '../plan/document/schema';
 /** A moment, milliseconds since 1970 UTC, by the clock of the device at the table. */
 const Moment = Type.Integer({ minimum: 0, maximum: 8.64e15 });
 
+const Coordinate = Type.Number({ minimum: -1000, maximum: 10_000 });
+
 /** One move as it was carried out. */
 export const RunMoveSchema = Type.Object(
   {
     move: Id,
     startedAt: Type.Optional(Moment),
     endedAt: Type.Optional(Moment),
+    /** Where it is done piece by piece: when the second of them began, the third, and so on. */
+    pieces: Type.Optional(Type.Array(Moment, { maxItems: 999 })),
     skipped: Type.Optional(Type.Boolean()),
     /** Its timer has been seen to; it rings no more. */
     silenced: Type.Optional(Type.Boolean()),
@@ -30,6 +34,8 @@ export const RunMoveSchema = Type.Object(
             g: Type.Number({ minimum: 0.1, maximum: 20_000 }),
             /** It was mixed for this: out of the pots that were made there was nothing left. */
             anew: Type.Optional(Type.Boolean()),
+            /** Where on the piece, mm. */
+            atMm: Type.Optional(Type.Tuple([Coordinate, Coordinate])),
             at: Moment,
           },
           { additionalProperties: false },
@@ -53,6 +59,8 @@ export const RunSchema = Type.Object(
     at: Type.Integer({ minimum: 0, maximum: 400 }),
     moves: Type.Array(RunMoveSchema, { maxItems: 400 }),
     note: Type.Optional(Type.String({ maxLength: 4000 })),
+    /** When what it takes care for had been read. */
+    careSeenAt: Type.Optional(Moment),
     /** What it took off the shelf, mL or pieces; put back again where it was undone. */
     drawn: Type.Optional(
       Type.Object(

@@ -23,7 +23,7 @@ export { evened, type Evener, EVENERS, meanColour } from './evened';
 export { JUDGED, judgedBy } from './judged';
 export { hexToLab } from './lab';
 export { darkestOf, palestOf } from './palest';
-export { type Match, nearest } from './nearest';
+export { byNearness, type Match, nearest } from './nearest';
 export { type Neighbours, neighbours } from './neighbour';
 export {
   contrastRatio,

@@ -11,17 +11,22 @@ export interface Match<T> {
   readonly how: 'same' | 'near' | 'far';
 }
 
-/** What comes nearest to a colour by its masstone, CIEDE2000; undefined among none. */
-export function nearest<T extends { readonly hex: string }>(
+/** What is there by how near it comes to a colour by its masstone, CIEDE2000, the nearest first; of equals, as they stand. */
+export function byNearness<T extends { readonly hex: string }>(
   hex: string,
   among: readonly T[],
-): Match<T> | undefined {
+): Match<T>[] {
   const lab = hexToLab(hex);
-  let best: Match<T> | undefined;
-  for (const of of among) {
-    const deltaE = deltaE2000(lab, hexToLab(of.hex));
-    if (!best || deltaE < best.deltaE)
-      best = { of, deltaE, how: deltaE <= SAME ? 'same' : deltaE <= NEAR ? 'near' : 'far' };
-  }
-  return best;
+  return among
+    .map((of): Match<T> => {
+      const deltaE = deltaE2000(lab, hexToLab(of.hex));
+      return { of, deltaE, how: deltaE <= SAME ? 'same' : deltaE <= NEAR ? 'near' : 'far' };
+    })
+    .sort((one, other) => one.deltaE - other.deltaE);
 }
+
+/** What comes nearest; undefined among none. */
+export const nearest = <T extends { readonly hex: string }>(
+  hex: string,
+  among: readonly T[],
+): Match<T> | undefined => byNearness(hex, among)[0];

@@ -13,6 +13,8 @@ export { coresOf } from './asked/cores';
 export type { Cost } from './brief/cost';
 export { type CupOrderAsk, cupOrderAsk } from './asked/cup-order';
 export { backgroundOf } from './beginning/background';
+export { careFor } from './asked/care';
+export { carryOn, mayCarryOn } from './beginning/carry-on';
 export { mayBeMini, MINI_MM, miniPour } from './beginning/mini';
 export { mixFor, type NewPlan, newPlan } from './beginning/create';
 export * as edit from './edit';
@@ -44,6 +46,8 @@ export { holdsMetal, type Wanted, wantedConsistency } from './beginning/wanted';
 export { type TechniqueFor, techniqueKey, techniquesFor, type Wish } from './asked/techniques-for';
 export { type ToWeigh, weighingOrder } from './asked/weighing-order';
 export { paletteOf, type Preview, previewKey, previewOf } from './preview/preview';
+export { type AddedAt, withAdded } from './preview/with-added';
+export { turnsBefore } from './preview/turns-before';
 export type { Studio } from './document/studio';
 export {
   deciders,

@@ -33,8 +33,10 @@ export function needsOf(
   const { book } = open;
   const made = new Set(brief.mediums.map((m) => m.id));
   const steps = [
-    ...brief.mixes.map((m) => weighed(m, plan)),
-    ...brief.mediums.map((m) => m.steps),
+    ...brief.mixes.map((m) =>
+      plan.leftOf ? moreOf(m, moreThanLeft(m, plan), brief) : weighed(m, plan),
+    ),
+    ...(plan.leftOf ? [] : brief.mediums.map((m) => m.steps)),
     ...brief.mixes.map((m) => moreOf(m, moreG.get(m.id) ?? 0, brief)),
   ]
     .flat()
@@ -87,6 +89,10 @@ function moreOf({ g, steps }: Brief['mixes'][number], moreG: number, brief: Brie
     });
   return scaled(steps, moreG / g);
 }
+
+/** Of a mix that is what was left of another pour, what has to be mixed besides, g. */
+const moreThanLeft = ({ id, g }: Brief['mixes'][number], { leftOf }: Plan): number =>
+  Math.max(0, g - (leftOf?.of.find((left) => left.mix === id)?.g ?? 0));
 
 /** The steps of a mix, with what really went in where it has been weighed. */
 function weighed({ id, steps }: Brief['mixes'][number], plan: Plan): readonly WeighStep[] {

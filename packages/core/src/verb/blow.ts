@@ -1,14 +1,18 @@
+import type { CareCode } from './care';
 import { defineVerb } from './define';
 import { directionWords, placeWords } from './place';
 
 /** How air strikes: pressure and drag at its hardest, Pa, and how wide the place it strikes is (σ), mm. From science-flow 6, tuned there. */
 interface Air {
   readonly says: string;
+  /** What is held for it. */
+  readonly held?: string;
   readonly pressPa: number;
   readonly shearPa: number;
   readonly spotMm: number;
   /** Not everybody has one. */
   readonly machine?: true;
+  readonly care?: CareCode;
 }
 
 type AirId = 'mouth' | 'straw' | 'dryer';
@@ -16,8 +20,23 @@ type AirId = 'mouth' | 'straw' | 'dryer';
 /** A mouth is broad, a straw fine, a dryer steady and strong. */
 const AIRS: Readonly<Record<AirId, Air>> = {
   mouth: { says: 'Blow', pressPa: 200, shearPa: 10, spotMm: 13 },
-  straw: { says: 'Blow through a straw', pressPa: 400, shearPa: 12, spotMm: 7 },
-  dryer: { says: 'Push with the cool dryer', pressPa: 300, shearPa: 11, spotMm: 20, machine: true },
+  straw: {
+    says: 'Blow through a straw',
+    held: 'the straw',
+    care: 'straw',
+    pressPa: 400,
+    shearPa: 12,
+    spotMm: 7,
+  },
+  dryer: {
+    says: 'Push with the cool dryer',
+    held: 'the dryer, set cool',
+    care: 'mains',
+    pressPa: 300,
+    shearPa: 11,
+    spotMm: 20,
+    machine: true,
+  },
 };
 
 /** Two breaths nearer than this, and as much alike in direction, go over the same place. */
@@ -83,6 +102,8 @@ export const blow = defineVerb({
       ? 'blows where it was blown before: twice in one place lifts the base'
       : undefined;
   },
+  care: ({ air }) => (AIRS[air as AirId].care ? [AIRS[air as AirId].care!] : []),
+  holds: ({ air }) => AIRS[air as AirId].held,
   wants: ({ air }) => (AIRS[air as AirId].machine ? 'dryer' : undefined),
   aim: {
     label: 'As far as',

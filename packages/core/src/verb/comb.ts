@@ -26,6 +26,7 @@ export const comb = defineVerb({
     toolMm: { kind: 'number', label: 'Thick as', min: 0.5, max: 30, unit: 'mm', usual: 3 },
   },
   usualS: 10,
+  holds: ({ tines }) => (tines > 1 ? 'the comb' : 'a skewer'),
   paced: 'length',
   each: true,
   does: ({ way, tines, apartMm = USUAL_APART_MM, toolMm }) => {

@@ -188,6 +188,10 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly marks?: (move: M, scene: Scene) => readonly Mark[];
   /** What stands beside its mark on a template. */
   readonly label?: (move: M, scene: Scene) => string;
+  /** What the hand holds for it, beside a cup or a pot. */
+  readonly holds?: (move: M) => string | undefined;
+  /** The sign to stop by, where its words do not say. */
+  readonly until?: (move: M, scene: Scene) => string | undefined;
   /** What it wants that not everybody has. */
   readonly wants?: (move: M) => Tool | undefined;
   /** What has to stand ready for it, beside paint and cups. */

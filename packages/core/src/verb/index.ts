@@ -4,7 +4,7 @@ export type { Desk, Done, Empties, InCup, MoveBase, Scene, Take, VerbDefinition 
 export { pouredThrough } from './empties';
 export { carriedMove, carryTo } from './carried';
 export { type Handle, handlesOf, heldTo } from './handle';
-export { type Entry, keepLedger, type Ledger, type Table } from './ledger';
+export { type Entry, keepLedger, type Ledger, type Left, type Table } from './ledger';
 export { type Mark, markOf, type Face as MarkedFace, type Stroke } from './mark';
 export {
   careOf,

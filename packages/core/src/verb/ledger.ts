@@ -45,11 +45,22 @@ interface Flow {
   readonly densityGPerMl: number;
 }
 
+/** What is left of a mix in a cup or a pot. */
+export interface Left {
+  readonly cup?: string;
+  readonly use?: string;
+  readonly mix: string;
+  readonly ml: number;
+  readonly g: number;
+}
+
 /** A pour kept as accounts: every figure of paint taken and left, and what flows, come from it. */
 export interface Ledger {
   readonly entries: readonly Entry[];
   /** Worked out when it is asked for: only the preview wants it. */
   readonly flow: () => Flow;
+  /** What is left in the end in cups and pots, in the order it stands there, all pieces together. */
+  readonly left: readonly Left[];
   /** Cups nothing has been poured from in the end, with what they hold, all loadings together. */
   readonly full: readonly { readonly cup: string; readonly ml: number; readonly g: number }[];
 }
@@ -62,10 +73,11 @@ const NOTHING_ML = 1e-6;
 /** Folds the moves over the table. A move takes from cups and pots as they are by then. */
 export function keepLedger(moves: readonly Move[], table: Table): Ledger {
   const { areaCm2, outlineMm } = table.scene;
-  const { entries, full, flowing } = fold(moves, table);
+  const { entries, full, left, flowing } = fold(moves, table);
   return {
     entries,
     full,
+    left,
     flow: () => {
       const turns = turnsOf(flowing);
       const lanes = turns.flat();
@@ -183,7 +195,23 @@ function fold(moves: readonly Move[], table: Table) {
     const { ml, g } = table.cups.get(cup)!;
     return loads > 0 && ml > NOTHING_ML ? [{ cup, ml: ml * loads, g: g * loads }] : [];
   });
-  return { entries, full, flowing };
+  const left = [
+    ...[...table.cups.keys()].flatMap((cup) => leftInCup(cup, groups, scene)),
+    ...[...table.pots].map(({ use, mix }): Left => ({ use, mix, ...pots.get(`${use} ${mix}`)! })),
+  ].filter(({ ml }) => ml > NOTHING_ML);
+  return { entries, full, left, flowing };
+}
+
+/** What a cup still holds of each of its layers, all its loadings together. */
+function leftInCup(cup: string, groups: readonly Group[], { densityOf }: Scene): Left[] {
+  const layers = groups[0]?.cups.get(cup)?.strata ?? [];
+  return layers.map(({ mix }, i) => {
+    const ml = groups.reduce(
+      (sum, { cups, pieces }) => sum + (cups.get(cup)?.strata[i]?.ml ?? 0) * pieces.length,
+      0,
+    );
+    return { cup, mix, ml, g: ml * densityOf(mix) };
+  });
 }
 
 /** The same groups with one piece in a group of its own. */

@@ -26,6 +26,7 @@ export const press = defineVerb({
     },
   },
   usualS: 5,
+  holds: ({ tool }) => (tool === 'balloon' ? 'the balloon' : 'what is pressed, clean'),
   each: true,
   does: ({ atMm, widthMm, tool }) => ({
     acts: [{ kind: 'press', atMm, rMm: widthMm / 2, leaves: LEAVES[tool] }],

@@ -211,3 +211,16 @@ describe('a ledger', () => {
     expect(Math.log(nu * 1100)).toBeCloseTo(share * Math.log(0.01), 6);
   });
 });
+
+test('a step says what the hand must have ready, each thing once, and the sign to stop by where nothing else does', () => {
+  const noted: Move[] = [...moves, { id: 'g', verb: 'tilt', note: 'Slowly.', s: 10 } as Move];
+  const by = Object.fromEntries(sheet(noted).map((step) => [step.move, step]));
+  expect(by.a!.hand).toEqual(['Oat milk']);
+  expect(by.b!.hand).toEqual(['cup 1']);
+  expect(by.c!.hand).toEqual([]);
+  expect(by.d!.hand).toEqual(['the torch']);
+  expect(by.c!.until).toMatch(/over the edge/);
+  expect(by.g!.until).toBeUndefined();
+  expect(sheet(moves, { oily: true }).find(({ move }) => move === 'e')!.until).toMatch(/pea/);
+  expect(by.e!.until).not.toMatch(/pea/);
+});

@@ -10,6 +10,12 @@ export interface RunStep {
   readonly says: string;
   /** What the plan notes on the move. */
   readonly note?: string;
+  /** The sign to stop by. */
+  readonly until?: string;
+  /** What a scale under the piece should read as it is done, bare piece and all, g; where the piece was weighed bare. */
+  readonly readsG?: number;
+  /** What the hand must have ready for it: cups, pots, what it holds; all pieces together. */
+  readonly hand: readonly string[];
   readonly startS: number;
   readonly endS: number;
   /** How often it is done: once for each piece of a set, or once. */
@@ -31,11 +37,15 @@ export function layRunSheet(moves: readonly Move[], scene: Scene, ledger: Ledger
     const startS = (move.with !== undefined ? started.get(move.with)?.startS : undefined) ?? clock;
     const endS = startS + (secondsOf(move) + (verb.standsS?.(move) ?? 0)) * times;
     clock = Math.max(clock, endS);
+    // What its note says it need not say again.
+    const until = move.note === undefined ? verb.until?.(move, scene) : undefined;
     const step: RunStep = {
       move: move.id,
       title: verb.named?.(move) ?? verb.title,
       says: wordsOf(move, moves, scene),
       ...(move.note === undefined ? {} : { note: move.note }),
+      ...(until === undefined ? {} : { until }),
+      hand: handOf(move, takes, scene),
       startS,
       endS,
       times,
@@ -46,6 +56,19 @@ export function layRunSheet(moves: readonly Move[], scene: Scene, ledger: Ledger
     started.set(move.id, step);
     return step;
   });
+}
+
+/** Cups and pots it takes from, each once, and what it holds. */
+function handOf(move: Move, takes: readonly Take[], scene: Scene): readonly string[] {
+  const held = verbOf(move).holds?.(move);
+  const paint = takes.flatMap(({ cup, use, mix }) =>
+    cup !== undefined
+      ? [scene.cupName(cup)]
+      : use !== undefined && mix !== undefined
+        ? [scene.mixName(mix)]
+        : [],
+  );
+  return [...new Set([...paint, ...(held === undefined ? [] : [held])])];
 }
 
 /**

@@ -37,6 +37,7 @@ export const string = defineVerb({
     stringMm: { kind: 'number', label: 'Thick as', min: 0.5, max: 15, unit: 'mm', usual: 4 },
   },
   usualS: 20,
+  holds: () => 'the string',
   each: true,
   says: ({ cup, way, towardDeg, stringMm }, { cupName }) =>
     `Draw a string ${stringMm} mm thick through ${cupName(cup)}, lay it ${pathWords(way)}, and pull it off by its end toward the ${directionWords(towardDeg)}, low and in one go.`,

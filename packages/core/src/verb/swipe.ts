@@ -5,6 +5,7 @@ import { directionWords, placeWords } from './place';
 
 /** What is drawn over the film, and how long it lies on it along its way. */
 interface Tool {
+  readonly held: string;
   readonly says: string;
   readonly lengthMm: number;
   /** What it weighs, where only that presses it down, g/m². */
@@ -15,10 +16,15 @@ interface Tool {
 
 /** Weights are those of such things, the rest is tuned by eye. */
 const TOOLS: Readonly<Record<string, Tool>> = {
-  sheet: { says: 'a sheet, by its own weight', gPerM2: 150, lengthMm: 40 },
-  towel: { says: 'a damp towel, by its own weight', gPerM2: 300, lengthMm: 60 },
-  knife: { says: 'a palette knife held flat', gapMm: 0.35, lengthMm: 6 },
-  card: { says: 'a card held slanting', gapMm: 0.5, lengthMm: 10 },
+  sheet: { held: 'a clean sheet', says: 'a sheet, by its own weight', gPerM2: 150, lengthMm: 40 },
+  towel: {
+    held: 'a damp towel',
+    says: 'a damp towel, by its own weight',
+    gPerM2: 300,
+    lengthMm: 60,
+  },
+  knife: { held: 'the palette knife', says: 'a palette knife held flat', gapMm: 0.35, lengthMm: 6 },
+  card: { held: 'a clean card', says: 'a card held slanting', gapMm: 0.5, lengthMm: 10 },
 };
 
 /** A sheet of this weight rides so high over paint of this kinematic viscosity (tuned). */
@@ -91,6 +97,7 @@ export const swipe = defineVerb({
       ],
     };
   },
+  holds: ({ tool }) => TOOLS[tool]!.held,
   says: ({ fromMm, towardDeg, lengthMm, widthMm, tool }, scene) =>
     `Lay ${TOOLS[tool]!.says}, ${Math.round(widthMm / 10)} cm wide, with contact on ${placeWords(fromMm, scene.widthMm, scene.heightMm)} and draw it slowly toward the ${directionWords(towardDeg)}, ${Math.round(lengthMm / 10)} cm far. Wipe it before the next stroke.`,
   aim: {

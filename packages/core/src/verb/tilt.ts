@@ -15,6 +15,8 @@ export const tilt = defineVerb({
   sheds: ({ towardDeg }) => towardDeg,
   does: ({ towardDeg, angleDeg, s }) => ({ acts: [{ kind: 'tilt', towardDeg, angleDeg, s }] }),
   says: (move) => `Tilt about ${move.angleDeg}° down to the ${directionWords(move.towardDeg)}.`,
+  // Handbook 6: go slowly, bring the weight back each time.
+  until: () => 'Good once paint is over the edge there; then level, before it runs back thin.',
   inShort: ({ towardDeg }) => directionWords(towardDeg),
   // From the middle toward the side that goes down; how steep is told in figures.
   aim: {

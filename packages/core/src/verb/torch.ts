@@ -40,6 +40,7 @@ export const torch = defineVerb({
   },
   marks: ({ atMm, widthMm = WIDE_MM }) => (atMm ? [{ kind: 'disc', atMm, rMm: widthMm / 2 }] : []),
   label: () => 'torch',
+  holds: () => 'the torch',
   wants: () => 'torch',
   ready: () => 'The torch is at hand, and nothing flammable is near.',
 });

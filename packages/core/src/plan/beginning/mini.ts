@@ -1,12 +1,10 @@
 import type { Cup, Layer } from '../../cup/schema';
 import { shapeOf } from '../../surface/measure';
 import { carriedMove, carryTo, cupsOf, type Move } from '../../verb';
-import { fillableMl } from '../../vessel/frustum';
-import { VESSELS, vesselOf } from '../../vessel/library';
-import type { Vessel } from '../../vessel/schema';
 import { brief } from '../brief/brief';
 import type { Plan } from '../document/schema';
 import { withEarlier } from './moves';
+import { nearest } from './nearest-vessel';
 
 /** The longer side of a small test, mm: a tile (common practice, no published source). */
 export const MINI_MM = 100;
@@ -83,16 +81,3 @@ function cupsFor({ cups }: Plan, moves: readonly Move[]): readonly Cup[] {
 
 const pinnedBy = (layer: Layer, volume: (ml: number) => number): Layer =>
   layer.ml === undefined ? layer : { ...layer, ml: volume(layer.ml) };
-
-/**
- * What a cup is poured from in the small: of what holds it and lets go the same way, that whose mouth is nearest to the cup's own made as much
- * smaller. One with compartments, holes or a tip is what it is.
- */
-function nearest({ vessel, outlet = 'rim' }: Cup, by: number, ml: number): Vessel {
-  if (vessel.compartments !== undefined || typeof outlet === 'object') return vessel;
-  const off = ({ topMm }: Vessel) => Math.abs(topMm - vessel.topMm * by);
-  const [best] = VESSELS.filter(
-    (v) => v.compartments === undefined && (v.outlet ?? 'rim') === outlet && fillableMl(v) >= ml,
-  ).sort((a, b) => off(a) - off(b));
-  return best ? vesselOf(best) : vessel;
-}

@@ -207,8 +207,11 @@ test('the scale reads, and the film dries, by the preview once there is one', ()
     shows: {},
   };
   const [before, after] = [brief(weighed, studio), brief(weighed, studio, thick)];
-  const reads = (b: Brief) =>
-    Number(/until it reads (\d+) g/.exec(b.run.map((r) => r.note).join())?.[1]);
+  const reads = (b: Brief) => {
+    const [step] = b.run.filter((r) => r.readsG !== undefined);
+    expect(step!.until).toContain(`until it reads ${step!.readsG} g`);
+    return step!.readsG;
+  };
   expect(reads(before)).toBe(Math.round(500 + before.stays.staysG));
   expect(reads(after)).toBe(Math.round(500 + after.stays.staysG));
   expect(reads(after)).not.toBe(reads(before));

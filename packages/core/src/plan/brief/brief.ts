@@ -12,7 +12,7 @@ import { spectrumToHex } from '../../optics/spectrum';
 import { type Evidence, type MixResult, type Remark, remarksOn } from '../../remark';
 import { type ScheduleEntry, scheduleOf } from '../../schedule';
 import { measureSurface, type SurfaceMeasure } from '../../surface/measure';
-import { keepLedger, layRunSheet, type RunStep, verbOf } from '../../verb';
+import { keepLedger, layRunSheet, type Move, type RunStep, verbOf } from '../../verb';
 import { amountsIn } from './amounts';
 import { type Cost, costOf } from './cost';
 import { type OpenPlan, openPlan } from '../document/open';
@@ -195,16 +195,21 @@ export const judged = (computed: Brief, outcome: Outcome): Brief => ({
 function withReading(run: readonly RunStep[], plan: Plan, { staysG }: Stays): readonly RunStep[] {
   const { weighsG } = plan.surface;
   if (weighsG === undefined) return run;
-  const last = plan.moves.map((m) => verbOf(m).sheds !== undefined).lastIndexOf(true);
+  const last = plan.moves.map((m) => shedsPaint(m)).lastIndexOf(true);
   return run.map((step, i) =>
     i !== last
       ? step
       : {
           ...step,
-          note: `${step.note ? `${step.note} ` : ''}Weigh it: go on until it reads ${Math.round(weighsG + staysG)} g.`,
+          until: `Weigh it: go on until it reads ${Math.round(weighsG + staysG)} g.`,
+          readsG: Math.round(weighsG + staysG),
         },
   );
 }
+
+/** A tilt or a spin: paint runs off by it. */
+const shedsPaint = (move: Move): boolean =>
+  verbOf(move).sheds !== undefined || verbOf(move).thinsTo !== undefined;
 
 /** What colours lie on: a base coat over the ground where there is one, else the ground. */
 function groundOf({ plan, ground, tint: tintOf }: OpenPlan, budget: Amounts) {

@@ -53,6 +53,19 @@ export const PlanSchema = Type.Object(
     sequence: Type.Optional(ChosenSequenceSchema),
     /** The plan this is a small test of, by its id in the studio. */
     miniOf: Type.Optional(Type.String({ minLength: 1, maxLength: 64 })),
+    /** The pour whose left-over its mixes are, by its id in the journal, and what was there of each. */
+    leftOf: Type.Optional(
+      Type.Object(
+        {
+          run: Type.String({ minLength: 1, maxLength: 64 }),
+          of: Type.Array(
+            Type.Object({ mix: Id, g: Amount(1e5) }, { additionalProperties: false }),
+            { minItems: 1, maxItems: 48 },
+          ),
+        },
+        { additionalProperties: false },
+      ),
+    ),
     moves: Type.Array(MoveSchema, { maxItems: 400 }),
     dates: Type.Optional(
       Type.Object(

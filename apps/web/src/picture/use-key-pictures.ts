@@ -1,0 +1,100 @@
+import type { KeyAsk } from '@potter/core/flow';
+import {
+  type AddedAt,
+  brief,
+  type Plan,
+  type Preview,
+  previewKey,
+  previewOf,
+  turnsBefore,
+  withAdded,
+} from '@potter/core/plan';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo } from 'react';
+import { aside } from '@/data/aside';
+import { keptKeys } from '@/data/kept-keys';
+import type { Key } from '@/workers/key-messages';
+
+/** To be recognised at arm's length: a coarse film, and as many pixels as a small drawing has on a phone's screen. */
+const CLOSENESS = { cells: 64, pixels: 240, look: 'wet' } as const;
+/** Workers at a time; see `useSeveral`. */
+const MOST_LANES = 2;
+/** An old phone takes its time over a long list of moves, ms. */
+const TIME_OUT_MS = 120_000;
+
+/** The piece as it should look then: its picture, and where it is shown from. */
+export interface Shown {
+  readonly picture: Blob;
+  readonly uri: string;
+}
+
+/** How the piece should look as each move begins. */
+export interface KeyPictures {
+  /** Undefined while there is none. */
+  readonly before: (move: string) => Shown | undefined;
+  /** That of the piece once all is done. */
+  readonly after: Shown | undefined;
+  readonly state: 'computing' | 'there' | 'failed';
+}
+
+const previews = new WeakMap<Plan, Preview>();
+const previewFor = (plan: Plan): Preview => {
+  const known = previews.get(plan) ?? previewOf(plan, brief(plan));
+  previews.set(plan, known);
+  return known;
+};
+
+const NOTHING: readonly AddedAt[] = [];
+
+/**
+ * Pictures of a plan's moves: from this device, or computed and kept here, once however many screens ask.
+ * @param added what went on beside it so far
+ */
+export function useKeyPictures(plan: Plan, added = NOTHING): KeyPictures {
+  const went = JSON.stringify(added);
+  const preview = useMemo(
+    () => withAdded(previewFor(plan), JSON.parse(went) as AddedAt[]),
+    [plan, went],
+  );
+  const key = previewKey(preview);
+  const { data, isError } = useQuery({
+    queryKey: ['keys', key],
+    queryFn: () => keptKeys(`${JSON.stringify(CLOSENESS)} ${key}`, () => computed(preview)),
+    staleTime: Infinity,
+    // It asks nobody but this device.
+    networkMode: 'always',
+    retry: false,
+  });
+  const before = useMemo(() => turnsBefore(preview, plan.moves), [preview, plan]);
+  const shown = useMemo(
+    () =>
+      new Map(
+        data?.map(({ turns, picture }): [number, Shown] => [
+          turns,
+          { picture, uri: URL.createObjectURL(picture) },
+        ]),
+      ),
+    [data],
+  );
+  useEffect(() => () => shown.forEach(({ uri }) => URL.revokeObjectURL(uri)), [shown]);
+  return {
+    before: (move) => shown.get(before.get(move) ?? -1),
+    after: shown.get(shown.size - 1),
+    state: data ? 'there' : isError ? 'failed' : 'computing',
+  };
+}
+
+/** Has the pictures computed, each worker its share of them. */
+async function computed({ scene, palette, opens }: Preview): Promise<Key[]> {
+  const lanes = Math.max(1, Math.min(MOST_LANES, navigator.hardwareConcurrency ?? 1));
+  const shares = await Promise.all(
+    Array.from({ length: lanes }, (_, from) =>
+      aside<Key[]>(
+        new Worker(new URL('../workers/key.worker.ts', import.meta.url)),
+        { scene, palette, opens, ...CLOSENESS, share: { from, every: lanes } } satisfies KeyAsk,
+        TIME_OUT_MS,
+      ),
+    ),
+  );
+  return shares.flat();
+}

@@ -1,0 +1,40 @@
+import { goBack, type Run } from '@potter/core/journal';
+import { useRouter } from 'expo-router';
+import { ScrollView, View } from 'react-native';
+import { putRun } from '@/data/runs';
+import { Button } from '@/ui/button';
+import { TextField } from '@/ui/text-field';
+import { Body, Title } from '@/ui/type';
+import { AfterPour } from './after-pour';
+import { Moves } from './moves-done';
+import { sheetOf } from './use-timers';
+
+/** After the last move: what to do with the wet piece, and a note while it is fresh in mind. */
+export function RunOver({ run }: { readonly run: Run }) {
+  const router = useRouter();
+  const minutes = Math.round(((run.endedAt ?? run.startedAt) - run.startedAt) / 60_000);
+  return (
+    <View role="main" className="flex-1 bg-surround">
+      <ScrollView contentContainerClassName="gap-4 p-4">
+        <Title className="!text-34 !leading-[38px]">Poured</Title>
+        <Body>
+          {run.plan.title}, in {minutes} min. Leave it level and covered; it is on the rack now.
+        </Body>
+        <TextField
+          live
+          label="What would you do differently next time?"
+          lines={4}
+          shown={run.note ?? ''}
+          read={(text) => ({ ok: true, value: text.slice(0, 4000) })}
+          onChange={(note) => putRun({ ...run, note })}
+        />
+        <AfterPour run={run} />
+        <Moves run={run} sheet={sheetOf(run)} />
+        <View className="flex-row flex-wrap gap-2">
+          <Button primary label="To the bench" onPress={() => router.replace('/bench')} />
+          <Button label="Back to the last move" onPress={() => putRun(goBack(run))} />
+        </View>
+      </ScrollView>
+    </View>
+  );
+}

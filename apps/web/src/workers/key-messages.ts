@@ -1,0 +1,5 @@
+/** The piece after so many turns of its pour. */
+export interface Key {
+  readonly turns: number;
+  readonly picture: Blob;
+}

@@ -1,0 +1,33 @@
+import { launch, openPage, PHONE, press, see, visit, says } from './support/browser.mjs';
+import { startStudio } from './support/studio.mjs';
+const studio = await startStudio(); const b = await launch(); const c = await b.createBrowserContext();
+const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
+const id = plans.find((p) => p.title === (process.argv[2] ?? 'Quince and Slate')).id;
+const page = await openPage(c, PHONE);
+const shot = async (n) => { await new Promise((r) => setTimeout(r, 500)); await page.screenshot({ path: `/tmp/t/r-${n}.png` }); };
+await visit(page, `${studio.url}/plans/${id}/pour`);
+await page.waitForFunction(() => /picture of the piece for each move is kept|No pictures/.test(document.body.innerText), { timeout: 60000 });
+await press(page, 'button', /^Begin/); await see(page, 'button', /^(Next|Finish|Piece)/);
+await shot('1');
+await press(page, 'button', 'I have read it');
+for (let i = 2; i <= 5; i++) { await press(page, 'button', 'Skip'); await says(page, `${i} of `); }
+await shot('2');
+await page.click('[aria-label^="Now; press"]'); await shot('3');
+await page.click('[aria-label^="As it should look now"]'); await shot('4');
+await page.click('[aria-label^="Once this is done"]');
+await press(page, 'button', 'Added'); 
+const box = await (await page.$('[aria-label="Where on the piece"]')).boundingBox();
+await page.mouse.click(box.x + box.width * 0.3, box.y + box.height * 0.7); await shot('5');
+await press(page, 'button', 'Close'); await press(page, 'button', 'Ran out'); 
+const b2 = await (await page.$('[aria-label="Where on the piece"]')).boundingBox();
+await page.evaluate(() => document.querySelector('[aria-label="Where on the piece"]').scrollIntoView({block:'center'}));
+const b3 = await (await page.$('[aria-label="Where on the piece"]')).boundingBox();
+await page.mouse.click(b3.x + b3.width * 0.3, b3.y + b3.height * 0.7); await new Promise((r) => setTimeout(r, 800));
+await page.evaluate(() => document.querySelector('[aria-label="What suits there"]')?.scrollIntoView({block:'end'})); await shot('6');
+await press(page, 'button', 'Close');
+for (let i = 6; i <= 15; i++) { await press(page, 'button', 'Skip'); await says(page, `${i} of `).catch(() => {}); }
+await new Promise((r) => setTimeout(r, 800));
+await press(page, 'button', 'Finish the pour'); await says(page, 'Poured'); await shot('7');
+await press(page, 'button', 'Carry on with what is left'); await see(page, 'heading', /Surface/).catch(() => {}); await shot('8');
+console.log(page.faults?.join('\n'));
+await b.close(); process.exit(0);

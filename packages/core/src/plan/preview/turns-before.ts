@@ -1,0 +1,24 @@
+import { turnsOf } from '../../flow/together';
+import type { Move } from '../../verb';
+import type { Preview } from './preview';
+
+/**
+ * How many turns of a preview's pour are over as each move begins, by the move's id. A move that does nothing to the film finds it as the move
+ * before left it; one that begins `with` another as that one does.
+ */
+export function turnsBefore(
+  { scene, moves }: Preview,
+  planned: readonly Move[],
+): ReadonlyMap<string, number> {
+  const place = new Map(planned.map(({ id }, i) => [id, i]));
+  // The move each turn begins with: the earliest of those that go on at once.
+  const begins = turnsOf(scene.acts, scene.turns).map((lanes) =>
+    Math.min(...lanes.flat().map((act) => place.get(moves[act]!)!)),
+  );
+  const before = new Map<string, number>();
+  planned.forEach(({ id, with: lead }, i) => {
+    const together = lead === undefined ? undefined : before.get(lead);
+    before.set(id, together ?? begins.filter((first) => first < i).length);
+  });
+  return before;
+}
