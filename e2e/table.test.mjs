@@ -275,3 +275,38 @@ test('a repair is offered from what is nearest in colour; what is left becomes t
   const listed = await page.evaluate(() => document.body.innerText);
   assert.doesNotMatch(listed, /soft body|Conditioner/);
 });
+
+test('dots over the cured coat: a stage with its own colours, amounts, ready check and pictures; run on its day, and taken out', async () => {
+  const page = await studio.open(PHONE);
+  const id = idOf('Frosted Kale');
+  await visit(page, `${studio.url}/plans/${id}/finish`);
+  await press(page, 'button', /^Add dots/);
+  await press(page, 'radio', 'Brushed petals');
+  const colour = await page.$eval('[role="checkbox"]', (node) => node.getAttribute('aria-label'));
+  await press(page, 'checkbox', colour);
+  await press(page, 'button', 'Set them on the coat');
+  await reads(page, /3 Dots/);
+  await visit(page, `${studio.url}/plans/${id}/pour`);
+  await press(page, 'radio', /Dots/);
+  await says(page, 'What lies under it has cured');
+  await reads(page, /dotting tool .* at hand/);
+  await press(page, 'button', /^Begin/);
+  await reads(page, /^1 of 4/m);
+  await pictured(page);
+  for (let move = 2; move <= 4; move++) {
+    await press(page, 'button', 'Skip');
+    await reads(page, new RegExp(`^${move} of`, 'm'));
+  }
+  await wait(750);
+  await press(page, 'button', 'Finish the pour');
+  await says(page, 'Poured');
+  const run = await kept(id, (one) => one.endedAt !== undefined && one.stage === 2);
+  assert.equal(run.moves.length, 4);
+  await visit(page, `${studio.url}/journal`);
+  await says(page, 'Frosted Kale, dots');
+  await visit(page, `${studio.url}/plans/${id}/pour`);
+  await see(page, 'radio', /Dots, done/);
+  await visit(page, `${studio.url}/plans/${id}/finish`);
+  await press(page, 'button', /^Take out stage 3/);
+  await page.waitForFunction(() => !/3 Dots/.test(document.body.innerText));
+});

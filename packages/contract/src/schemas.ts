@@ -191,6 +191,7 @@ export const RunRow = Type.Object({
   endedAt: Type.Optional(Type.Number()),
   note: Type.Optional(Type.String()),
   miniOf: Type.Optional(Type.String()),
+  stage: Type.Optional(Type.Integer()),
   totalG: Type.Number(),
   cores: Type.Array(Core),
   dries: Type.Array(

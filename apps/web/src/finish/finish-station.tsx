@@ -12,6 +12,7 @@ import { Mass, toC, toF, useUnits } from '@/ui/units';
 import { dayWords } from '@/ui/day-words';
 import { ACT_WORDS } from './act-words';
 import { RackBar } from './rack-bar';
+import { Stages } from './stages';
 
 /** What comes after the pour: the days of drying, and the moves that finish the piece. */
 export function FinishStation() {
@@ -104,6 +105,7 @@ export function FinishStation() {
           );
         })}
       </View>
+      <Stages />
       <Heading>What it costs</Heading>
       <CostLine
         title={plan.surface.pieces > 1 ? 'The whole set' : 'This piece'}

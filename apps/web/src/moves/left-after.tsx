@@ -4,7 +4,13 @@ import { usePlan } from '@/plan/plan-context';
 import { Small } from '@/ui/type';
 import { Mass } from '@/ui/units';
 
-const POTS = { base: 'base', activator: 'activator', edge: 'edges', coat: 'coat' } as const;
+const POTS = {
+  base: 'base',
+  activator: 'activator',
+  edge: 'edges',
+  dots: 'dots',
+  coat: 'coat',
+} as const;
 
 /** Less than this in a cup is what clings to it, g. */
 const EMPTY_G = 0.5;

@@ -1,5 +1,5 @@
 import type { Contour, Outcome, SpotLayer } from '@potter/core/flow';
-import type { Preview } from '@potter/core/plan';
+import { pourAskOf, type Preview } from '@potter/core/plan';
 import type { Answer, Ask, Doing, View } from '@/workers/messages';
 
 /** The picture of a pour as far as it has come. */
@@ -105,7 +105,7 @@ function hear(answer: Answer): void {
   }
 }
 
-function request({ preview: { scene, palette, opens }, view }: Wanted, settleMs: number): void {
+function request({ preview, view }: Wanted, settleMs: number): void {
   job++;
   clearTimeout(settling);
   settling = setTimeout(
@@ -113,9 +113,7 @@ function request({ preview: { scene, palette, opens }, view }: Wanted, settleMs:
       ask({
         kind: 'show',
         job,
-        scene,
-        palette,
-        opens,
+        ...pourAskOf(preview),
         pixels: pixelsFor(devicePixelRatio),
         view,
         soon: SOON,

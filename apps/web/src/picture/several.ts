@@ -1,5 +1,5 @@
 import type { Outcome } from '@potter/core/flow';
-import { type Preview, previewKey } from '@potter/core/plan';
+import { pourAskOf, type Preview, previewKey } from '@potter/core/plan';
 import { useEffect, useState } from 'react';
 import type { Answer, Ask } from '@/workers/messages';
 import type { Picture } from './pour-host';
@@ -121,13 +121,10 @@ function lane(
       next();
       return;
     }
-    const { scene, palette, opens } = preview;
     worker.postMessage({
       kind: 'show',
       job: ++job,
-      scene,
-      palette,
-      opens,
+      ...pourAskOf(preview),
       pixels: [pixels],
       // So coarse a film is looked at as coarsely.
       ...(cells === undefined ? {} : { cells, quick: true }),

@@ -85,13 +85,21 @@ export function useKeyPictures(plan: Plan, added = NOTHING): KeyPictures {
 }
 
 /** Has the pictures computed, each worker its share of them. */
-async function computed({ scene, palette, opens }: Preview): Promise<Key[]> {
+async function computed({ scene, palette, opens, dots: moves }: Preview): Promise<Key[]> {
+  const dots = moves.map((move) => move.dots);
   const lanes = Math.max(1, Math.min(MOST_LANES, navigator.hardwareConcurrency ?? 1));
   const shares = await Promise.all(
     Array.from({ length: lanes }, (_, from) =>
       aside<Key[]>(
         new Worker(new URL('../workers/key.worker.ts', import.meta.url)),
-        { scene, palette, opens, ...CLOSENESS, share: { from, every: lanes } } satisfies KeyAsk,
+        {
+          scene,
+          palette,
+          opens,
+          dots,
+          ...CLOSENESS,
+          share: { from, every: lanes },
+        } satisfies KeyAsk,
         TIME_OUT_MS,
       ),
     ),

@@ -1,4 +1,4 @@
-import { pourMoves } from '@potter/core/journal';
+import { stageMoves } from '@potter/core/journal';
 import type { Brief, Plan } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { sizeWords } from '@potter/core/surface';
@@ -57,7 +57,7 @@ export const STATIONS: readonly Station[] = [
     key: ({ seed }) => `seed ${seed ?? 1}`,
     about: ['/seed'],
   },
-  { id: 'pour', name: 'Pour', key: (plan) => `${pourMoves(plan).length} moves`, about: [] },
+  { id: 'pour', name: 'Pour', key: (plan) => `${stageMoves(plan).length} moves`, about: [] },
   {
     id: 'finish',
     name: 'Finish',

@@ -1,4 +1,4 @@
-import { beginRun, pourMoves, pourSteps } from '@potter/core/journal';
+import { beginRun, stageMoves, stagesOf, stageSteps } from '@potter/core/journal';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -18,6 +18,7 @@ import { Body, Heading, Small } from '@/ui/type';
 import { type KeyPictures, useKeyPictures } from '@/picture/use-key-pictures';
 import { readyCheck, type ReadyItem } from './ready';
 import { Checkable } from '@/ui/checkable';
+import { Choice } from '@/ui/choice';
 
 /** What is said of the pictures the moves have at the table. */
 const PICTURES: Readonly<Record<KeyPictures['state'], string>> = {
@@ -31,29 +32,42 @@ export function PourStation() {
   const { id, plan, brief } = usePlan();
   const router = useRouter();
   const { runs } = useRuns();
-  const key = `ready.${id}`;
-  const [ticked, setTicked] = useState<readonly string[]>(() => device.get<string[]>(key) ?? []);
+  const stages = stagesOf(plan);
+  const mine = runs.filter((r) => r.planId === id);
+  const open = mine.find((r) => r.endedAt === undefined);
+  const done = (nth: number) => mine.some((r) => (r.stage ?? 0) === nth && r.endedAt !== undefined);
+  // The first that has not been done; all done, the pour itself once more.
+  const [chosen, choose] = useState<number>();
+  const stage =
+    chosen ??
+    Math.max(
+      0,
+      stages.findIndex((_, nth) => !done(nth)),
+    );
+  const key = stage === 0 ? `ready.${id}` : `ready.${id}.${stage}`;
+  const [kept, setKept] = useState<{ readonly of: string; readonly ticked: readonly string[] }>();
+  const ticked = kept?.of === key ? kept.ticked : (device.get<string[]>(key) ?? []);
   // They are computed and kept while one ticks off, to be there at the table.
   const { state: pictures } = useKeyPictures(plan);
-  const items = readyCheck(plan, brief, localTime(useNow(10_000)));
+  const items = readyCheck(plan, brief, localTime(useNow(10_000)), stage);
   // A tick turns what is known of it over: who has poured a mix away again unticks it.
   const isDone = ({ id: item, done = false }: ReadyItem) => ticked.includes(item) !== done;
   const left = items.filter((i) => !isDone(i)).length;
-  const mine = runs.filter((r) => r.planId === id);
-  const open = mine.find((r) => r.endedAt === undefined);
   const toggle = (item: string) => {
     const next = ticked.includes(item) ? ticked.filter((t) => t !== item) : [...ticked, item];
-    setTicked(next);
+    setKept({ of: key, ticked: next });
     device.set(key, next);
   };
   const begin = () => {
     allowChime();
-    const run = beginRun(newId(), id, plan, runClock.now());
+    const run = beginRun(newId(), id, plan, runClock.now(), stage);
     putRun(run);
     device.remove(key);
     router.push(`/run/${run.id}`);
   };
-  const lasts = pourSteps(plan, brief.run).at(-1)?.endS ?? 0;
+  const steps = stageSteps(plan, brief.run, stage);
+  const lasts = (steps.at(-1)?.endS ?? 0) - (steps[0]?.startS ?? 0);
+  const what = stage === 0 ? 'the pour' : `the ${stages[stage]?.title.toLowerCase()}`;
   return (
     <StationScreen
       station="pour"
@@ -63,25 +77,36 @@ export function PourStation() {
             <Button
               primary
               className="min-h-[64px]"
-              label="Go on with the pour"
+              label={open.stage === undefined ? 'Go on with the pour' : 'Go on with it'}
               onPress={() => router.push(`/run/${open.id}`)}
             />
           ) : (
             <Button
               primary
               className="min-h-[64px]"
-              label={left === 0 ? 'Begin the pour' : `Begin with ${left} unticked`}
-              disabled={pourMoves(plan).length === 0}
+              label={left === 0 ? `Begin ${what}` : `Begin with ${left} unticked`}
+              disabled={stageMoves(plan, stage).length === 0}
               onPress={begin}
             />
           )}
         </View>
       }
     >
+      {stages.length > 1 ? (
+        <Choice
+          label="Stage"
+          value={String(stage)}
+          options={stages.map(({ title }, nth) => ({
+            value: String(nth),
+            label: `${nth + 1} ${title}${done(nth) ? ', done' : ''}`,
+          }))}
+          onChange={(nth) => choose(Number(nth))}
+        />
+      ) : null}
       <Heading>Ready?</Heading>
       <Body>
-        {pourMoves(plan).length} moves, about {clock(lasts)}. Once begun, the pour goes on even if
-        this page is closed.
+        {steps.length} moves, about {clock(lasts)}. Once begun, it goes on even if this page is
+        closed.
       </Body>
       <View aria-live="polite">
         <Small>{PICTURES[pictures]}</Small>

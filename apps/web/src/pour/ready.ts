@@ -1,8 +1,8 @@
-import { pourMoves, preparation } from '@potter/core/journal';
+import { preparation, stageMoves, stagesOf } from '@potter/core/journal';
 import { type Brief, bubblesLeaveIn, type Plan, mixNames } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { chosenTechnique } from '@potter/core/technique';
-import { verbOf } from '@potter/core/verb';
+import { type Move, referencesOf, verbOf } from '@potter/core/verb';
 
 export interface ReadyItem {
   readonly id: string;
@@ -34,28 +34,39 @@ function bubbles(plan: Plan, brief: Brief, now: string): ReadyItem[] {
   ];
 }
 
-/** What should stand ready before the first move, from the plan itself (handbook 1 and 9, common practice). */
-export function readyCheck(plan: Plan, brief: Brief, now: string): ReadyItem[] {
+/** What should stand ready before the first move of a stage, from the plan itself (handbook 1 and 9, common practice). */
+export function readyCheck(plan: Plan, brief: Brief, now: string, stage = 0): ReadyItem[] {
   const at = { runsOffG: brief.stays.runOffG };
-  const nameOf = mixNames(plan);
-  // What the pour's own moves want beside paint and cups, each once.
+  // What its own moves want beside paint and cups, each once.
   const atHand = new Map(
-    pourMoves(plan).flatMap((move): [string, string][] => {
+    stageMoves(plan, stage).flatMap((move): [string, string][] => {
       const says = verbOf(move).ready?.(move, at);
       return says === undefined ? [] : [[says, move.verb]];
     }),
   );
+  return [
+    ...(stage === 0 ? forPour(plan, brief, now) : forLater(plan, brief, stage)),
+    ...[...atHand].map(([says, verb]) => ({ id: `ready ${verb}`, says })),
+    { id: 'gloves', says: 'Gloves on.' },
+  ];
+}
+
+function forPour(plan: Plan, brief: Brief, now: string): ReadyItem[] {
+  const at = { runsOffG: brief.stays.runOffG };
+  const later = new Set(
+    stagesOf(plan)
+      .slice(1)
+      .flatMap(({ moves }) => moves.flatMap(mixesOf)),
+  );
+  const poured = (mix: string) =>
+    !later.has(mix) || brief.budget.pots.some((pot) => pot.mix === mix && pot.use !== 'dots');
   return [
     ...preparation(plan).flatMap((move): ReadyItem[] => {
       const step = brief.run.find((r) => r.move === move.id);
       if (!step) return [];
       return [{ id: move.id, says: verbOf(move).ready?.(move, at) ?? step.says }];
     }),
-    ...brief.mixes.map((mix) => ({
-      id: `mix ${mix.id}`,
-      says: `${nameOf(mix.id)} is mixed: ${trim(mix.g, 1)} g, ${mix.consistency}.`,
-      done: madeG(plan, mix.id) >= mix.g * ALL_OF_IT,
-    })),
+    ...mixed(plan, brief, poured),
     ...bubbles(plan, brief, now),
     ...brief.cups.map((cup, i) => ({
       id: `cup ${cup.id}`,
@@ -65,7 +76,62 @@ export function readyCheck(plan: Plan, brief: Brief, now: string): ReadyItem[] {
       id: `tool ${tool}`,
       says: `${tool} at hand.`,
     })),
-    ...[...atHand].map(([says, verb]) => ({ id: `ready ${verb}`, says })),
-    { id: 'gloves', says: 'Gloves on.' },
   ];
 }
+
+/** On a film that has dried: that it has, what is mixed or opened for it, and what the hand holds. */
+function forLater(plan: Plan, brief: Brief, stage: number): ReadyItem[] {
+  const moves = stageMoves(plan, stage);
+  const own = new Set(moves.flatMap(mixesOf));
+  const steps = brief.run.filter(({ move }) => moves.some(({ id }) => id === move));
+  const held = new Set(moves.flatMap((move) => verbOf(move).holds?.(move) ?? []));
+  return [
+    {
+      id: 'dry',
+      says: 'What lies under it has cured, and is clean and free of dust.',
+    },
+    ...mixed(plan, brief, (mix) => own.has(mix), ['dots']),
+    ...steps.flatMap(({ move, takes }) =>
+      takes.flatMap(({ product, g }) =>
+        product === undefined
+          ? []
+          : [
+              {
+                id: `product ${move}`,
+                says: `${capital(product)}: ${trim(g, 0)} g, by its own sheet.`,
+              },
+            ],
+      ),
+    ),
+    ...[...held].map((tool) => ({ id: `held ${tool}`, says: `${capital(tool)} at hand.` })),
+  ];
+}
+
+/** @param uses of the pots that are meant; all of a mix where nothing is said, for it is mixed once */
+const mixed = (
+  plan: Plan,
+  brief: Brief,
+  wanted: (mix: string) => boolean,
+  uses?: readonly string[],
+): ReadyItem[] => {
+  const nameOf = mixNames(plan);
+  return brief.mixes
+    .filter(({ id }) => wanted(id))
+    .map((mix) => {
+      const g = uses
+        ? brief.budget.pots
+            .filter((pot) => pot.mix === mix.id && uses.includes(pot.use))
+            .reduce((sum, pot) => sum + pot.g, 0)
+        : mix.g;
+      return {
+        id: `mix ${mix.id}`,
+        says: `${nameOf(mix.id)} is mixed: ${trim(g, 1)} g, ${mix.consistency}.`,
+        done: madeG(plan, mix.id) >= mix.g * ALL_OF_IT,
+      };
+    });
+};
+
+const mixesOf = (move: Move): string[] =>
+  referencesOf(move).flatMap(({ to, id }) => (to === 'mix' ? [id] : []));
+
+const capital = (text: string): string => `${text[0]!.toUpperCase()}${text.slice(1)}`;

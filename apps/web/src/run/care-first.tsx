@@ -1,4 +1,4 @@
-import { pourMoves, type Run } from '@potter/core/journal';
+import { stageMoves, type Run } from '@potter/core/journal';
 import { careFor } from '@potter/core/plan';
 import { CARE } from '@potter/core/verb';
 import { View } from 'react-native';
@@ -17,7 +17,7 @@ export function CareFirst({ run }: { readonly run: Run }) {
         <CareMark size={34} />
         <Heading>Care for this pour</Heading>
       </View>
-      {careFor(run.plan, pourMoves(run.plan)).map((code) => (
+      {careFor(run.plan, stageMoves(run.plan, run.stage)).map((code) => (
         <Body key={code}>{CARE[code]}</Body>
       ))}
       <Small>The label, the safety data sheet and local rules come first.</Small>

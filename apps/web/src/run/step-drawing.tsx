@@ -51,8 +51,13 @@ export function StepDrawing({
   const { room, says, press } = SHOWN[shown];
   const done = shown === 'then';
   const view = fitted(room, scene, BESIDE_PX);
-  const after = moves[at + 1];
-  const picture = done ? (after ? keys.before(after.move) : keys.after) : keys.before(move.id);
+  // After the last move of a stage it is as the next one finds it.
+  const after = moves[at + 1]?.move ?? plan.moves[plan.moves.indexOf(move) + 1]?.id;
+  const picture = done
+    ? after === undefined
+      ? keys.after
+      : keys.before(after)
+    : keys.before(move.id);
   const [first] = handlesOf(move, scene);
   const [cup] = cupsOf(move);
   const mouth = first && toPx(view, first.atMm);

@@ -6,14 +6,14 @@ export interface RunningTimer extends Timer {
   readonly run: Run;
 }
 
-const sheets = new WeakMap<Run['plan'], readonly RunStep[]>();
+const sheets = new WeakMap<Run['plan'], Map<number, readonly RunStep[]>>();
 
 /** A run's sheet; a run keeps one plan from beginning to end, so it is worked out once. */
-export function sheetOf(run: Run): readonly RunStep[] {
-  const known = sheets.get(run.plan);
-  if (known) return known;
-  const sheet = runSheet(run.plan);
-  sheets.set(run.plan, sheet);
+export function sheetOf({ plan, stage = 0 }: Run): readonly RunStep[] {
+  const known = sheets.get(plan) ?? new Map<number, readonly RunStep[]>();
+  sheets.set(plan, known);
+  const sheet = known.get(stage) ?? runSheet(plan, stage);
+  known.set(stage, sheet);
   return sheet;
 }
 

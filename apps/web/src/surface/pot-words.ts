@@ -8,6 +8,14 @@ export const POT_WORDS: Readonly<Record<PotAmount['use'], string>> = {
   edge: 'Edges',
   extender: 'Extender',
   keep: 'Kept for repairs',
+  dots: 'Dots on the dry coat',
 };
 
-export const POT_USES: readonly PotUse[] = ['base', 'edge', 'activator', 'extender', 'keep'];
+export const POT_USES: readonly PotUse[] = [
+  'base',
+  'edge',
+  'activator',
+  'extender',
+  'keep',
+  'dots',
+];

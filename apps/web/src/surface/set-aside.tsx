@@ -11,6 +11,7 @@ const FOR: Readonly<Record<PotAmount['use'], string>> = {
   edge: 'for the edges',
   extender: 'as extender',
   keep: 'kept for repairs',
+  dots: 'for dots on the dry coat',
 };
 
 /** Batches that are shared out, in the order their pots are set aside: the cups first, the base has the rest. */

@@ -10,6 +10,7 @@ const PotUseSchema = Type.Union([
   Type.Literal('edge'),
   Type.Literal('extender'),
   Type.Literal('keep'),
+  Type.Literal('dots'),
 ]);
 
 /** An amount set aside besides the colours: a film, a volume, a mass, or a share of the colours. */

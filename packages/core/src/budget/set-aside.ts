@@ -7,6 +7,7 @@ const ORDER: readonly PotAmount['use'][] = [
   'edge',
   'extender',
   'keep',
+  'dots',
   'base',
 ];
 

@@ -18,6 +18,7 @@ export { emptyColumns, goOn, MOST_RUNS } from './columns';
 export type { Contour } from './contours';
 export { develop, type Plate } from './develop';
 export { addSpin, bareFilm, type Film, RIM_M, volumeM3 } from './film';
+export { type Dot } from './dots';
 export { type Engine, plainEngine } from './engine';
 export { FILM_GREYS, FILM_STEPS_UM, filmMap } from './film-map';
 export { type Drive, GRAVITY, type Grid, tilted } from './grid';

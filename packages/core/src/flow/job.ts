@@ -5,6 +5,7 @@ import { birthsKey } from './births-key';
 import { type CellAsk, type Cells, cellsOf, opened } from './cell';
 import { colourPlate } from './colour';
 import { develop, FIRST_LOOK, type Plate } from './develop';
+import { type Dot, layDots } from './dots';
 import { type Contour, contoursOf } from './contours';
 import type { MakeDye } from './dye';
 import type { Engine } from './engine';
@@ -31,6 +32,8 @@ export interface PourAsk {
   readonly cells?: number;
   /** By what cells open in it; none do where absent. */
   readonly opens?: CellAsk;
+  /** What is set on it once it has dried, in that order; on a map of its film it is left out. */
+  readonly dots?: readonly Dot[];
   /** Only looked at as closely as a first look is: several pours are to be told apart, not one judged. */
   readonly quick?: true;
   /**
@@ -178,7 +181,7 @@ function* openOn(bench: Workbench, cells: Cells | undefined): Generator<number, 
 
 function* pictured(
   makeDye: MakeDye,
-  { scene, palette, view }: PourAsk,
+  { scene, palette, view, dots = [] }: PourAsk,
   plate: Plate,
   finished: boolean,
 ): Generator<Told, void> {
@@ -186,6 +189,7 @@ function* pictured(
   if (view === 'film') rgba = filmMap(plate);
   else {
     rgba = yield* at(1, colourPlate(plate, mixesOf(scene), palette, view, makeDye));
+    layDots({ ...plate, rgba }, dots, palette);
   }
   const { width, height } = plate;
   const contours = view === 'film' ? { contours: contoursOf(plate) } : {};

@@ -4,7 +4,7 @@ import { brief } from '../plan/brief/brief';
 import { cupsToLoad } from '../plan/asked/loading';
 import { mixNames } from '../plan/document/mix-names';
 import type { Plan } from '../plan/document/schema';
-import { pourSteps } from '../journal';
+import { stageSteps } from '../journal';
 import { runSheets } from './run-sheets';
 import { sheetsOf } from './template';
 
@@ -21,7 +21,7 @@ test.each(demo)(
   '%s: every move is on it once, in its order, and every page fits both papers',
   (_, plan) => {
     const { b, pages } = sheetsFor(plan);
-    const steps = pourSteps(plan, b.run);
+    const steps = stageSteps(plan, b.run);
     const heads = pages.flatMap(({ labels }) => labels.map(({ text }) => text));
     const numbered = heads.filter(
       (text) => /^\d+ \D/.test(text) && steps.some((s) => text.includes(s.title.slice(0, 8))),

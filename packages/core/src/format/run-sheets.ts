@@ -1,4 +1,4 @@
-import { pourSteps, preparation } from '../journal';
+import { stageSteps, preparation } from '../journal';
 import type { CupToLoad } from '../plan/asked/loading';
 import type { Brief } from '../plan/brief/brief';
 import { verbScene } from '../plan/brief/table';
@@ -50,7 +50,7 @@ export function runSheets(
   cups: readonly CupToLoad[],
   nameOf: (mix: string) => string,
 ): Template[] {
-  const steps = pourSteps(plan, brief.run);
+  const steps = stageSteps(plan, brief.run);
   const blocks = [
     ...cups.map((cup) => cupBlock(cup, nameOf)),
     ...steps.map((step, i) => moveBlock(plan, step, i)),

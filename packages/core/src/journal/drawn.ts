@@ -1,10 +1,12 @@
-import { brief } from '../plan/brief/brief';
+import { type Brief, brief } from '../plan/brief/brief';
 import { drawOf } from '../stock/draw';
+import type { Plan } from '../plan/document/schema';
 import { needsOf } from '../stock/need';
 import { readyOf } from '../stock/medium-batch';
 import type { ShelfItem } from '../stock/schema';
 import { addedOf } from './at-the-table';
 import type { Run } from './schema';
+import { stagesOf } from './stages';
 
 type Line = NonNullable<Run['drawn']>['lines'][number];
 
@@ -15,9 +17,13 @@ type Line = NonNullable<Run['drawn']>['lines'][number];
  */
 export function drawn(run: Run, shelf: readonly ShelfItem[]): Run {
   if (run.endedAt === undefined || run.drawn) return run;
-  const computed = brief(run.plan, { ready: readyOf(shelf) });
+  const computed = ofStage(run.plan, brief(run.plan, { ready: readyOf(shelf) }), run.stage);
   const anew = new Map([...addedOf(run)].map(([mix, { anewG }]) => [mix, anewG]));
-  const lines = drawOf(needsOf(run.plan, computed, anew), shelf).filter(
+  const needs = needsOf(run.plan, computed, anew).filter(
+    // The blank was taken as it was poured on.
+    ({ kind }) => run.stage === undefined || kind !== 'surface',
+  );
+  const lines = drawOf(needs, shelf).filter(
     (line): line is Line =>
       line.kind === 'paint' ||
       line.kind === 'material' ||
@@ -25,6 +31,24 @@ export function drawn(run: Run, shelf: readonly ShelfItem[]): Run {
       line.kind === 'surface',
   );
   return { ...run, drawn: { lines } };
+}
+
+/**
+ * A brief with the mixes a stage draws: the pour all but those that are for dots alone, which the first stage that sets them draws; what is for both
+ * is mixed once.
+ */
+function ofStage(plan: Plan, computed: Brief, stage = 0): Brief {
+  const uses = (mix: string) =>
+    computed.budget.pots.filter((pot) => pot.mix === mix && pot.g > 0).map(({ use }) => use);
+  const stages = stagesOf(plan);
+  const mixedIn = (mix: string) => {
+    const later = uses(mix).length > 0 && uses(mix).every((use) => use === 'dots');
+    const sets = stages.findIndex(({ moves }) =>
+      moves.some((m) => m.verb === 'dot' && m.mix === mix),
+    );
+    return later ? Math.max(0, sets) : 0;
+  };
+  return { ...computed, mixes: computed.mixes.filter(({ id }) => mixedIn(id) === stage) };
 }
 
 /** Puts back what a run drew, or draws it once more. */

@@ -21,8 +21,7 @@ export {
   goOn,
   noteOn,
   pieceOf,
-  pourMoves,
-  pourSteps,
+  stageSteps,
   preparation,
   runSheet,
   silence,
@@ -30,4 +29,5 @@ export {
   timersOf,
 } from './run';
 export type { Run, RunMove } from './schema';
+export { type Stage, stageMoves, stagesOf } from './stages';
 export { MOST_CORES, type RunSummary, summariseRun } from './summary';

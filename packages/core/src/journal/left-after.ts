@@ -4,6 +4,7 @@ import { openPlan } from '../plan/document/open';
 import { keepLedger, type Left } from '../verb';
 import { addedOf } from './at-the-table';
 import type { Run } from './schema';
+import { stagesOf } from './stages';
 
 /** Less than this cannot be got out of a cup or a pot, g (estimate). */
 const CLINGS_G = 1;
@@ -12,18 +13,25 @@ const CLINGS_G = 1;
  * What stands on the table after a run, in cups and pots: what its moves did not take, for they were skipped or never came, less what went on beside
  * the plan out of what was left. All pieces together, in the order it stands there.
  */
-export function leftAfter({ plan, moves, ...run }: Run): readonly Left[] {
+export function leftAfter(run: Run): readonly Left[] {
+  const { plan, moves, stage = 0 } = run;
   const computed = brief(plan);
-  const done = new Set(
-    moves.flatMap(({ move, endedAt, skipped }) => (endedAt === undefined || skipped ? [] : [move])),
-  );
-  const { left } = keepLedger(
+  const earlier = stagesOf(plan)
+    .slice(0, stage)
+    .flatMap((before) => before.moves.map(({ id }) => id));
+  const done = new Set([
+    ...earlier,
+    ...moves.flatMap(({ move, endedAt, skipped }) =>
+      endedAt === undefined || skipped ? [] : [move],
+    ),
+  ]);
+  const { left: all } = keepLedger(
     plan.moves.filter(({ id }) => done.has(id)),
     tableOf(openPlan(plan), computed.surface, computed.budget, computed.cups, computed.factors),
   );
-  const added = new Map(
-    [...addedOf({ plan, moves, ...run })].map(([mix, { g, anewG }]) => [mix, g - anewG]),
-  );
+  // Paint for dots is mixed when their day has come.
+  const left = all.filter(({ use }) => (use === 'dots') === stage > 0);
+  const added = new Map([...addedOf(run)].map(([mix, { g, anewG }]) => [mix, g - anewG]));
   // Pots first: what was kept back is what one reaches for.
   const reached = [...left].sort(
     (a, b) => Number(a.cup !== undefined) - Number(b.cup !== undefined),

@@ -12,11 +12,11 @@ import {
   goOn,
   noteOn,
   pieceOf,
-  pourMoves,
   runSheet,
   silence,
   timersOf,
 } from './run';
+import { stageMoves } from './stages';
 
 const p = plan([OAT, SLATE], { shape: { kind: 'rect', widthMm: 200, heightMm: 150 } });
 const sheet = runSheet(p);
@@ -24,7 +24,7 @@ const T0 = 1_000_000;
 const begun = () => beginRun('run-00000001', 'plan', p, T0);
 
 test('the pour ends where the drying begins', () => {
-  expect(pourMoves(p).map((m) => m.id)).toEqual(expect.not.arrayContaining(['dry-touch']));
+  expect(stageMoves(p).map((m) => m.id)).toEqual(expect.not.arrayContaining(['dry-touch']));
   expect(finishMoves(p).map((m) => m.id)).toEqual(['dry-touch', 'dry-cured']);
 });
 

@@ -2,15 +2,12 @@ import { brief } from '../plan/brief/brief';
 import type { Plan } from '../plan/document/schema';
 import { type Move, type RunStep, verbOf } from '../verb';
 import type { Run, RunMove } from './schema';
+import { stageMoves } from './stages';
 
 const firstDrying = (plan: Plan): number => {
   const dry = plan.moves.findIndex((m) => verbOf(m).setsFilm);
   return dry < 0 ? plan.moves.length : dry;
 };
-
-/** The moves of the pour itself: all before the first drying but what is done beforehand. */
-export const pourMoves = (plan: Plan): readonly Move[] =>
-  plan.moves.slice(0, firstDrying(plan)).filter((m) => !verbOf(m).aside);
 
 /** What is done to the piece before the pour, to be ticked off. */
 export const preparation = (plan: Plan): readonly Move[] =>
@@ -19,22 +16,23 @@ export const preparation = (plan: Plan): readonly Move[] =>
 /** The moves of finishing: from the first drying on. */
 export const finishMoves = (plan: Plan): readonly Move[] => plan.moves.slice(firstDrying(plan));
 
-/** The steps of a brief that are the pour itself, in order. */
-export const pourSteps = (plan: Plan, run: readonly RunStep[]): readonly RunStep[] => {
-  const ids = pourMoves(plan).map((m) => m.id);
+/** The steps of a brief that are a stage's, the pour's where nothing is said, in order. */
+export const stageSteps = (plan: Plan, run: readonly RunStep[], stage = 0): readonly RunStep[] => {
+  const ids = stageMoves(plan, stage).map((m) => m.id);
   return run.filter((step) => ids.includes(step.move));
 };
 
 /** The run sheet of a run's moves, in order. */
-export const runSheet = (plan: Plan): readonly RunStep[] => pourSteps(plan, brief(plan).run);
+export const runSheet = (plan: Plan, stage = 0): readonly RunStep[] =>
+  stageSteps(plan, brief(plan).run, stage);
 
-/** Begins a pour: the plan is copied, so that later edits of it do not change what is being poured. */
-export function beginRun(id: string, planId: string, plan: Plan, now: number): Run {
-  const moves = pourMoves(plan).map((m, i): RunMove => ({
+/** Begins a pour, or a later stage: the plan is copied, so that later edits of it do not change what is being poured. */
+export function beginRun(id: string, planId: string, plan: Plan, now: number, stage = 0): Run {
+  const moves = stageMoves(plan, stage).map((m, i): RunMove => ({
     move: m.id,
     ...(i === 0 ? { startedAt: now } : {}),
   }));
-  return { id, planId, plan, startedAt: now, at: 0, moves };
+  return { id, planId, plan, startedAt: now, at: 0, moves, ...(stage > 0 ? { stage } : {}) };
 }
 
 /** A run with one of its moves changed. */

@@ -53,6 +53,8 @@ export const RunSchema = Type.Object(
     id: Type.String({ pattern: '^[a-z0-9-]{8,40}$', title: 'an id of this studio' }),
     planId: Type.String({ maxLength: 64 }),
     plan: Type.Unsafe<Plan>(PlanSchema),
+    /** Which of the plan's stages, where that is not the first. */
+    stage: Type.Optional(Type.Integer({ minimum: 1, maximum: 60 })),
     startedAt: Moment,
     endedAt: Type.Optional(Moment),
     /** The move on screen, counted from 0 among the moves of the pour. */

@@ -3,6 +3,7 @@ import { brief } from '../plan/brief/brief';
 import type { Plan } from '../plan/document/schema';
 import { type DryingAct, dryingActs } from './rack';
 import type { Run } from './schema';
+import { stagesOf } from './stages';
 
 /** A pour in a list: what bench and journal show of it without its plan. */
 export interface RunSummary {
@@ -14,6 +15,8 @@ export interface RunSummary {
   readonly note?: string;
   /** The plan it was a small test of. */
   readonly miniOf?: string;
+  /** Which of its plan's stages, where that is not the first. */
+  readonly stage?: number;
   readonly totalG: number;
   /** See `coresOf`; as many as a thumbnail has room for. */
   readonly cores: readonly (readonly { readonly hex: string; readonly mm: number }[])[];
@@ -23,31 +26,43 @@ export interface RunSummary {
 /** What hangs on the plan alone: a run keeps one plan from its beginning to its end. */
 type OfPlan = Pick<RunSummary, 'title' | 'miniOf' | 'totalG' | 'cores' | 'dries'>;
 
-const known = new WeakMap<Plan, OfPlan>();
+const known = new WeakMap<Plan, Map<number, OfPlan>>();
 
 /** A thumbnail has room for so many. */
 export const MOST_CORES = 4;
 
-function ofPlan(plan: Plan): OfPlan {
-  const before = known.get(plan);
+function ofPlan(plan: Plan, stage: number): OfPlan {
+  const of = known.get(plan) ?? new Map<number, OfPlan>();
+  known.set(plan, of);
+  const before = of.get(stage);
   if (before) return before;
   const computed = brief(plan);
+  const kind = stagesOf(plan)[stage]?.title.toLowerCase();
   const summary = {
-    title: plan.title,
+    title: stage > 0 && kind !== undefined ? `${plan.title}, ${kind}` : plan.title,
     ...(plan.miniOf === undefined ? {} : { miniOf: plan.miniOf }),
     totalG: computed.budget.totalG,
     cores: coresOf(computed).slice(0, MOST_CORES),
-    dries: dryingActs(plan),
+    dries: dryingActs(plan, stage),
   };
-  known.set(plan, summary);
+  of.set(stage, summary);
   return summary;
 }
 
 /** A run as a list shows it. */
-export const summariseRun = ({ id, planId, plan, startedAt, endedAt, note }: Run): RunSummary => ({
+export const summariseRun = ({
   id,
   planId,
-  ...ofPlan(plan),
+  plan,
+  stage = 0,
+  startedAt,
+  endedAt,
+  note,
+}: Run): RunSummary => ({
+  id,
+  planId,
+  ...ofPlan(plan, stage),
+  ...(stage > 0 ? { stage } : {}),
   startedAt,
   ...(endedAt === undefined ? {} : { endedAt }),
   ...(note === undefined ? {} : { note }),

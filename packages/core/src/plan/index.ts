@@ -45,7 +45,7 @@ export { ownStrength, type Thickness, thicknessAdvice, thicknesses } from './ask
 export { holdsMetal, type Wanted, wantedConsistency } from './beginning/wanted';
 export { type TechniqueFor, techniqueKey, techniquesFor, type Wish } from './asked/techniques-for';
 export { type ToWeigh, weighingOrder } from './asked/weighing-order';
-export { paletteOf, type Preview, previewKey, previewOf } from './preview/preview';
+export { paletteOf, pourAskOf, type Preview, previewKey, previewOf } from './preview/preview';
 export { type AddedAt, withAdded } from './preview/with-added';
 export { turnsBefore } from './preview/turns-before';
 export type { Studio } from './document/studio';

@@ -15,5 +15,6 @@ export {
   type Technique,
   type UseNeed,
 } from './define';
+export { type DotGround, type DotPattern, type DotPatternId, DOT_PATTERNS } from './dotting';
 export { settableOf } from './sequence';
 export type { ChosenSequence, OwnTechnique, Sequence } from './sequence-schema';

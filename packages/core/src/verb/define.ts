@@ -3,6 +3,7 @@ import type { Outlet, Stratum } from '../cup/withdraw';
 import type { Fields, ValuesOf } from '../field/kind';
 import type { Factors } from '../factor';
 import type { Act } from '../flow/act';
+import type { Dot } from '../flow/dots';
 import type { Point } from '../surface/path';
 import type { CareCode } from './care';
 import type { Mark } from './mark';
@@ -50,7 +51,7 @@ export interface Scene {
 /** Paint a move uses up: from a cup, from a pot by use and mix, or a finishing product. For one piece. */
 export interface Take {
   readonly cup?: string;
-  readonly use?: 'base' | 'activator' | 'edge' | 'coat';
+  readonly use?: 'base' | 'activator' | 'edge' | 'dots' | 'coat';
   readonly mix?: string;
   readonly product?: string;
   readonly ml: number;
@@ -58,7 +59,7 @@ export interface Take {
 }
 
 /** Uses of the pots moves lay paint from. */
-type PotDrawn = 'base' | 'activator' | 'edge';
+type PotDrawn = 'base' | 'activator' | 'edge' | 'dots';
 
 /** What one loading of a cup holds, layer by layer, first in first. */
 export interface InCup {
@@ -184,6 +185,8 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly aim?: Aim<M>;
   /** How wide it reaches about where: a rim that can be drawn out. */
   readonly reach?: Reach<M>;
+  /** What it sets on a film that has dried. */
+  readonly dots?: (move: M, scene: Scene) => readonly Dot[];
   /** Where it acts on the surface. */
   readonly marks?: (move: M, scene: Scene) => readonly Mark[];
   /** What stands beside its mark on a template. */

@@ -1,10 +1,8 @@
 import { outletOf } from '../cup/outlets';
-import { along, lengthOfLine, pathWords, type Point, strokesOf } from '../surface/path';
+import { pathWords, strokesOf } from '../surface/path';
 import { defineVerb } from './define';
 import { pouredThrough } from './empties';
-
-/** As many drops as a way may hold. */
-const MOST_DROPS = 200;
+import { spotsOn } from './spots-on';
 
 export const drip = defineVerb({
   id: 'drip',
@@ -51,14 +49,3 @@ export const drip = defineVerb({
   marks: ({ way, apartMm }) =>
     spotsOn(strokesOf(way), apartMm).map((atMm) => ({ kind: 'disc' as const, atMm, rMm: 3 })),
 });
-
-/** Places so far apart along strokes, from where each begins. */
-function spotsOn(strokes: readonly (readonly Point[])[], apartMm: number): Point[] {
-  const spots = strokes.flatMap((line) => {
-    const whole = lengthOfLine(line);
-    const at = along(line);
-    const steps = Math.min(MOST_DROPS, Math.floor(whole / apartMm + 1e-9));
-    return Array.from({ length: steps + 1 }, (_, n) => at(whole > 0 ? (n * apartMm) / whole : 0));
-  });
-  return spots.slice(0, MOST_DROPS);
-}

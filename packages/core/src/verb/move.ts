@@ -8,6 +8,7 @@ import { blow } from './blow';
 import { coat } from './coat';
 import { comb } from './comb';
 import type { MoveBase, VerbDefinition } from './define';
+import { dot } from './dot';
 import { drip } from './drip';
 import { dry } from './dry';
 import { edge } from './edge';
@@ -35,6 +36,7 @@ const ALL = [
   trail,
   slide,
   drip,
+  dot,
   tilt,
   swipe,
   blow,

@@ -41,10 +41,10 @@ const wantsEdge = ({ rim }: Surface, covered: boolean, based: boolean): boolean 
   rim.kind === 'open' && (covered || !based);
 
 /** Pots in the order they are listed. */
-const ORDER: readonly Pot['use'][] = ['base', 'edge', 'activator', 'extender', 'keep'];
+const ORDER: readonly Pot['use'][] = ['base', 'edge', 'activator', 'extender', 'keep', 'dots'];
 
 /** Uses whose pot is one mix; a little of every colour stands in the others. */
-const OF_ONE_MIX: ReadonlySet<Pot['use']> = new Set(['base', 'edge', 'activator']);
+const OF_ONE_MIX: ReadonlySet<Pot['use']> = new Set(['base', 'edge', 'activator', 'dots']);
 
 /** What a technique and a school want set aside. */
 interface Wanting {

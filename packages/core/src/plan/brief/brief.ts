@@ -9,6 +9,7 @@ import { mediumsToMake, type MediumToMake } from '../../mix/mediums-to-make';
 import { type WeighStep, weighUp } from '../../mix/weigh';
 import { filmSpectrum, reflectanceOf } from '../../optics/film';
 import { spectrumToHex } from '../../optics/spectrum';
+import { dotHighMm } from '../../flow/dots';
 import { type Evidence, type MixResult, type Remark, remarksOn } from '../../remark';
 import { type ScheduleEntry, scheduleOf } from '../../schedule';
 import { measureSurface, type SurfaceMeasure } from '../../surface/measure';
@@ -246,8 +247,15 @@ function filmsUm(plan: Plan, budget: Amounts, cups: readonly LoadedCup[]): (mix:
     const pot = plan.budget.pots.find((p) => p.mix === mix);
     if (own === undefined && pot?.filmMm !== undefined) return pot.filmMm * 1000;
     if (own === undefined && pot?.use === 'activator') return ACTIVATOR_UM;
+    if (own === undefined && pot?.use === 'dots') return dotUm(plan, mix);
     return own === undefined ? stayUm : stayUm * Math.min(1, own / (whole / filled));
   };
+}
+
+/** Height of the largest dot of a mix, µm. */
+function dotUm({ moves }: Plan, mix: string): number {
+  const across = moves.flatMap((m) => (m.verb === 'dot' && m.mix === mix ? [m.dotMm] : []));
+  return 1000 * dotHighMm(Math.max(1, ...across) / 2);
 }
 
 function dryingOf(open: OpenPlan, { onFaceMm }: Stays, measure: SurfaceMeasure, factors: Factors) {

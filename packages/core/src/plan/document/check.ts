@@ -9,7 +9,7 @@ import { referencesOf, verbOf } from '../../verb';
 import type { Plan } from './schema';
 
 /** Pots of these are one mix; the others are a little of every colour. */
-const NEEDS_MIX: ReadonlySet<string> = new Set(['base', 'activator', 'edge']);
+const NEEDS_MIX: ReadonlySet<string> = new Set(['base', 'activator', 'edge', 'dots']);
 
 /**
  * Faults a schema cannot see: references to nothing, ids twice, mediums that hold themselves, layers with two

@@ -9,4 +9,5 @@ export * from './order';
 export * from './pots';
 export * from './whole';
 export * from './sequence';
+export * from './stages';
 export * from './technique';

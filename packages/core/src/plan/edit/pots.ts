@@ -12,11 +12,12 @@ export const POT_STARTS: Readonly<Record<PotUse, Omit<Pot, 'use' | 'mix'>>> = {
   activator: { ml: 12 },
   extender: { share: 0.05 },
   keep: { share: 0.05 },
+  dots: { ml: 10 },
 };
 
 /** Uses whose pot is one mix; the others may be a little of every colour. */
 export const ofOneMix = (use: PotUse): boolean =>
-  use === 'base' || use === 'edge' || use === 'activator';
+  use === 'base' || use === 'edge' || use === 'activator' || use === 'dots';
 
 const withPots = (plan: Plan, pots: readonly Pot[]): Plan =>
   rewriteMoves({ ...plan, budget: { ...plan.budget, pots: [...pots] } }, plan);

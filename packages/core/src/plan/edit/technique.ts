@@ -196,6 +196,7 @@ function supplied(plan: Plan, was: AnyTechnique): Step {
 
 const NAMES = {
   base: 'a base',
+  dots: 'paint for dots',
   activator: 'an activator',
   edge: 'paint for the edges',
   extender: 'an extender',

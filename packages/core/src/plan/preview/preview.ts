@@ -1,12 +1,14 @@
 import { birthsKey } from '../../flow/births-key';
 import type { CellAsk } from '../../flow/cell';
+import type { Dot } from '../../flow/dots';
 import type { Palette } from '../../flow/films';
+import type { PourAsk } from '../../flow/job';
 import type { PourScene } from '../../flow/scene';
 import { mixesOf } from '../../flow/strata';
 import { shapeOf } from '../../surface/measure';
-import { keepLedger } from '../../verb';
+import { keepLedger, verbOf } from '../../verb';
 import type { Brief } from '../brief/brief';
-import { tableOf } from '../brief/table';
+import { tableOf, verbScene } from '../brief/table';
 import { setsPerS } from '../../schedule';
 import { makeupsOf } from './makeup';
 import { pouredViscosity } from './poured-viscosity';
@@ -21,6 +23,8 @@ export interface Preview {
   readonly scene: PourScene;
   readonly palette: Palette;
   readonly opens: CellAsk;
+  /** What is set on it once it has dried, move by move in order. */
+  readonly dots: readonly { readonly move: string; readonly dots: readonly Dot[] }[];
   /** The move each act of the scene is of, by its id. */
   readonly moves: readonly string[];
   /** Mean density of all that is poured, g/mL. */
@@ -61,10 +65,35 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
       seed,
     },
     palette: paletteOf(plan),
+    dots: dotsOf(plan),
     opens: { makeups: makeupsOf(open), factors: brief.factors },
     moves,
     densityGPerMl,
   };
+}
+
+/** What a job is asked of a preview: as much of it as it needs. */
+export const pourAskOf = ({
+  scene,
+  palette,
+  opens,
+  dots,
+}: Preview): Required<Pick<PourAsk, 'scene' | 'palette' | 'opens' | 'dots'>> => ({
+  scene,
+  palette,
+  opens,
+  dots: dots.flatMap((move) => move.dots),
+});
+
+/** Dots of the moves after the first drying; of another piece's, none. */
+function dotsOf(plan: Plan): Preview['dots'] {
+  const dries = plan.moves.findIndex((m) => verbOf(m).setsFilm);
+  if (dries < 0) return [];
+  const scene = verbScene(plan);
+  return plan.moves.slice(dries).flatMap((move) => {
+    const dots = (move.piece ?? 1) === 1 ? verbOf(move).dots?.(move, scene) : undefined;
+    return dots ? [{ move: move.id, dots }] : [];
+  });
 }
 
 /** Every mix as a film, and the ground it lies on. */
@@ -99,9 +128,16 @@ const keys = new WeakMap<Preview, string>();
 export function previewKey(preview: Preview): string {
   const known = keys.get(preview);
   if (known !== undefined) return known;
-  const { scene, palette, opens } = preview;
+  const { scene, palette, opens, dots } = preview;
   const inks = Object.entries(palette.inks).map(([mix, { q, ...ink }]) => [mix, [...q], ink]);
-  const key = JSON.stringify([birthsKey(scene), mixesOf(scene), inks, [...palette.ground], opens]);
+  const key = JSON.stringify([
+    birthsKey(scene),
+    mixesOf(scene),
+    inks,
+    [...palette.ground],
+    opens,
+    dots,
+  ]);
   keys.set(preview, key);
   return key;
 }

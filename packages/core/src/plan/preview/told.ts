@@ -6,7 +6,7 @@ import { actOf } from '../../flow/act';
 import { runOffOf } from '../../remark';
 import { type Brief, brief } from '../brief/brief';
 import type { Plan } from '../document/schema';
-import { type Preview, previewOf } from './preview';
+import { pourAskOf, type Preview, previewOf } from './preview';
 
 /** What came of a computed pour, for one piece, as commands and the API tell it. */
 export interface PourTold {
@@ -83,9 +83,8 @@ export function computePour(
 ): { readonly told: PourTold; readonly finished: Finished } {
   const computed = brief(plan);
   const preview = previewOf(plan, computed, seed);
-  const { scene, palette, opens } = preview;
   const bench = workbench(engine);
-  const finished = finish(bench, { scene, palette, opens, pixels: [px] }, heard);
+  const finished = finish(bench, { ...pourAskOf(preview), pixels: [px] }, heard);
   const { pour, kernel } = bench.poured!;
   const counting = accountOf(pour, kernel);
   let step = counting.next();

@@ -7,7 +7,7 @@ import type { Preview } from './preview';
  * before left it; one that begins `with` another as that one does.
  */
 export function turnsBefore(
-  { scene, moves }: Preview,
+  { scene, moves, dots }: Preview,
   planned: readonly Move[],
 ): ReadonlyMap<string, number> {
   const place = new Map(planned.map(({ id }, i) => [id, i]));
@@ -15,10 +15,12 @@ export function turnsBefore(
   const begins = turnsOf(scene.acts, scene.turns).map((lanes) =>
     Math.min(...lanes.flat().map((act) => place.get(moves[act]!)!)),
   );
+  // Each move of dots on the dry film is one more.
+  const set = dots.map(({ move }) => place.get(move)!);
   const before = new Map<string, number>();
   planned.forEach(({ id, with: lead }, i) => {
     const together = lead === undefined ? undefined : before.get(lead);
-    before.set(id, together ?? begins.filter((first) => first < i).length);
+    before.set(id, together ?? [...begins, ...set].filter((first) => first < i).length);
   });
   return before;
 }
