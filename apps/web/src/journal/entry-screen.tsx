@@ -1,6 +1,7 @@
-import { dryingOf, summariseRun } from '@potter/core/journal';
+import { dryingOf, pourOver, summariseRun } from '@potter/core/journal';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { useCreatePlan } from '@/data/plans';
 import { deleteRun, putRun, useRun } from '@/data/runs';
 import { ACT_WORDS } from '@/finish/act-words';
 import { Moves } from '@/run/moves-done';
@@ -21,6 +22,7 @@ export function EntryScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
   const now = useNow(60_000);
+  const create = useCreatePlan();
   const { run, ...asked } = useRun(id);
   if (!run)
     return (
@@ -63,6 +65,17 @@ export function EntryScreen() {
         <Moves run={run} sheet={sheetOf(run)} />
         <View className="flex-row flex-wrap gap-2">
           <Button label="To its plan" onPress={() => router.push(`/plans/${run.planId}/surface`)} />
+          {run.endedAt === undefined ? null : (
+            <Button
+              label="Pour over it"
+              disabled={create.isPending}
+              onPress={() =>
+                create.mutate(pourOver(run), {
+                  onSuccess: (made) => router.push(`/plans/${made.id}/surface`),
+                })
+              }
+            />
+          )}
           <Button
             label="Strike it out"
             onPress={() => {

@@ -1,5 +1,5 @@
 import { createElement, useEffect, useRef, useState } from 'react';
-import { View } from 'react-native';
+import { Image, View } from 'react-native';
 import { drawPicture } from './draw-picture';
 import type { Picture as Pixels } from './pour-host';
 
@@ -12,6 +12,8 @@ interface Props {
   readonly mat: string;
   /** Tallest it may become, px. */
   readonly mostHeight?: number;
+  /** Shown in its place, from where. */
+  readonly instead?: string | undefined;
   readonly spot?: readonly [number, number];
   /** A tap on it; the same can be said in numbers elsewhere. */
   readonly onSpot?: (xMm: number, yMm: number) => void;
@@ -28,6 +30,7 @@ export function Picture({
   label,
   mat,
   mostHeight = 480,
+  instead,
   spot,
   onSpot,
 }: Props) {
@@ -60,6 +63,19 @@ export function Picture({
             onClick: click,
             style: { width, height, display: 'block' },
           })}
+          {instead === undefined ? null : (
+            <Image
+              source={{ uri: instead }}
+              resizeMode="stretch"
+              style={{
+                position: 'absolute',
+                left: 0,
+                top: 0,
+                width,
+                height,
+              }}
+            />
+          )}
           {spot ? (
             <View
               aria-hidden

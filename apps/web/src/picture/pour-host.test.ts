@@ -37,7 +37,7 @@ beforeEach(() => {
 });
 afterEach(() => jest.useRealTimers());
 
-const preview = (name: string) => ({ scene: name, palette: [] }) as unknown as Preview;
+const preview = (name: string) => ({ scene: name, palette: [], dots: [] }) as unknown as Preview;
 const [A, B] = [preview('a'), preview('b')];
 const settled = () => jest.advanceTimersByTime(100);
 const shows = () => workers.flatMap((w) => w.asked).filter((ask) => ask.kind === 'show');

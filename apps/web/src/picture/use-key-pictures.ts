@@ -49,8 +49,9 @@ const NOTHING: readonly AddedAt[] = [];
 /**
  * Pictures of a plan's moves: from this device, or computed and kept here, once however many screens ask.
  * @param added what went on beside it so far
+ * @param wanted whether they are to be computed now
  */
-export function useKeyPictures(plan: Plan, added = NOTHING): KeyPictures {
+export function useKeyPictures(plan: Plan, added = NOTHING, wanted = true): KeyPictures {
   const went = JSON.stringify(added);
   const preview = useMemo(
     () => withAdded(previewFor(plan), JSON.parse(went) as AddedAt[]),
@@ -60,6 +61,7 @@ export function useKeyPictures(plan: Plan, added = NOTHING): KeyPictures {
   const { data, isError } = useQuery({
     queryKey: ['keys', key],
     queryFn: () => keptKeys(`${JSON.stringify(CLOSENESS)} ${key}`, () => computed(preview)),
+    enabled: wanted,
     staleTime: Infinity,
     // It asks nobody but this device.
     networkMode: 'always',

@@ -10,6 +10,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['D', 'double a layer'],
   ['Delete', 'take it out'],
   ['O', 'find the best order'],
+  ['P', 'play the moves of the preview'],
   ['Ctrl Z', 'undo'],
   ['Ctrl Y', 'redo'],
   ['?', 'show or hide these keys'],

@@ -1,8 +1,9 @@
 import type { SpotLayer } from '@potter/core/flow';
+import { stageSteps } from '@potter/core/journal';
 import { edit as edits, notPictured } from '@potter/core/plan';
 import { shapeOf } from '@potter/core/surface';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
@@ -21,7 +22,9 @@ import { Progress } from '@/picture/progress';
 import { Reading } from '@/picture/reading';
 import { savePicture } from '@/picture/save-picture';
 import { SpotCore } from '@/picture/spot-core';
+import { useKeyPictures } from '@/picture/use-key-pictures';
 import { usePouring } from '@/picture/use-pour';
+import { TimeLine } from './time-line';
 
 interface Spot {
   readonly at: readonly [number, number];
@@ -50,6 +53,13 @@ export function PreviewStation() {
   const [x, y] = drilled?.at ?? [widthMm / 2, heightMm / 2];
   const kept = plan.seed ?? 1;
   const unseen = notPictured(plan);
+  const steps = stageSteps(plan, brief.run);
+  // Nothing of the way there is computed before somebody asks for it.
+  const [at, setAt] = useState<number>();
+  const tried = useMemo(() => (seed === kept ? plan : { ...plan, seed }), [plan, seed, kept]);
+  const keys = useKeyPictures(tried, undefined, at !== undefined);
+  const done = Math.min(at ?? steps.length, steps.length);
+  const under = done < steps.length ? keys.before(steps[done]!.move)?.uri : undefined;
   return (
     <StationScreen station="preview">
       <View className="-mx-4 wide:mx-0">
@@ -59,6 +69,7 @@ export function PreviewStation() {
           heightMm={heightMm}
           mat={mat}
           mostHeight={460}
+          instead={under}
           label={
             view === 'film'
               ? 'Map of the film, darker is thicker'
@@ -68,6 +79,14 @@ export function PreviewStation() {
           onSpot={drill}
         />
       </View>
+      {steps.length > 0 ? (
+        <TimeLine
+          steps={steps}
+          at={done}
+          computing={at !== undefined && keys.state === 'computing'}
+          onAt={setAt}
+        />
+      ) : null}
       {view === 'film' ? <FilmLegend /> : null}
       {outcome ? <OutcomeVitals outcome={outcome} brief={brief} /> : null}
       <Progress

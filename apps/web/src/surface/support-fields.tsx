@@ -3,6 +3,8 @@ import { type Support, SUPPORTS, type Surface } from '@potter/core/surface';
 import { At } from '@/plan/led';
 import { usePlan } from '@/plan/plan-context';
 import { useSettings } from '@/data/settings';
+import { useRouter } from 'expo-router';
+import { Act } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { GroundField } from './ground-field';
 import { USE_WORDS } from './use-words';
@@ -11,6 +13,7 @@ import { USE_WORDS } from './use-words';
 export function SupportFields() {
   const { plan, edit } = usePlan();
   const settings = useSettings();
+  const router = useRouter();
   const { surface } = plan;
   const change = (next: Partial<Surface>) => edit((p) => edits.setSurface(p, next));
   return (
@@ -74,12 +77,19 @@ export function SupportFields() {
           ]}
           onChange={(silicone) =>
             edit((p) => {
-              if (silicone !== 'new') return edits.setSurface(p, { over: { silicone } });
+              if (silicone !== 'new')
+                return edits.setSurface(p, { over: { ...p.surface.over, silicone } });
               const { over: _, ...fresh } = p.surface;
               return edits.setWholeSurface(p, fresh);
             })
           }
         />
+        {surface.over?.run === undefined ? null : (
+          <Act
+            label="What lies under it, in the journal"
+            onPress={() => router.push(`/journal/${surface.over!.run!}`)}
+          />
+        )}
       </At>
     </>
   );

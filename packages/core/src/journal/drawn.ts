@@ -6,6 +6,7 @@ import { readyOf } from '../stock/medium-batch';
 import type { ShelfItem } from '../stock/schema';
 import { addedOf } from './at-the-table';
 import type { Run } from './schema';
+import { referencesOf } from '../verb';
 import { stagesOf } from './stages';
 
 type Line = NonNullable<Run['drawn']>['lines'][number];
@@ -44,7 +45,7 @@ function ofStage(plan: Plan, computed: Brief, stage = 0): Brief {
   const mixedIn = (mix: string) => {
     const later = uses(mix).length > 0 && uses(mix).every((use) => use === 'dots');
     const sets = stages.findIndex(({ moves }) =>
-      moves.some((m) => m.verb === 'dot' && m.mix === mix),
+      moves.some((m) => referencesOf(m).some(({ to, id }) => to === 'mix' && id === mix)),
     );
     return later ? Math.max(0, sets) : 0;
   };

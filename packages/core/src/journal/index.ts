@@ -10,6 +10,7 @@ export {
 } from './at-the-table';
 export { drawn, drawsOf, undrawn } from './drawn';
 export { leftAfter } from './left-after';
+export { pourOver } from './pour-over';
 export { type Drying, type DryingAct, dryingActs, dryingOf } from './rack';
 export {
   advance,

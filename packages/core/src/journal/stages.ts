@@ -1,4 +1,3 @@
-import { dotHighMm } from '../flow/dots';
 import type { Plan } from '../plan/document/schema';
 import { type Move, verbOf } from '../verb';
 
@@ -26,11 +25,14 @@ export function stagesOf(plan: Plan): readonly Stage[] {
 export const stageMoves = (plan: Plan, stage = 0): readonly Move[] =>
   stagesOf(plan)[stage]?.moves ?? [];
 
+/** A stage of one kind is called by it; one of several, or with anything poured, is a pour. */
 function kindOf(moves: readonly Move[]): Omit<Stage, 'moves'> {
-  const coats = moves.flatMap((m) => (m.verb === 'coat' ? [m.filmMm] : []));
-  if (coats.length === moves.length) return { title: 'Top coat', filmMm: Math.max(...coats) };
-  const dots = moves.flatMap((m) => (m.verb === 'dot' ? [m.dotMm] : []));
-  return dots.length === moves.length
-    ? { title: 'Dots', filmMm: dotHighMm(Math.max(...dots) / 2) }
+  const kinds = moves.map((move) => verbOf(move).onDry);
+  const [first] = kinds;
+  return first && kinds.every((kind) => kind?.title === first.title)
+    ? {
+        title: first.title,
+        filmMm: Math.max(...moves.map((move) => verbOf(move).onDry!.mm(move))),
+      }
     : { title: 'Pour' };
 }

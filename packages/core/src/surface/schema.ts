@@ -58,6 +58,8 @@ export const SurfaceSchema = Type.Object(
       Type.Object(
         {
           silicone: Type.Union([Type.Literal('yes'), Type.Literal('no'), Type.Literal('unknown')]),
+          /** The pour it was, by its id in the journal. */
+          run: Type.Optional(Type.String({ minLength: 1, maxLength: 64 })),
         },
         { additionalProperties: false },
       ),

@@ -23,6 +23,7 @@ export const coat = defineVerb({
   usualS: 900,
   each: true,
   coats: true,
+  onDry: { title: 'Top coat', mm: ({ filmMm }) => filmMm },
   care: ({ product }) => (product === 'resin' ? ['resin'] : ['spray']),
   follows: (now, was) =>
     now.product !== was.product && was.filmMm === COAT_MM[was.product]

@@ -185,6 +185,8 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly aim?: Aim<M>;
   /** How wide it reaches about where: a rim that can be drawn out. */
   readonly reach?: Reach<M>;
+  /** It is done on a film that has dried: what a stage of nothing else is called, and how high it lies on that, mm. */
+  readonly onDry?: { readonly title: string; readonly mm: (move: M) => number };
   /** What it sets on a film that has dried. */
   readonly dots?: (move: M, scene: Scene) => readonly Dot[];
   /** Where it acts on the surface. */

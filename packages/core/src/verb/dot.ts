@@ -1,4 +1,4 @@
-import { type Dot, dotMl } from '../flow/dots';
+import { type Dot, dotHighMm, dotMl } from '../flow/dots';
 import { pathWords, type Path, type Point, strokesOf } from '../surface/path';
 import { defineVerb } from './define';
 import { spotsOn } from './spots-on';
@@ -52,6 +52,10 @@ export const dot = defineVerb({
   usualS: 60,
   each: true,
   draws: 'dots',
+  onDry: {
+    title: 'Dots',
+    mm: ({ dotMm, endMm = 0 }) => dotHighMm(Math.max(dotMm, endMm) / 2),
+  },
   holds: ({ dotMm, pullMm }) =>
     `a dotting tool ${(dotMm / WIDER).toFixed(1)} mm across${pullMm ? ', a fine brush' : ''}`,
   says: ({ mix, way, dotMm, endMm, pullMm, apartMm }, { mixName }) =>

@@ -9,11 +9,10 @@ import { mediumsToMake, type MediumToMake } from '../../mix/mediums-to-make';
 import { type WeighStep, weighUp } from '../../mix/weigh';
 import { filmSpectrum, reflectanceOf } from '../../optics/film';
 import { spectrumToHex } from '../../optics/spectrum';
-import { dotHighMm } from '../../flow/dots';
 import { type Evidence, type MixResult, type Remark, remarksOn } from '../../remark';
 import { type ScheduleEntry, scheduleOf } from '../../schedule';
 import { measureSurface, type SurfaceMeasure } from '../../surface/measure';
-import { keepLedger, layRunSheet, type Move, type RunStep, verbOf } from '../../verb';
+import { keepLedger, layRunSheet, type Move, referencesOf, type RunStep, verbOf } from '../../verb';
 import { amountsIn } from './amounts';
 import { type Cost, costOf } from './cost';
 import { type OpenPlan, openPlan } from '../document/open';
@@ -252,10 +251,15 @@ function filmsUm(plan: Plan, budget: Amounts, cups: readonly LoadedCup[]): (mix:
   };
 }
 
+/** A dot of which nothing is known yet is about so high, mm (estimate). */
+const DOT_MM = 0.2;
+
 /** Height of the largest dot of a mix, µm. */
 function dotUm({ moves }: Plan, mix: string): number {
-  const across = moves.flatMap((m) => (m.verb === 'dot' && m.mix === mix ? [m.dotMm] : []));
-  return 1000 * dotHighMm(Math.max(1, ...across) / 2);
+  const high = moves.flatMap((move) =>
+    referencesOf(move).some(({ id }) => id === mix) ? (verbOf(move).onDry?.mm(move) ?? []) : [],
+  );
+  return 1000 * Math.max(DOT_MM, ...high);
 }
 
 function dryingOf(open: OpenPlan, { onFaceMm }: Stays, measure: SurfaceMeasure, factors: Factors) {

@@ -238,11 +238,11 @@ test('8.2 fl oz reach a 9 × 12 in panel by the generous rule', () => {
 test('a weighed blank: the last tilt says what the scale should read', () => {
   const weighed = edit.setSurface(plan(FIVE), { weighsG: 300 });
   const b = brief(weighed);
-  const told = b.run.filter((s) => s.note?.includes('reads'));
+  const told = b.run.filter((s) => s.readsG !== undefined);
   expect(told).toHaveLength(1);
-  expect(told[0]?.note).toContain(`${Math.round(300 + b.budget.staysG)} g`);
+  expect(told[0]?.until).toContain(`${Math.round(300 + b.budget.staysG)} g`);
   expect(b.run.filter((s) => s.title === 'Tilt').at(-1)?.move).toBe(told[0]?.move);
-  expect(brief(plan(FIVE)).run.some((s) => s.note?.includes('reads'))).toBe(false);
+  expect(brief(plan(FIVE)).run.some((s) => s.readsG !== undefined)).toBe(false);
 });
 
 test('a palette is weighed palest first, metals last, mediums before all', () => {

@@ -6,6 +6,7 @@ import { COAT_MM, coatMove, type Move, verbOf } from '../../verb';
 import { verbScene } from '../brief/table';
 import type { Plan } from '../document/schema';
 import { freeId } from './list';
+import { draws } from './pots';
 
 /** Dots as they are asked for. */
 export interface DotsAsk {
@@ -104,13 +105,14 @@ export function removeStage(plan: Plan, of: readonly string[]): Plan {
   const after = plan.moves[last + 1];
   const until = after && verbOf(after).setsFilm ? last + 1 : last;
   const moves = plan.moves.filter((_, i) => i < first || i > until);
-  const drawn = new Set(moves.flatMap((m) => (m.verb === 'dot' ? [m.mix] : [])));
   return {
     ...plan,
     moves,
     budget: {
       ...plan.budget,
-      pots: plan.budget.pots.filter((pot) => pot.use !== 'dots' || drawn.has(pot.mix ?? '')),
+      pots: plan.budget.pots.filter(
+        (pot) => pot.use !== 'dots' || moves.some((m) => draws(m, pot)),
+      ),
     },
   };
 }
