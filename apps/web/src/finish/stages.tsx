@@ -1,4 +1,4 @@
-import { type Stage, stagesOf } from '@potter/core/journal';
+import { type Stage, stageDates, stagesOf } from '@potter/core/journal';
 import { edit as edits } from '@potter/core/plan';
 import { idsOf } from '@potter/core/registry';
 import { DOT_PATTERNS, type DotPatternId } from '@potter/core/technique';
@@ -10,6 +10,7 @@ import { PickPaint } from '@/paints/pick-paint';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
+import { dayWords } from '@/ui/day-words';
 import { NumberField, QuantityField } from '@/ui/quantity-field';
 import { Section } from '@/ui/section';
 import { Ticked } from '@/ui/ticked';
@@ -21,6 +22,7 @@ export function Stages() {
   const { plan, brief, edit, id } = usePlan();
   const router = useRouter();
   const stages = stagesOf(plan);
+  const dates = stageDates(plan, brief);
   const grams = ({ moves }: Stage) =>
     brief.run
       .filter(({ move }) => moves.some((own) => own.id === move))
@@ -43,6 +45,7 @@ export function Stages() {
               <Small>
                 {stage.moves.length === 1 ? '1 move' : `${stage.moves.length} moves`},{' '}
                 {trim(grams(stage), 0)} g
+                {nth > 0 && dates[nth] ? `, from ${dayWords(dates[nth].from)}` : ''}
               </Small>
             </View>
             {nth > 0 && stage.moves.every(({ own }) => own) ? (

@@ -16,7 +16,7 @@ export interface Dot {
  * How a drop of poured paint stands on a dry coat: at this angle, degrees, so at its middle it is r·tan(θ/2) high (a spherical cap; the angle is an
  * estimate for medium paint, common practice, no published source).
  */
-export const CONTACT_DEG = 35;
+const CONTACT_DEG = 35;
 const HIGH = Math.tan((CONTACT_DEG * Math.PI) / 360);
 
 /** Height of a dot's middle, mm. */

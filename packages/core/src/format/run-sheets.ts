@@ -1,4 +1,4 @@
-import { stageSteps, preparation } from '../journal';
+import { preparation, stagesOf, stageSteps } from '../journal';
 import type { CupToLoad } from '../plan/asked/loading';
 import type { Brief } from '../plan/brief/brief';
 import { verbScene } from '../plan/brief/table';
@@ -51,9 +51,14 @@ export function runSheets(
   nameOf: (mix: string) => string,
 ): Template[] {
   const steps = stageSteps(plan, brief.run);
+  const later = stagesOf(plan).slice(1);
   const blocks = [
     ...cups.map((cup) => cupBlock(cup, nameOf)),
     ...steps.map((step, i) => moveBlock(plan, step, i)),
+    ...later.flatMap(({ title }, nth) => [
+      stageBlock(`Stage ${nth + 2}: ${title}`),
+      ...stageSteps(plan, brief.run, nth + 1).map((step, i) => moveBlock(plan, step, i)),
+    ]),
   ];
   const pages: Block[][] = [[]];
   let y = HEADER_MM;
@@ -108,6 +113,19 @@ function cupBlock(cup: CupToLoad, nameOf: (mix: string) => string): Block {
       labels: [
         head(y, cup.name),
         ...rows.map((text, i) => row(y, i, fitting(text, TEXT_MM, PAGE.widthMm - INDENT_MM))),
+      ],
+    }),
+  };
+}
+
+/** What follows is another day's. */
+function stageBlock(title: string): Block {
+  return {
+    heightMm: HEAD_MM + 3,
+    at: (y) => ({
+      lines: [{ d: `M0 ${y}H${PAGE.widthMm}`, guide: false }],
+      labels: [
+        { x: 0, y: y + HEAD_MM + 1, text: fitting(title, HEAD_MM, PAGE.widthMm), mm: HEAD_MM },
       ],
     }),
   };

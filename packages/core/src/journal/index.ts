@@ -30,5 +30,6 @@ export {
   timersOf,
 } from './run';
 export type { Run, RunMove } from './schema';
+export { type StageDate, stageDates } from './stage-dates';
 export { type Stage, stageMoves, stagesOf } from './stages';
 export { MOST_CORES, type RunSummary, summariseRun } from './summary';

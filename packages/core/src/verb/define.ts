@@ -153,6 +153,8 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly waits?: boolean;
   /** The film sets with it: what follows is another day's. */
   readonly setsFilm?: boolean;
+  /** How far the film dries with it. */
+  readonly dries?: (move: M) => 'touch' | 'clean' | 'coat' | 'cured';
   /** Use of the pot it is laid from: a pot that comes and goes with it. */
   readonly draws?: PotDrawn;
   /** It lays a top coat. */

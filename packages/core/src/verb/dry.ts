@@ -14,5 +14,6 @@ export const dry = defineVerb({
   fields: { until: { kind: 'choice', label: 'Until', of: ['touch', 'clean', 'coat', 'cured'] } },
   each: false,
   setsFilm: true,
+  dries: ({ until }) => until,
   says: (move) => WORDS[move.until],
 });
