@@ -9,8 +9,8 @@ interface Schema extends DBSchema {
   };
 }
 
-/** Pours whose pictures this device keeps: those of an evening and then some. */
-const MOST_POURS = 12;
+/** Sets of pictures this device keeps: those of an evening and then some, each pour's soon and finer. */
+const MOST_SETS = 24;
 
 const open = (): Promise<IDBPDatabase<Schema>> =>
   openDB<Schema>('potter-keys', 1, {
@@ -53,6 +53,6 @@ async function keep(db: IDBPDatabase<Schema>, entry: Schema['keys']['value']): P
   const tx = db.transaction('keys', 'readwrite');
   await tx.store.put(entry);
   const oldestFirst = await tx.store.index('keptAt').getAllKeys();
-  for (const old of oldestFirst.slice(0, -MOST_POURS)) await tx.store.delete(old);
+  for (const old of oldestFirst.slice(0, -MOST_SETS)) await tx.store.delete(old);
   await tx.done;
 }

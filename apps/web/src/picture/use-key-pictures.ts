@@ -9,15 +9,17 @@ import {
   turnsBefore,
   withAdded,
 } from '@potter/core/plan';
-import { useQuery } from '@tanstack/react-query';
+import { queryOptions, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { aside } from '@/data/aside';
 import { keptKeys } from '@/data/kept-keys';
 import type { Key } from '@/workers/key-messages';
 
-/** To be recognised at arm's length: a coarse film, and as many pixels as a small drawing has on a phone's screen. */
-const CLOSENESS = { cells: 64, pixels: 240, look: 'wet' } as const;
-/** Workers at a time; see `useSeveral`. */
+/** How closely the piece is looked at: soon, to be recognised at arm's length; then finer and with its cells, as many pixels as a drawing has on a phone. */
+const SOON = { cells: 48, pixels: 144, look: 'wet' } as const;
+const FINER = { cells: 64, pixels: 240, look: 'wet' } as const;
+type Closeness = typeof SOON | typeof FINER;
+/** Workers at a time where somebody waits; what only gets finer leaves the page a processor for itself. */
 const MOST_LANES = 2;
 /** An old phone takes its time over a long list of moves, ms. */
 const TIME_OUT_MS = 120_000;
@@ -57,16 +59,9 @@ export function useKeyPictures(plan: Plan, added = NOTHING, wanted = true): KeyP
     () => withAdded(previewFor(plan), JSON.parse(went) as AddedAt[]),
     [plan, went],
   );
-  const key = previewKey(preview);
-  const { data, isError } = useQuery({
-    queryKey: ['keys', key],
-    queryFn: () => keptKeys(`${JSON.stringify(CLOSENESS)} ${key}`, () => computed(preview)),
-    enabled: wanted,
-    staleTime: Infinity,
-    // It asks nobody but this device.
-    networkMode: 'always',
-    retry: false,
-  });
+  const soon = useQuery(keysOf(preview, SOON, wanted));
+  const finer = useQuery(keysOf(preview, FINER, soon.data !== undefined));
+  const data = finer.data ?? soon.data;
   const before = useMemo(() => turnsBefore(preview, plan.moves), [preview, plan]);
   const shown = useMemo(
     () =>
@@ -82,14 +77,29 @@ export function useKeyPictures(plan: Plan, added = NOTHING, wanted = true): KeyP
   return {
     before: (move) => shown.get(before.get(move) ?? -1),
     after: shown.get(shown.size - 1),
-    state: data ? 'there' : isError ? 'failed' : 'computing',
+    state: data ? 'there' : soon.isError ? 'failed' : 'computing',
   };
 }
 
+/** The pictures of a preview looked at so closely, as they are asked for. */
+const keysOf = (preview: Preview, closeness: Closeness, enabled: boolean) => {
+  const of = `${JSON.stringify(closeness)} ${previewKey(preview)}`;
+  return queryOptions({
+    queryKey: ['keys', of],
+    queryFn: () => keptKeys(of, () => computed(preview, closeness)),
+    enabled,
+    staleTime: Infinity,
+    // It asks nobody but this device.
+    networkMode: 'always',
+    retry: false,
+  });
+};
+
 /** Has the pictures computed, each worker its share of them. */
-async function computed({ scene, palette, opens, dots: moves }: Preview): Promise<Key[]> {
-  const dots = moves.map((move) => move.dots);
-  const lanes = Math.max(1, Math.min(MOST_LANES, navigator.hardwareConcurrency ?? 1));
+async function computed(preview: Preview, closeness: Closeness): Promise<Key[]> {
+  const { scene, palette, opens, dots } = preview;
+  const lanes =
+    closeness === FINER ? 1 : Math.max(1, Math.min(MOST_LANES, navigator.hardwareConcurrency ?? 1));
   const shares = await Promise.all(
     Array.from({ length: lanes }, (_, from) =>
       aside<Key[]>(
@@ -97,9 +107,9 @@ async function computed({ scene, palette, opens, dots: moves }: Preview): Promis
         {
           scene,
           palette,
-          opens,
-          dots,
-          ...CLOSENESS,
+          ...(closeness === FINER ? { opens } : {}),
+          dots: dots.map((move) => move.dots),
+          ...closeness,
           share: { from, every: lanes },
         } satisfies KeyAsk,
         TIME_OUT_MS,

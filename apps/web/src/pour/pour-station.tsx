@@ -105,8 +105,8 @@ export function PourStation() {
       ) : null}
       <Heading>Ready?</Heading>
       <Body>
-        {steps.length} moves, about {clock(lasts)}. Once begun, it goes on even if this page is
-        closed.
+        {steps.length === 1 ? '1 move' : `${steps.length} moves`}, about {clock(lasts)}. Once begun,
+        it goes on even if this page is closed.
       </Body>
       <View aria-live="polite">
         <Small>{PICTURES[pictures]}</Small>
