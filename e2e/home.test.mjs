@@ -80,13 +80,13 @@ test('a phone pairs by the scanned code, plans and pours with the machine lookin
   // The pour goes on at the table; the screen by the wall goes along.
   await visit(page, `${studio.homeUrl}/plans/${plan.id}/pour`);
   await press(page, 'button', /^Begin/);
-  await see(page, 'button', /^Next/);
+  await see(page, 'button', /^(Next|Piece)/);
   const path = new URL(page.url()).pathname;
   await visit(machine, studio.url + path);
   const step = (of) => of.evaluate(() => /(\d+) of \d+/.exec(document.body.innerText)?.[1]);
   const first = await step(machine);
   assert.equal(await step(page), first);
-  await press(page, 'button', /^Next/);
+  await press(page, 'button', 'Done on all 3');
   await until(
     () => step(machine),
     (now) => now !== first,

@@ -12,9 +12,10 @@ import { localTime } from '@/ui/local-time';
 import { Screen } from '@/ui/screen';
 import { NotHere } from '@/ui/state';
 import { TextField } from '@/ui/text-field';
-import { Body, Heading } from '@/ui/type';
+import { Body, Heading, Small } from '@/ui/type';
 import { useNow } from '@/ui/use-now';
 import { AfterPour } from '@/run/after-pour';
+import { HowDry } from './how-dry';
 import { struckOut } from './struck-out';
 
 /** One pour: what was done and noted, and where the piece stands now. */
@@ -52,6 +53,8 @@ export function EntryScreen() {
             ? ` ${ACT_WORDS[drying.next.act]} from ${dayWords(drying.next.from)}, at the latest ${dayWords(drying.next.to)}.`
             : ''}
         </Body>
+        {drying.next ? <Small>{drying.next.why}.</Small> : null}
+        <HowDry run={run} />
         <TextField
           live
           label="What would you do differently next time?"

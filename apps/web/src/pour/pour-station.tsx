@@ -29,7 +29,7 @@ const PICTURES: Readonly<Record<KeyPictures['state'], string>> = {
 
 /** The ready check, then the pour. Ticks stay on this device until the pour begins. */
 export function PourStation() {
-  const { id, plan, brief } = usePlan();
+  const { id, plan, brief, outcome } = usePlan();
   const router = useRouter();
   const { runs } = useRuns();
   const stages = stagesOf(plan);
@@ -60,7 +60,13 @@ export function PourStation() {
   };
   const begin = () => {
     allowChime();
-    const run = beginRun(newId(), id, plan, runClock.now(), stage);
+    const begun = beginRun(newId(), id, plan, runClock.now(), stage);
+    // How thick its preview has it decides how it dries.
+    const { meanMm, thickestMm } = outcome?.film ?? {};
+    const run =
+      stage === 0 && meanMm !== undefined && thickestMm !== undefined
+        ? { ...begun, film: { meanMm, thickestMm } }
+        : begun;
     putRun(run);
     device.remove(key);
     router.push(`/run/${run.id}`);

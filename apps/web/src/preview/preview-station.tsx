@@ -88,7 +88,10 @@ export function PreviewStation() {
         />
       ) : null}
       {view === 'film' ? <FilmLegend /> : null}
-      {outcome ? <OutcomeVitals outcome={outcome} brief={brief} /> : null}
+      {/* As high as it is before there is one: nothing below moves under a finger as the figures come. */}
+      <View className="min-h-[45px]">
+        {outcome ? <OutcomeVitals outcome={outcome} brief={brief} /> : null}
+      </View>
       <Progress
         pouring={pour}
         idle="One of many ways it may turn out."

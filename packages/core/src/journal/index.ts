@@ -11,7 +11,7 @@ export {
 export { drawn, drawsOf, undrawn } from './drawn';
 export { leftAfter } from './left-after';
 export { pourOver } from './pour-over';
-export { type Drying, type DryingAct, dryingActs, dryingOf } from './rack';
+export { type Drying, type DryingAct, dryingOf } from './rack';
 export {
   advance,
   beginRun,

@@ -61,6 +61,26 @@ export const RunSchema = Type.Object(
     at: Type.Integer({ minimum: 0, maximum: 400 }),
     moves: Type.Array(RunMoveSchema, { maxItems: 400 }),
     note: Type.Optional(Type.String({ maxLength: 4000 })),
+    /** How thick the preview has its film, mm: that decides how it dries. */
+    film: Type.Optional(
+      Type.Object(
+        {
+          meanMm: Type.Number({ minimum: 0, maximum: 100 }),
+          thickestMm: Type.Number({ minimum: 0, maximum: 100 }),
+        },
+        { additionalProperties: false },
+      ),
+    ),
+    /** How dry it was found to be, in the order it was looked at. */
+    checks: Type.Optional(
+      Type.Array(
+        Type.Object(
+          { at: Moment, found: Type.Union([Type.Literal('tacky'), Type.Literal('dry')]) },
+          { additionalProperties: false },
+        ),
+        { maxItems: 60 },
+      ),
+    ),
     /** When what it takes care for had been read. */
     careSeenAt: Type.Optional(Moment),
     /** What it took off the shelf, mL or pieces; put back again where it was undone. */

@@ -1,7 +1,7 @@
 import { coresOf } from '../plan/asked/cores';
 import { brief } from '../plan/brief/brief';
 import type { Plan } from '../plan/document/schema';
-import { type DryingAct, dryingActs } from './rack';
+import { type DryingAct, dryingOfRun } from './rack';
 import type { Run } from './schema';
 import { stagesOf } from './stages';
 
@@ -24,7 +24,7 @@ export interface RunSummary {
 }
 
 /** What hangs on the plan alone: a run keeps one plan from its beginning to its end. */
-type OfPlan = Pick<RunSummary, 'title' | 'miniOf' | 'totalG' | 'cores' | 'dries'>;
+type OfPlan = Pick<RunSummary, 'title' | 'miniOf' | 'totalG' | 'cores'>;
 
 const known = new WeakMap<Plan, Map<number, OfPlan>>();
 
@@ -43,27 +43,31 @@ function ofPlan(plan: Plan, stage: number): OfPlan {
     ...(plan.miniOf === undefined ? {} : { miniOf: plan.miniOf }),
     totalG: computed.budget.totalG,
     cores: coresOf(computed).slice(0, MOST_CORES),
-    dries: dryingActs(plan, stage),
   };
   of.set(stage, summary);
   return summary;
 }
 
+/** What hangs on the run as it is now: a list asks again with each change of another. */
+const dried = new WeakMap<Run, readonly DryingAct[]>();
+
+function driesOf(run: Run): readonly DryingAct[] {
+  const before = dried.get(run) ?? dryingOfRun(run);
+  dried.set(run, before);
+  return before;
+}
+
 /** A run as a list shows it. */
-export const summariseRun = ({
-  id,
-  planId,
-  plan,
-  stage = 0,
-  startedAt,
-  endedAt,
-  note,
-}: Run): RunSummary => ({
-  id,
-  planId,
-  ...ofPlan(plan, stage),
-  ...(stage > 0 ? { stage } : {}),
-  startedAt,
-  ...(endedAt === undefined ? {} : { endedAt }),
-  ...(note === undefined ? {} : { note }),
-});
+export const summariseRun = (run: Run): RunSummary => {
+  const { id, planId, plan, stage = 0, startedAt, endedAt, note } = run;
+  return {
+    id,
+    planId,
+    ...ofPlan(plan, stage),
+    ...(stage > 0 ? { stage } : {}),
+    startedAt,
+    ...(endedAt === undefined ? {} : { endedAt }),
+    ...(note === undefined ? {} : { note }),
+    dries: driesOf(run),
+  };
+};

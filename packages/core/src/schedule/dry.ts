@@ -3,6 +3,8 @@ import { type Factors, factorsWith } from '../factor';
 /** What decides how fast a film dries. */
 export interface DryingFilm {
   readonly wetMm: number;
+  /** Where it is thickest, if that is known: it dries last. */
+  readonly thickestMm?: number;
   readonly tempC: number;
   readonly rh: number;
   /** A tile or coaster: little paint with air all round. */

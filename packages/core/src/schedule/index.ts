@@ -8,4 +8,5 @@ export {
   touchDry,
   vapourDeficitHPa,
 } from './dry';
+export { type LogNormal, logNormalOf, quantile, spanOf } from './log-normal';
 export { addHours, type ScheduleEntry, scheduleOf } from './schedule';

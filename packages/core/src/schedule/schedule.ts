@@ -33,8 +33,14 @@ export function scheduleOf(
     to: addHours(end, Math.min(span.toH, MOST_H)),
     why,
   });
-  const air = `${round1(film.wetMm)} mm of wet film at ${film.tempC} °C and ${film.rh} % damp`;
-  const touch = touchDry(film, factors);
+  const { thickestMm = film.wetMm } = film;
+  const air = `${round1(film.wetMm)} mm of wet film${thickestMm > film.wetMm ? `, ${round1(thickestMm)} at its thickest,` : ''} at ${film.tempC} °C and ${film.rh} % damp`;
+  /** At the earliest as the mean of the film, at the latest as where it is thickest: that decides. */
+  const spanOf = (of: typeof touchDry): Span => ({
+    fromH: of(film, factors).fromH,
+    toH: of({ ...film, wetMm: Math.max(film.wetMm, thickestMm) }, factors).toH,
+  });
+  const touch = spanOf(touchDry);
   const entries: ScheduleEntry[] = [
     { act: 'pour', from: pour, to: end, why: 'the moves of the plan' },
     entry('touch', touch, air),
@@ -49,7 +55,7 @@ export function scheduleOf(
       ),
     );
   }
-  const coat = coatable(film, factors);
+  const coat = spanOf(coatable);
   if (film.oily)
     entries.push(
       entry(
@@ -60,7 +66,7 @@ export function scheduleOf(
     );
   if (film.oily || moves.some((m) => verbOf(m).coats))
     entries.push(entry('coat', coat, 'a day by one school, a week by the other'));
-  entries.push(entry('cured', cured(film, factors), 'dry right through'));
+  entries.push(entry('cured', spanOf(cured), 'dry right through'));
   if (due !== undefined)
     entries.push({ act: 'due', from: withTime(due), to: withTime(due), why: 'the day you gave' });
   return entries;

@@ -15,8 +15,8 @@ import { measureSurface, type SurfaceMeasure } from '../../surface/measure';
 import { keepLedger, layRunSheet, type Move, referencesOf, type RunStep, verbOf } from '../../verb';
 import { amountsIn } from './amounts';
 import { type Cost, costOf } from './cost';
+import { dryingFilmOf } from './drying-film';
 import { type OpenPlan, openPlan } from '../document/open';
-import { roomOf } from '../document/room';
 import type { Plan } from '../document/schema';
 import type { Studio } from '../document/studio';
 import { previewedStays, reckonedStays, type Stays } from './stays';
@@ -144,7 +144,7 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
           : scheduleOf(
               pour,
               sheet.at(-1)?.endS ?? 0,
-              dryingOf(open, stays, measure, factors),
+              dryingFilmOf(open, stays, measure, factors),
               plan.moves,
               plan.dates?.due,
               factors,
@@ -260,13 +260,4 @@ function dotUm({ moves }: Plan, mix: string): number {
     referencesOf(move).some(({ id }) => id === mix) ? (verbOf(move).onDry?.mm(move) ?? []) : [],
   );
   return 1000 * Math.max(DOT_MM, ...high);
-}
-
-function dryingOf(open: OpenPlan, { onFaceMm }: Stays, measure: SurfaceMeasure, factors: Factors) {
-  return {
-    wetMm: Math.max(0.1, onFaceMm),
-    ...roomOf(open.plan),
-    small: measure.areaCm2 / measure.pieces <= factors['small-piece'],
-    oily: open.oily,
-  };
 }

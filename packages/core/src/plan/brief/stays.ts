@@ -11,6 +11,8 @@ export interface Stays {
   readonly staysG: number;
   /** Mean wet film of the face. */
   readonly onFaceMm: number;
+  /** Where it lies thickest; known from the preview alone. */
+  readonly thickestMm?: number;
   /** Off all pieces together. */
   readonly runOffG: number;
 }
@@ -29,6 +31,7 @@ export function previewedStays(measure: SurfaceMeasure, amounts: Amounts, outcom
     from: 'preview',
     staysG: outcome.laidMl * gPerMl - lostG,
     onFaceMm: outcome.film.meanMm,
+    thickestMm: outcome.film.thickestMm,
     runOffG: lostG * measure.pieces,
   };
 }
