@@ -92,6 +92,7 @@ const SERVER_LAYERS = [
   'pictures',
   'pours',
   'copies',
+  'calendar',
   'seed',
   'app.ts',
   'main.ts',

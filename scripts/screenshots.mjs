@@ -2,7 +2,7 @@
 // npm run screenshots [-- FOLDER] writes them elsewhere.
 import { mkdir } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
-import { launch, openPage, PHONE, press, see, visit, WIDE } from '../e2e/support/browser.mjs';
+import { launch, openPage, PHONE, press, says, see, visit, WIDE } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 
 const folder = resolve(process.argv[2] ?? join(import.meta.dirname, '../docs/screenshots'));
@@ -75,8 +75,16 @@ const VIEWS = [
     at: `${QUINCE}/pour`,
     then: async (page) => {
       await press(page, 'button', /^Begin/);
-      await press(page, 'button', /^Next/);
+      await press(page, 'button', 'I have read it');
+      // All three cups are out: there is something to see.
+      for (const at of [2, 3, 4, 5]) {
+        await press(page, 'button', 'Skip');
+        await says(page, `${at} of 15`);
+      }
       await see(page, 'timer', /left of/);
+      await page.waitForFunction(() => document.querySelector('[aria-label^="Now; press"] img'), {
+        timeout: 60000,
+      });
     },
   },
   // Last, since by now a pour is under way.

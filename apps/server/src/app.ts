@@ -1,5 +1,6 @@
 import Fastify from 'fastify';
 import { binRoutes } from './bin/routes';
+import { calendarRoutes } from './calendar/routes';
 import { copyRoutes } from './copies/routes';
 import type { Database } from './db/open';
 import { serveApplication } from './http/assets';
@@ -75,6 +76,7 @@ export async function buildApp({
   pictureRoutes(app, db, now);
   reactionRoutes(app, db);
   settingsRoutes(app, db);
+  calendarRoutes(app, db, now);
   binRoutes(app, db, now);
   copyRoutes(app, db, now);
   if (pours) pourRoutes(app, pours);

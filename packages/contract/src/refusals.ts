@@ -26,6 +26,7 @@ export const REFUSALS = {
   'no-picture': 404,
   'no-reaction': 404,
   'no-copy': 404,
+  'no-calendar': 404,
   'not-in-bin': 404,
   'not-on-shelf': 404,
   'no-device': 404,

@@ -169,6 +169,8 @@ export const Settings = Type.Object(
     techniques: Type.Optional(Type.Array(OwnTechniqueSchema, { maxItems: 40 })),
     /** What the artist does before a pour, by what the surface is made of; those without keep the usual. */
     preparation: Type.Optional(Preparation),
+    /** What the address of the calendar to subscribe to ends in; without it there is none. */
+    calendarFeed: Type.Optional(Type.String({ pattern: '^[a-z0-9]{32,64}$' })),
     /** The artist's own words for the steps; those without keep ours. */
     consistencyNames: Type.Object(
       Object.fromEntries(

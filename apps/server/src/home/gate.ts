@@ -17,6 +17,8 @@ const OPEN = [
   /^\/pair(\.js|\.css)?$/,
   /^\/manifest\.webmanifest$/,
   /^\/icons\/[a-z0-9-]+\.png$/,
+  // Its address is its key.
+  /^\/calendar\/[a-z0-9]{32,64}\.ics$/,
   /^\/favicon\.(ico|png)$/,
 ];
 

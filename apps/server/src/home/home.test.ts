@@ -19,6 +19,8 @@ test('who is not paired gets the line that says it is there, and the pairing pag
     '/x.js',
   ])
     expect([path, await ask(path)]).toEqual([path, 401]);
+  // A calendar carries no cookie: its address is its key, and there is none yet.
+  expect(await ask(`/calendar/${'a'.repeat(32)}.ics`)).toBe(404);
   const page = await over('/bench', { headers: { accept: 'text/html' } });
   expect([page.status, page.headers.location]).toEqual([303, '/pair']);
   for (const [method, path, body] of [

@@ -1,19 +1,9 @@
-import { DEFAULT_SETTINGS, type Settings } from '@potter/contract';
+import { DEFAULT_SETTINGS } from '@potter/contract';
 import { withChange } from '../db/change';
-import { readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { settings } from '../db/schema';
 import { by, type Routes } from '../http/contract';
-
-/** One studio, one row. */
-const ID = 'studio';
-
-async function readSettings({ read }: Database): Promise<Settings | undefined> {
-  const rows = await read
-    .select({ id: settings.id, text: textIn(settings.settings) })
-    .from(settings);
-  return readDocuments<Settings>('Settings', rows).sound[0];
-}
+import { ID, readSettings } from './store';
 
 export function settingsRoutes(app: Routes, db: Database): void {
   app.get(

@@ -6,7 +6,7 @@ import { Text, View } from 'react-native';
 import { usePlans } from '@/data/plans';
 import { useRuns } from '@/data/runs';
 import { useShelf } from '@/data/shelf';
-import { ACT_WORDS } from '@/finish/act-words';
+import { ACT_WORDS } from '@potter/core/schedule';
 import { RackBar } from '@/finish/rack-bar';
 import { PlanRow } from '@/plans/plan-row';
 import { runClock } from '@/run/run-clock';

@@ -10,7 +10,7 @@ import { NumberField } from '@/ui/quantity-field';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 import { Mass, toC, toF, useUnits } from '@/ui/units';
 import { dayWords } from '@/ui/day-words';
-import { ACT_WORDS } from './act-words';
+import { ACT_WORDS } from '@potter/core/schedule';
 import { RackBar } from './rack-bar';
 import { Stages } from './stages';
 

@@ -3,7 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useCreatePlan } from '@/data/plans';
 import { deleteRun, putRun, useRun } from '@/data/runs';
-import { ACT_WORDS } from '@/finish/act-words';
+import { ACT_WORDS } from '@potter/core/schedule';
 import { Moves } from '@/run/moves-done';
 import { sheetOf } from '@/run/use-timers';
 import { Button } from '@/ui/button';
@@ -53,7 +53,7 @@ export function EntryScreen() {
             ? ` ${ACT_WORDS[drying.next.act]} from ${dayWords(drying.next.from)}, at the latest ${dayWords(drying.next.to)}.`
             : ''}
         </Body>
-        {drying.next ? <Small>{drying.next.why}.</Small> : null}
+        {drying.next ? <Small>Reckoned: {drying.next.why}.</Small> : null}
         <HowDry run={run} />
         <TextField
           live

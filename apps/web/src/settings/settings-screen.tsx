@@ -14,6 +14,7 @@ import { TextField } from '@/ui/text-field';
 import { Body, Heading } from '@/ui/type';
 import { StudioBin } from './bin';
 import { StudioCopies } from './copies';
+import { StudioCalendar } from './calendar';
 import { OnThePhone } from './on-the-phone';
 import { PicturesHeld } from './pictures-held';
 
@@ -147,6 +148,7 @@ export function SettingsScreen() {
           max={50}
           onChange={(scoopMl) => set({ scoopMl })}
         />
+        <StudioCalendar />
         <OnThePhone />
         <StudioBin />
         <PicturesHeld />

@@ -46,3 +46,4 @@ export {
   templateSvg,
   type TemplateWishes,
 } from './template';
+export { type CalendarDate, planDates, runDates } from './calendar';

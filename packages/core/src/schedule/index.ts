@@ -9,4 +9,5 @@ export {
   vapourDeficitHPa,
 } from './dry';
 export { type LogNormal, logNormalOf, quantile, spanOf } from './log-normal';
+export { ACT_WORDS } from './act-words';
 export { addHours, type ScheduleEntry, scheduleOf } from './schedule';

@@ -1,4 +1,4 @@
-import type { ScheduleEntry } from '@potter/core/schedule';
+import type { ScheduleEntry } from './schedule';
 
 /** What a piece may have done to it, as one says it. */
 export const ACT_WORDS: Readonly<Record<ScheduleEntry['act'], string>> = {

@@ -1,0 +1,81 @@
+import { type RunSummary, stageDates, stagesOf } from '../journal';
+import { brief } from '../plan/brief/brief';
+import type { Plan } from '../plan/document/schema';
+import { ACT_WORDS, addHours } from '../schedule';
+
+/** A date of a piece, for a calendar. Times are local, without a zone: a pour happens where the artist is. */
+export interface CalendarDate {
+  /** The same for the same thing, whatever is edited. */
+  readonly uid: string;
+  readonly title: string;
+  readonly says: string;
+  /** "2026-11-28T10:00"; a day alone where it is all day. */
+  readonly from: string;
+  readonly to?: string;
+}
+
+/** What a piece may have done to it takes about so long to see to, h (estimate). */
+const LOOK_H = 0.5;
+/** A stage is given so long in a calendar, h (estimate). */
+const STAGE_H = 1;
+
+/** The dates of a plan that has yet to be poured: its pour, its later stages, the day it is promised for. */
+export function planDates(id: string, plan: Plan): CalendarDate[] {
+  const computed = brief(plan);
+  const pour = computed.schedule.find(({ act }) => act === 'pour');
+  const stages = stagesOf(plan);
+  const due = plan.dates?.due;
+  return [
+    ...(pour && plan.dates?.pour
+      ? [
+          {
+            uid: `${id}.pour`,
+            title: `Pour ${plan.title}`,
+            says: `${Math.round(computed.budget.totalG)} g of paint, ${stages[0]?.moves.length ?? 0} moves.`,
+            from: pour.from,
+            to: pour.to,
+          },
+        ]
+      : []),
+    ...stageDates(plan, computed)
+      .slice(1)
+      .map(({ from, to }, i) => ({
+        uid: `${id}.stage-${i + 2}`,
+        title: `${stages[i + 1]!.title}: ${plan.title}`,
+        says: `At the earliest; at the latest ${spoken(to)}.`,
+        from,
+        to: addHours(from, STAGE_H),
+      })),
+    ...(due === undefined
+      ? []
+      : [
+          {
+            uid: `${id}.due`,
+            title: `${plan.title} is promised`,
+            says: 'The day you gave.',
+            from: due.slice(0, 'yyyy-mm-dd'.length),
+          },
+        ]),
+  ];
+}
+
+/**
+ * What a poured piece may have done to it, and when.
+ * @param ended local time its last move ended
+ */
+export const runDates = (
+  { id, title, dries }: Pick<RunSummary, 'id' | 'title' | 'dries'>,
+  ended: string,
+): CalendarDate[] =>
+  dries.map(({ act, fromMin, toMin, why }) => {
+    const from = addHours(ended, fromMin / 60);
+    return {
+      uid: `${id}.${act}`,
+      title: `${ACT_WORDS[act]}: ${title}`,
+      says: `At the earliest, ${why}; at the latest ${spoken(addHours(ended, toMin / 60))}.`,
+      from,
+      to: addHours(from, LOOK_H),
+    };
+  });
+
+const spoken = (local: string): string => local.replace('T', ', ');
