@@ -26,6 +26,8 @@ const secondsLeft = (page) =>
 
 async function begin(page) {
   await visit(page, `${studio.url}/plans/${quince.id}/pour`);
+  // What computes its pictures is done, and hands the processors back.
+  await says(page, 'is kept on this device', 60_000);
   await press(page, 'button', /^(Begin|Go on)/);
   await see(page, 'button', /^(Next|Finish)/);
 }

@@ -12,7 +12,7 @@ interface Schema extends DBSchema {
 /** Sets of pictures this device keeps: those of an evening and then some, each pour's soon and finer. */
 const MOST_SETS = 24;
 
-const open = (): Promise<IDBPDatabase<Schema>> =>
+const open = async (): Promise<IDBPDatabase<Schema>> =>
   openDB<Schema>('potter-keys', 1, {
     upgrade: (db) => {
       db.createObjectStore('keys', { keyPath: 'of' }).createIndex('keptAt', 'keptAt');

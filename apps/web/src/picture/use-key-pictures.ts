@@ -1,4 +1,3 @@
-import type { KeyAsk } from '@potter/core/flow';
 import {
   type AddedAt,
   brief,
@@ -13,13 +12,13 @@ import { queryOptions, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { aside } from '@/data/aside';
 import { keptKeys } from '@/data/kept-keys';
-import type { Key } from '@/workers/key-messages';
+import type { Key, KeysAsk } from '@/workers/key-messages';
 
 /** How closely the piece is looked at: soon, to be recognised at arm's length; then finer and with its cells, as many pixels as a drawing has on a phone. */
 const SOON = { cells: 48, pixels: 144, look: 'wet' } as const;
 const FINER = { cells: 64, pixels: 240, look: 'wet' } as const;
 type Closeness = typeof SOON | typeof FINER;
-/** Workers at a time where somebody waits; what only gets finer leaves the page a processor for itself. */
+/** Workers at a time where somebody waits; what only gets finer is left to one, which takes its time. */
 const MOST_LANES = 2;
 /** An old phone takes its time over a long list of moves, ms. */
 const TIME_OUT_MS = 120_000;
@@ -107,11 +106,11 @@ async function computed(preview: Preview, closeness: Closeness): Promise<Key[]> 
         {
           scene,
           palette,
-          ...(closeness === FINER ? { opens } : {}),
+          ...(closeness === FINER ? { opens, gently: true } : {}),
           dots: dots.map((move) => move.dots),
           ...closeness,
           share: { from, every: lanes },
-        } satisfies KeyAsk,
+        } satisfies KeysAsk,
         TIME_OUT_MS,
       ),
     ),

@@ -75,7 +75,7 @@ export function Running({ run }: { readonly run: Run }) {
     if (!due) return;
     if (chimes) chime();
     keepRun(goOn(run, sheet, runClock.now()));
-    // Once for each piece of each move: what it gives way to is another.
+    // Once for each move: what it gives way to is another.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [due, placeOf(run)]);
   useEffect(() => {

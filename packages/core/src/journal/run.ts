@@ -107,8 +107,8 @@ export const silence = (run: Run, at: number): Run =>
   withMove(run, at, (m) => ({ ...m, silenced: true }));
 
 /**
- * When the move on screen gives way to the next piece or move by itself: where both hands are full, and stay so. Undefined where a hand is free
- * to press.
+ * When the move on screen gives way to the next by itself: where both hands are full, and stay so. Undefined where a hand is free to press: so it is
+ * on a set, where one piece is put down and another taken up.
  */
 export function givesWayAt(run: Run, sheet: readonly RunStep[]): number | undefined {
   const full = (at: number) => {
@@ -118,8 +118,7 @@ export function givesWayAt(run: Run, sheet: readonly RunStep[]): number | undefi
   const step = sheet[run.at];
   const move = run.moves[run.at];
   if (!step || !move || run.endedAt !== undefined) return undefined;
-  const next = pieceOf(move) < step.times ? run.at : run.at + 1;
-  return full(run.at) && full(next) ? dueAt(move, step) : undefined;
+  return step.times === 1 && full(run.at) && full(run.at + 1) ? dueAt(move, step) : undefined;
 }
 
 /** A wait that is running, or has run out and not been seen to. */

@@ -2,6 +2,7 @@ import { previewOf } from '../preview/preview';
 import { brief } from '../brief/brief';
 import { OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
 import type { Plan } from '../document/schema';
+import { addDots } from '../edit/stages';
 import { notPictured } from './not-pictured';
 
 const quiet = (): Plan => {
@@ -82,4 +83,21 @@ test('a warm room thins what is reckoned and not what was tested', () => {
 test('what glows is told', () => {
   const p = plan([OAT, { ...SLATE, finish: 'neon' }, QUINCE]);
   expect(notPictured(p)).toEqual([expect.stringMatching(/neon/)]);
+});
+
+test('a second pour on the dry first is told; a coat and dots on it are not: they are seen', () => {
+  const p = quiet();
+  const again = p.moves.find((m) => m.verb === 'flip')!;
+  expect(notPictured({ ...p, moves: [...p.moves, { ...again, id: 'again' }] })).toEqual([
+    'what is poured once the first has dried',
+  ]);
+  const dotted = addDots(p, {
+    pattern: 'mandala',
+    mixes: [p.mixes[0]!.id],
+    dotMm: 6,
+    round: 8,
+    rows: 2,
+    coated: true,
+  });
+  expect(notPictured(dotted)).toEqual([]);
 });

@@ -1,3 +1,4 @@
+import type { PotUse } from '../../budget/schema';
 import type { Cup } from '../../cup/schema';
 import { shapeOf } from '../../surface/measure';
 import { carriedMove, carryTo, cupsOf, type Left, type Move, verbOf } from '../../verb';
@@ -21,81 +22,39 @@ export const mayCarryOn = (left: readonly Left[]): boolean =>
  */
 export function carryOn(plan: Plan, left: readonly Left[], run: string): Plan {
   const { colours, kept } = sorted(left, plan.cups[0]!.id);
-  const before = brief(plan);
-  const covers = left.reduce((sum, { ml }) => sum + ml, 0);
-  const takes = before.budget.totalMl / before.surface.pieces;
-  const by = Math.min(1, Math.sqrt(covers / takes));
+  const { budget, surface } = brief(plan);
+  const coversMl = left.reduce((sum, { ml }) => sum + ml, 0);
+  const by = Math.min(1, Math.sqrt((coversMl * surface.pieces) / budget.totalMl));
   const shape = shapeOf(plan.surface.shape).scaled(plan.surface.shape, by);
   const bounds = (s: typeof shape) => shapeOf(s).bounds(s);
   const carry = carryTo(bounds(plan.surface.shape), bounds(shape));
-
-  const cups = plan.cups.flatMap((cup): Cup[] => {
-    const layers = colours.filter((held) => held.cup === cup.id);
-    if (layers.length === 0) return [];
-    const { reverseOf: _, for: __, ...own } = cup;
-    const placed = (i: number) => cup.layers?.[i]?.placement ?? 'wall';
-    return [
-      {
-        ...own,
-        layers: layers.map(({ mix, ml }, i) => ({
-          mix,
-          parts: Number(ml.toPrecision(4)),
-          placement: placed(i),
-        })),
-      },
-    ];
-  });
-  const standing = new Set(cups.map(({ id }) => id));
-  const pots = new Set(kept.map(({ use, mix }) => `${use} ${mix}`));
+  const cups = plan.cups.flatMap((cup) => stillHolding(cup, colours));
   const moves = plan.moves
-    .filter((move) => {
-      const { draws } = verbOf(move);
-      const mix = 'mix' in move ? move.mix : undefined;
-      return (
-        (move.piece ?? 1) === 1 &&
-        cupsOf(move).every((cup) => standing.has(cup)) &&
-        (draws === undefined || pots.has(`${draws} ${mix}`))
-      );
-    })
+    .filter((move) => stillDone(move, cups, kept))
     .map(({ piece: _, ...move }) => carriedMove(move as Move, carry));
-  const whole = new Map<string, number>();
-  for (const { mix, g } of colours) whole.set(mix, (whole.get(mix) ?? 0) + g);
-  const coloursG = [...whole.values()].reduce((sum, g) => sum + g, 0);
-  const surface = {
-    ...plan.surface,
-    shape,
-    pieces: 1,
-    edgeDepthMm: carry.length(plan.surface.edgeDepthMm),
-  };
-  const { weighsG: _weighs, ...bare } = surface;
   const {
     dates: _dates,
     made: _made,
     pictures: _pictures,
     miniOf: _mini,
-    readings: _,
+    readings: _readings,
     ...rest
   } = plan;
+  const { weighsG: _weighs, ...bare } = plan.surface;
   const next: Plan = {
     ...rest,
     title: `${plan.title}, what was left`.slice(0, 120),
-    leftOf: { run, of: summed(left) },
-    surface: bare,
-    budget: {
-      school: 'own',
-      // What covers the face of one as large by this figure is just what there is.
-      gPerCm2: Number(
-        (coloursG / ((before.surface.areaCm2 / before.surface.pieces) * by * by)).toFixed(4),
-      ),
-      insurance: 0,
-      stepG: Math.min(plan.budget.stepG, FINE_G),
-      shares: [...whole].map(([mix, g]) => ({ mix, share: Number((g / coloursG).toFixed(4)) })),
-      pots: kept.map(({ use, mix, ml }) => ({
-        use: use as 'base',
-        mix,
-        ml: Number(ml.toPrecision(4)),
-      })),
+    leftOf: {
+      run,
+      of: summed(left).map(({ mix, g }) => ({ mix, g: Number(g.toFixed(1)) })),
     },
+    surface: { ...bare, shape, pieces: 1, edgeDepthMm: carry.length(bare.edgeDepthMm) },
+    budget: justThat(
+      colours,
+      kept,
+      (surface.areaCm2 / surface.pieces) * by * by,
+      Math.min(plan.budget.stepG, FINE_G),
+    ),
     cups,
     moves: moves.map((m, i) => withEarlier(m, moves.slice(0, i))),
   };
@@ -103,6 +62,57 @@ export function carryOn(plan: Plan, left: readonly Left[], run: string): Plan {
   return {
     ...next,
     cups: cups.map((cup, i) => ({ ...cup, vessel: nearest(cup, by, filled[i]?.filledMl ?? 0) })),
+  };
+}
+
+/** A cup with the layers that are in it still; none where it is empty. */
+function stillHolding(cup: Cup, colours: readonly Left[]): Cup[] {
+  const layers = colours.filter((held) => held.cup === cup.id);
+  if (layers.length === 0) return [];
+  const { reverseOf: _, for: __, ...own } = cup;
+  return [
+    {
+      ...own,
+      layers: layers.map(({ mix, ml }, i) => ({
+        mix,
+        parts: Number(ml.toPrecision(4)),
+        placement: cup.layers?.[i]?.placement ?? 'wall',
+      })),
+    },
+  ];
+}
+
+/** Whether a move of the first piece finds the cups and the pot it takes from. */
+function stillDone(move: Move, cups: readonly Cup[], pots: readonly Left[]): boolean {
+  const { draws } = verbOf(move);
+  const mix = 'mix' in move ? move.mix : undefined;
+  return (
+    (move.piece ?? 1) === 1 &&
+    cupsOf(move).every((id) => cups.some((cup) => cup.id === id)) &&
+    (draws === undefined || pots.some((pot) => pot.use === draws && pot.mix === mix))
+  );
+}
+
+/** A budget that comes to just what there is: what covers the face by its figure are the colours. */
+function justThat(
+  colours: readonly Left[],
+  pots: readonly Left[],
+  areaCm2: number,
+  stepG: number,
+): Plan['budget'] {
+  const shares = summed(colours);
+  const coloursG = shares.reduce((sum, { g }) => sum + g, 0);
+  return {
+    school: 'own',
+    gPerCm2: Number((coloursG / areaCm2).toFixed(4)),
+    insurance: 0,
+    stepG,
+    shares: shares.map(({ mix, g }) => ({ mix, share: Number((g / coloursG).toFixed(4)) })),
+    pots: pots.map(({ use, mix, ml }) => ({
+      use: use as PotUse,
+      mix,
+      ml: Number(ml.toPrecision(4)),
+    })),
   };
 }
 
@@ -122,5 +132,5 @@ function sorted(left: readonly Left[], cup: string): Record<'colours' | 'kept', 
 function summed(left: readonly Left[]): { mix: string; g: number }[] {
   const sums = new Map<string, number>();
   for (const { mix, g } of left) sums.set(mix, (sums.get(mix) ?? 0) + g);
-  return [...sums].map(([mix, g]) => ({ mix, g: Number(g.toFixed(1)) }));
+  return [...sums].map(([mix, g]) => ({ mix, g }));
 }
