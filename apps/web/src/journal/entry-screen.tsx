@@ -2,8 +2,9 @@ import { dryingOf, pourOver, summariseRun } from '@potter/core/journal';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useCreatePlan } from '@/data/plans';
-import { deleteRun, putRun, useRun } from '@/data/runs';
+import { deleteRun, useRun } from '@/data/runs';
 import { ACT_WORDS } from '@potter/core/schedule';
+import { NextTime } from '@/run/next-time';
 import { Moves } from '@/run/moves-done';
 import { sheetOf } from '@/run/use-timers';
 import { Button } from '@/ui/button';
@@ -11,7 +12,6 @@ import { dayWords } from '@/ui/day-words';
 import { localTime } from '@/ui/local-time';
 import { Screen } from '@/ui/screen';
 import { NotHere } from '@/ui/state';
-import { TextField } from '@/ui/text-field';
 import { Body, Heading, Small } from '@/ui/type';
 import { useNow } from '@/ui/use-now';
 import { AfterPour } from '@/run/after-pour';
@@ -55,14 +55,7 @@ export function EntryScreen() {
         </Body>
         {drying.next ? <Small>Reckoned: {drying.next.why}.</Small> : null}
         <HowDry run={run} />
-        <TextField
-          live
-          label="What would you do differently next time?"
-          lines={4}
-          shown={run.note ?? ''}
-          read={(text) => ({ ok: true, value: text.slice(0, 4000) })}
-          onChange={(note) => putRun({ ...run, note })}
-        />
+        <NextTime run={run} />
         <AfterPour run={run} />
         <Heading>What was done</Heading>
         <Moves run={run} sheet={sheetOf(run)} />

@@ -10,9 +10,8 @@ import { StationScreen } from '@/plan/station-screen';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { useMat } from '@/ui/mat';
-import { QuantityField } from '@/ui/quantity-field';
+import { PlaceFields } from '@/ui/place-fields';
 import { Body, Heading, Small } from '@/ui/type';
-import { useUnits } from '@/ui/units';
 import { Cells } from '@/picture/cells';
 import { FilmFigures, OutcomeVitals, Shows } from '@/picture/figures';
 import { FilmLegend } from '@/picture/film-legend';
@@ -38,7 +37,6 @@ export function PreviewStation() {
   const { id, plan, brief, edit, outcome, seed, trySeed, view, setView } = usePlan();
   const mat = useMat();
   const router = useRouter();
-  const { length } = useUnits();
   const [spot, setSpot] = useState<Spot>();
   const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
   const pour = usePouring(id);
@@ -126,28 +124,7 @@ export function PreviewStation() {
       <View className="gap-2">
         <Heading>A core of a spot</Heading>
         <Small>Tap the picture, or say where.</Small>
-        <View className="flex-row gap-3">
-          <QuantityField
-            label="From the left"
-            dimension="length"
-            unit={length}
-            value={x}
-            min={0}
-            max={widthMm}
-            className="flex-1"
-            onChange={(mm) => drill(mm, y)}
-          />
-          <QuantityField
-            label="From the top"
-            dimension="length"
-            unit={length}
-            value={y}
-            min={0}
-            max={heightMm}
-            className="flex-1"
-            onChange={(mm) => drill(x, mm)}
-          />
-        </View>
+        <PlaceFields at={[x, y]} widthMm={widthMm} heightMm={heightMm} onPlace={drill} />
         <View aria-live="polite">
           {drilled ? <SpotCore layers={drilled.layers} plan={plan} brief={brief} /> : null}
         </View>

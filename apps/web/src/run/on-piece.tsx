@@ -4,8 +4,7 @@ import Svg, { Circle } from 'react-native-svg';
 import { Face } from '@/drawing/face';
 import { type BoardView, fitted, toMm, toPx } from '@/drawing/view';
 import type { Shown } from '@/picture/use-key-pictures';
-import { QuantityField } from '@/ui/quantity-field';
-import { useUnits } from '@/ui/units';
+import { PlaceFields } from '@/ui/place-fields';
 
 /** Where the picture of a piece lies on its drawing. */
 export function OnFace({
@@ -51,7 +50,6 @@ export function PlaceOnPiece({
   readonly at: readonly [number, number] | undefined;
   readonly onPlace: (atMm: [number, number]) => void;
 }) {
-  const { length } = useUnits();
   const view = fitted(ROOM, face, BESIDE_PX);
   const px = at && toPx(view, at);
   const held = ([x, y]: readonly [number, number]): [number, number] => [
@@ -86,28 +84,7 @@ export function PlaceOnPiece({
           ) : null}
         </View>
       </Pressable>
-      <View className="flex-row gap-3">
-        <QuantityField
-          label="From the left"
-          dimension="length"
-          unit={length}
-          value={x}
-          min={0}
-          max={face.widthMm}
-          className="flex-1"
-          onChange={(mm) => onPlace(held([mm, y]))}
-        />
-        <QuantityField
-          label="From the top"
-          dimension="length"
-          unit={length}
-          value={y}
-          min={0}
-          max={face.heightMm}
-          className="flex-1"
-          onChange={(mm) => onPlace(held([x, mm]))}
-        />
-      </View>
+      <PlaceFields {...face} at={[x, y]} onPlace={(...mm) => onPlace(held(mm))} />
     </View>
   );
 }

@@ -3,9 +3,9 @@ import { useRouter } from 'expo-router';
 import { ScrollView, View } from 'react-native';
 import { putRun } from '@/data/runs';
 import { Button } from '@/ui/button';
-import { TextField } from '@/ui/text-field';
 import { Body, Title } from '@/ui/type';
 import { AfterPour } from './after-pour';
+import { NextTime } from './next-time';
 import { Moves } from './moves-done';
 import { sheetOf } from './use-timers';
 
@@ -20,14 +20,7 @@ export function RunOver({ run }: { readonly run: Run }) {
         <Body>
           {run.plan.title}, in {minutes} min. Leave it level and covered; it is on the rack now.
         </Body>
-        <TextField
-          live
-          label="What would you do differently next time?"
-          lines={4}
-          shown={run.note ?? ''}
-          read={(text) => ({ ok: true, value: text.slice(0, 4000) })}
-          onChange={(note) => putRun({ ...run, note })}
-        />
+        <NextTime run={run} />
         <AfterPour run={run} />
         <Moves run={run} sheet={sheetOf(run)} />
         <View className="flex-row flex-wrap gap-2">
