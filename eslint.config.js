@@ -17,6 +17,7 @@ const LAYERS = [
   'level',
   'field',
   'material',
+  'coat',
   'paint',
   'optics',
   'reading',
@@ -32,6 +33,7 @@ const LAYERS = [
   'plan',
   'stock',
   'journal',
+  'rack',
   'format',
 ];
 
@@ -71,6 +73,8 @@ const WEB_LAYERS = [
   'finish',
   'journal',
   'plans',
+  'rack',
+  'coat',
   'bench',
   'settings',
 ];
@@ -92,6 +96,7 @@ const SERVER_LAYERS = [
   'pictures',
   'pours',
   'copies',
+  'rack',
   'calendar',
   'seed',
   'app.ts',

@@ -17,6 +17,7 @@ import { pictureRoutes } from './pictures/routes';
 import type { PourHost } from './pours/host';
 import { pourRoutes } from './pours/routes';
 import { planRoutes } from './plans/routes';
+import { rackRoutes } from './rack/routes';
 import { reactionRoutes } from './reactions/routes';
 import { runRoutes } from './runs/routes';
 import { settingsRoutes } from './settings/routes';
@@ -76,6 +77,7 @@ export async function buildApp({
   pictureRoutes(app, db, now);
   reactionRoutes(app, db);
   settingsRoutes(app, db);
+  rackRoutes(app, db, now);
   calendarRoutes(app, db, now);
   binRoutes(app, db, now);
   copyRoutes(app, db, now);

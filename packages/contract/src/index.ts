@@ -25,6 +25,7 @@ export type {
   PlanSummary,
   ReactionList,
   Refusal,
+  Rack,
   RunList,
   RunRow,
   RunsAsk,

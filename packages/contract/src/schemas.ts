@@ -11,11 +11,13 @@ import {
 import { LandingSchema, PlanSchema, StudioSchema } from '@potter/core/document';
 import { ReactionSchema } from '@potter/core/paint/document';
 import { RunSchema } from '@potter/core/journal/document';
+import { HouseSchema } from '@potter/core/rack/document';
 import { ShelfItemSchema } from '@potter/core/stock/document';
 import type { DryingAct } from '@potter/core/journal';
 import type { Plan } from '@potter/core/plan';
 import { SHELF_KINDS, type ShelfItem as ShelfItemType, type ShelfKind } from '@potter/core/stock';
 import { type Support, SUPPORTS } from '@potter/core/surface';
+import { WAITING_IDS, type WaitingId } from '@potter/core/schedule';
 import { OwnTechniqueSchema } from '@potter/core/technique/document';
 import { TASK_IDS, type TaskId } from '@potter/core/verb';
 import { type Former as FormerType, MOST_SEEN } from './change.js';
@@ -37,6 +39,33 @@ export const PlanRecord = Type.Object({
 
 /** A cup's strata, bottom first: each by its colour and its height in mm. */
 const Core = Type.Array(Type.Object({ hex: Type.String(), mm: Type.Number() }));
+
+const Act = Type.Object({
+  act: Type.Unsafe<DryingAct['act']>(Type.String()),
+  stage: Type.Optional(Type.Integer()),
+  title: Type.Optional(Type.String()),
+  fromMin: Type.Number(),
+  toMin: Type.Number(),
+  why: Type.String(),
+});
+
+/** How large one piece lies, mm, and how many there are. */
+const lies = { widthMm: Type.Number(), heightMm: Type.Number(), pieces: Type.Integer() };
+
+/** Top coats that are wanted yet. */
+const coats = Type.Optional(
+  Type.Array(Type.Object({ product: oneOf('varnish', 'resin'), ml: Type.Number() })),
+);
+
+/** What dates a plan without its document; see `PlanOnRack`. */
+const OnRack = Type.Object({
+  acts: Type.Array(Act),
+  quick: Type.Optional(Type.Array(Act)),
+  runMin: Type.Number(),
+  ...lies,
+  coats,
+  for: Type.Optional(Type.String()),
+});
 
 /** What a list shows of a plan: enough to draw its core samples without its document. */
 const shown = {
@@ -169,6 +198,10 @@ export const Settings = Type.Object(
     techniques: Type.Optional(Type.Array(OwnTechniqueSchema, { maxItems: 40 })),
     /** What the artist does before a pour, by what the surface is made of; those without keep the usual. */
     preparation: Type.Optional(Preparation),
+    /** Where pieces lie, and when somebody is at the table. */
+    house: Type.Optional(HouseSchema),
+    /** How long the artist lets a piece dry before a coat: a new plan begins with it. */
+    waiting: Type.Optional(Type.Unsafe<WaitingId>(oneOf(...WAITING_IDS))),
     /** What the address of the calendar to subscribe to ends in; without it there is none. */
     calendarFeed: Type.Optional(Type.String({ pattern: '^[a-z0-9]{32,64}$' })),
     /** The artist's own words for the steps; those without keep ours. */
@@ -196,20 +229,36 @@ export const RunRow = Type.Object({
   stage: Type.Optional(Type.Integer()),
   totalG: Type.Number(),
   cores: Type.Array(Core),
-  dries: Type.Array(
-    Type.Object({
-      act: Type.Unsafe<DryingAct['act']>(Type.String()),
-      fromMin: Type.Number(),
-      toMin: Type.Number(),
-      why: Type.String(),
-    }),
-  ),
+  dries: Type.Array(Act),
+  widthMm: Type.Optional(lies.widthMm),
+  heightMm: Type.Optional(lies.heightMm),
+  pieces: Type.Optional(lies.pieces),
+  due: Type.Optional(Type.String()),
+  for: Type.Optional(Type.String()),
+  coats,
+  looked: Type.Optional(Type.Boolean()),
+  done: Type.Optional(Type.Array(oneOf('clean', 'hung', 'posted'))),
   run: Type.Optional(RunSchema),
 });
 
 /** Pours, the last first; those under way stand on the first page whenever they began. */
 export const RunsAsk = Type.Object(page, { additionalProperties: false });
 export const RunList = Type.Object({ runs: Type.Array(RunRow), ...paged });
+
+/** Everything that has a date, or wants one: plans not poured yet, and pieces poured within the last months. */
+export const Rack = Type.Object({
+  plans: Type.Array(
+    Type.Object({
+      id: ServerId,
+      title: Type.String(),
+      pour: Type.Optional(Type.String()),
+      due: Type.Optional(Type.String()),
+      rack: Type.Optional(OnRack),
+    }),
+  ),
+  runs: Type.Array(RunRow),
+  apart,
+});
 
 /** A pour that is to be computed. */
 export const PourAsk = Type.Object(
@@ -417,6 +466,7 @@ export const SCHEMAS = {
   RunRow,
   RunsAsk,
   RunList,
+  Rack,
   PourAsk,
   PourAnswer,
   Pictures,
@@ -460,6 +510,7 @@ export type Pictures = Static<typeof Pictures>;
 export type ReactionList = Static<typeof ReactionList>;
 export type RunRow = Static<typeof RunRow>;
 export type RunList = Static<typeof RunList>;
+export type Rack = Static<typeof Rack>;
 export type Bin = Static<typeof Bin>;
 export type BinKind = Static<typeof BinKind>;
 export type CopyBrought = Static<typeof CopyBrought>;

@@ -3,6 +3,7 @@ import type { ShelfItem, ShelfKind } from '@potter/core/stock';
 import type { Run, RunSummary } from '@potter/core/journal';
 import type { Reaction } from '@potter/core/paint';
 import type { Plan } from '@potter/core/plan';
+import type { PlanOnRack } from '@potter/core/rack';
 import { blob, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Plans as whole documents; `summary` is what a list shows, worked out at each save. */
@@ -18,6 +19,8 @@ export const plans = sqliteTable(
     sought: text('sought').notNull().default(''),
     /** The day it is to be poured on. */
     pour: text('pour'),
+    /** What dates it without its document, worked out at each save; absent in rows of before there was one. */
+    rack: text('rack', { mode: 'json' }).$type<PlanOnRack>(),
     /** The id its sender gave the last save, by which a save asked for twice is known. */
     lastSave: text('last_save'),
   },

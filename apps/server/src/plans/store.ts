@@ -10,6 +10,7 @@ import type {
 import { merged } from '@potter/contract/change';
 import { judge } from '@potter/contract/validators';
 import { checkPlan, type Plan } from '@potter/core/plan';
+import { planOnRack } from '@potter/core/rack';
 import { and, asc, desc, eq, isNotNull, isNull, notExists, sql } from 'drizzle-orm';
 import { binned } from '../bin/bin';
 import { isSound, readDocuments, textIn } from '../db/documents';
@@ -129,6 +130,7 @@ const rowOf = (plan: Plan, now: Date) => ({
   updatedAt: now.toISOString(),
   plan: held(plan),
   summary: listed(plan),
+  rack: planOnRack(plan),
   sought: plan.title.toLowerCase(),
   pour: plan.dates?.pour ?? null,
 });

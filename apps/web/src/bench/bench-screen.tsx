@@ -1,4 +1,4 @@
-import { dryingOf } from '@potter/core/journal';
+import { todosOf } from '@potter/core/rack';
 import { runsLow, shelfId, shelfName } from '@potter/core/stock';
 import { Link, useRouter } from 'expo-router';
 import SettingsIcon from 'lucide-react-native/icons/settings';
@@ -6,19 +6,19 @@ import { Text, View } from 'react-native';
 import { usePlans } from '@/data/plans';
 import { useRuns } from '@/data/runs';
 import { useShelf } from '@/data/shelf';
-import { ACT_WORDS } from '@potter/core/schedule';
-import { RackBar } from '@/finish/rack-bar';
 import { PlanRow } from '@/plans/plan-row';
+import { useHouse } from '@/rack/house';
+import { TodoRow } from '@/rack/todo-row';
+import { usePieces, wallMin } from '@/rack/use-pieces';
 import { runClock } from '@/run/run-clock';
 import { sheetOf, useTimers } from '@/run/use-timers';
 import { Left } from '@/shelf/left';
 import { IconButton } from '@/ui/button';
-import { dayWords } from '@/ui/day-words';
-import { clock, localTime } from '@/ui/local-time';
+import { clock } from '@/ui/local-time';
 import { LongList } from '@/ui/long-list';
 import { Screen } from '@/ui/screen';
 import { Asking, Empty } from '@/ui/state';
-import { Body, Heading, Small, Strong } from '@/ui/type';
+import { Heading, Small, Strong } from '@/ui/type';
 import { useNow } from '@/ui/use-now';
 
 const TODAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
@@ -39,7 +39,7 @@ export function BenchScreen() {
     >
       <Small className="-mt-3 mb-4 !text-16">{TODAY.format(new Date())}</Small>
       <UnderWay />
-      <Rack />
+      <ToDo />
       <Asking query={dated} waiting="Looking at the bench" failed="The plans cannot be read." />
       {any.data?.count === 0 && shelf.data ? (
         shelf.data.some((item) => item.kind === 'paint') ? (
@@ -186,61 +186,41 @@ function RunningLow() {
   );
 }
 
-/** A piece stays on the rack this long after it may hang. */
-const OFF_THE_RACK_MS = 7 * 24 * 3_600_000;
-
-/** Pieces on their way from wet to cured, with what may be done to them now and next. */
-function Rack() {
-  const now = useNow(60_000);
-  const { runs } = useRuns();
-  const local = localTime(now);
-  const drying = runs.flatMap((run) => {
-    // A piece that has hung for long needs no working out.
-    const curesMs = (run.dries.at(-1)?.toMin ?? 0) * 60_000;
-    return run.endedAt === undefined || run.endedAt + curesMs + OFF_THE_RACK_MS < now
-      ? []
-      : [{ pour: run, drying: dryingOf(run.dries, localTime(run.endedAt), local) }];
-  });
-  if (drying.length === 0) return null;
+/** What pieces on their way want done: overdue first, then now, then within the week. */
+function ToDo() {
+  const nowMs = useNow(60_000);
+  const { pieces } = usePieces(nowMs);
+  const todos = todosOf(pieces, useHouse(), wallMin(nowMs)).filter(({ does }) => does !== 'pour');
+  const any = pieces.some((p) => p.poured || p.pour !== undefined || p.due !== undefined);
+  if (!any) return null;
   return (
-    <View className="mb-6">
-      <Heading>On the rack</Heading>
-      <View role="list" className="mt-2 border-t border-rule">
-        {drying.map(({ pour, drying: { schedule, now: may, next } }) => (
-          <View role="listitem" key={pour.id} className="border-b border-rule">
-            <Link
-              href={`/journal/${pour.id}`}
-              aria-label={pour.title}
-              className="flex flex-col gap-1 py-3 no-underline active:bg-pressed"
-            >
-              <View className="w-full flex-row items-baseline justify-between gap-3">
-                <Strong className="flex-1" lines={1}>
-                  {pour.title}
-                </Strong>
-                {next ? <Strong>{dayWords(next.from)}</Strong> : null}
-              </View>
-              <View className="w-full flex-row justify-between gap-3">
-                <Body>{may ? ACT_WORDS[may].toLowerCase() : 'still wet, keep covered'}</Body>
-                {next ? <Small>{ACT_WORDS[next.act].toLowerCase()} from</Small> : null}
-              </View>
-              <View className="w-full">
-                <RackBar
-                  schedule={[
-                    {
-                      act: 'pour',
-                      from: localTime(pour.startedAt),
-                      to: localTime(pour.startedAt),
-                      why: '',
-                    },
-                    ...schedule,
-                  ]}
-                  now={local}
-                />
-              </View>
-            </Link>
+    <View className="mb-6 gap-4">
+      {GROUPS.map(({ due, title }) => {
+        const here = todos.filter((todo) => todo.due === due);
+        return here.length === 0 ? null : (
+          <View key={due}>
+            <Heading>{title}</Heading>
+            <View role="list" aria-label={title} className="mt-2 border-t border-rule">
+              {here.map((todo) => (
+                <TodoRow key={todo.piece.id} todo={todo} />
+              ))}
+            </View>
           </View>
-        ))}
-      </View>
+        );
+      })}
+      <Link
+        href="/bench/rack"
+        className="flex min-h-[44px] flex-row items-center self-start border border-outline px-4 no-underline active:bg-pressed"
+      >
+        <Text className="font-bold text-16 text-ink">Rack, dates and clashes</Text>
+      </Link>
     </View>
   );
 }
+
+const GROUPS = [
+  { due: 'overdue', title: 'Overdue' },
+  { due: 'now', title: 'Now' },
+  { due: 'week', title: 'This week' },
+  { due: 'later', title: 'Later' },
+] as const;

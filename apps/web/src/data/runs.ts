@@ -229,3 +229,9 @@ export function useRun(id: string): {
     },
   };
 }
+
+/** Changes a run that may not be whole on this device: it is asked for first. */
+export async function changeRun(id: string, change: (run: Run) => Run): Promise<void> {
+  const run = runNow(id) ?? (await call<Run>(`/api/runs/${id}`));
+  putRun(change(runNow(id) ?? run));
+}

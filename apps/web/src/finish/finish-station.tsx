@@ -10,7 +10,7 @@ import { NumberField } from '@/ui/quantity-field';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 import { Mass, toC, toF, useUnits } from '@/ui/units';
 import { dayWords } from '@/ui/day-words';
-import { ACT_WORDS } from '@potter/core/schedule';
+import { actWords } from '@potter/core/schedule';
 import { RackBar } from './rack-bar';
 import { Stages } from './stages';
 
@@ -67,11 +67,11 @@ export function FinishStation() {
           .map((entry) => (
             <View
               role="listitem"
-              key={entry.act}
+              key={`${entry.act} ${entry.stage ?? 0}`}
               className="min-h-[52px] flex-row items-center gap-3 border-b border-rule py-2"
             >
               <View className="min-w-0 flex-1">
-                <Strong>{ACT_WORDS[entry.act]}</Strong>
+                <Strong>{actWords(entry)}</Strong>
                 <Small>{entry.why}</Small>
               </View>
               <View className="items-end">

@@ -56,7 +56,7 @@ export function RackBar({
           />
           {acts.slice(1).map((e) => (
             <Line
-              key={e.act}
+              key={`${e.act} ${e.stage ?? 0}`}
               x1={x(e.from)}
               x2={x(e.from)}
               y1={3}

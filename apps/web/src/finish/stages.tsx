@@ -1,4 +1,4 @@
-import { type Stage, stageDates, stagesOf } from '@potter/core/journal';
+import { type Stage, stagesOf } from '@potter/core/schedule';
 import { edit as edits } from '@potter/core/plan';
 import { idsOf } from '@potter/core/registry';
 import { DOT_PATTERNS, type DotPatternId } from '@potter/core/technique';
@@ -22,7 +22,9 @@ export function Stages() {
   const { plan, brief, edit, id } = usePlan();
   const router = useRouter();
   const stages = stagesOf(plan);
-  const dates = stageDates(plan, brief);
+  const dates = new Map(
+    brief.schedule.flatMap((e) => (e.act === 'stage' ? [[e.stage, e] as const] : [])),
+  );
   const grams = ({ moves }: Stage) =>
     brief.run
       .filter(({ move }) => moves.some((own) => own.id === move))
@@ -45,7 +47,7 @@ export function Stages() {
               <Small>
                 {stage.moves.length === 1 ? '1 move' : `${stage.moves.length} moves`},{' '}
                 {trim(grams(stage), 0)} g
-                {nth > 0 && dates[nth] ? `, from ${dayWords(dates[nth].from)}` : ''}
+                {dates.has(nth) ? `, from ${dayWords(dates.get(nth)!.from)}` : ''}
               </Small>
             </View>
             {nth > 0 && stage.moves.every(({ own }) => own) ? (

@@ -3,7 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useCreatePlan } from '@/data/plans';
 import { deleteRun, useRun } from '@/data/runs';
-import { ACT_WORDS } from '@potter/core/schedule';
+import { actWords } from '@potter/core/schedule';
 import { NextTime } from '@/run/next-time';
 import { Moves } from '@/run/moves-done';
 import { sheetOf } from '@/run/use-timers';
@@ -48,9 +48,9 @@ export function EntryScreen() {
       <View className="gap-4 wide:max-w-[720px]">
         <Body>
           Poured on {dayWords(localTime(run.startedAt))} at {localTime(run.startedAt).slice(11)}.
-          Now: {drying.now ? ACT_WORDS[drying.now].toLowerCase() : 'still wet, keep covered'}.
+          Now: {drying.now ? actWords(drying.now).toLowerCase() : 'still wet, keep covered'}.
           {drying.next
-            ? ` ${ACT_WORDS[drying.next.act]} from ${dayWords(drying.next.from)}, at the latest ${dayWords(drying.next.to)}.`
+            ? ` ${actWords(drying.next)} from ${dayWords(drying.next.from)}, at the latest ${dayWords(drying.next.to)}.`
             : ''}
         </Body>
         {drying.next ? <Small>Reckoned: {drying.next.why}.</Small> : null}

@@ -1,4 +1,5 @@
-import { beginRun, stageMoves, stagesOf, stageSteps } from '@potter/core/journal';
+import { beginRun, stageMoves, stageSteps } from '@potter/core/journal';
+import { stagesOf } from '@potter/core/schedule';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';

@@ -1,6 +1,7 @@
-import { preparation, stageMoves, stagesOf } from '@potter/core/journal';
+import { preparation, stageMoves } from '@potter/core/journal';
 import { type Brief, bubblesLeaveIn, type Plan, mixNames } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
+import { stagesOf } from '@potter/core/schedule';
 import { chosenTechnique } from '@potter/core/technique';
 import { type Move, referencesOf, verbOf } from '@potter/core/verb';
 

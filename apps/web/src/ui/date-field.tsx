@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
 import { View } from 'react-native';
 import { whenWords } from './day-words';
-import { useTheme, useTokens } from './tokens';
+import { usePickerLook } from './picker-look';
 import { Small } from './type';
 
 interface Props {
@@ -23,20 +23,8 @@ export function DateField({ label, value, onChange, className = '', day = false 
   const id = useId();
   // A year is typed digit by digit, and is one of the first century until its last.
   const [draft, setDraft] = useState<string>();
-  const { raised, ink, outline } = useTokens();
+  const look = usePickerLook();
   const [date = '', time = ''] = value?.split('T') ?? [];
-  const look = {
-    minHeight: 44,
-    minWidth: 0,
-    boxSizing: 'border-box',
-    padding: 8,
-    border: `1px solid ${outline}`,
-    borderRadius: 0,
-    background: raised,
-    color: ink,
-    font: '700 18px AtkinsonHyperlegibleNext_700Bold',
-    colorScheme: useTheme(),
-  } as const;
   return (
     <View className={`gap-1 ${className}`}>
       <Small>{label}</Small>

@@ -52,7 +52,10 @@ export function RemarkGroup({
 }
 
 interface Props {
-  readonly remark: RemarkData;
+  readonly remark: Pick<RemarkData, 'severity' | 'message' | 'advice'> & {
+    readonly fix?: Pick<NonNullable<RemarkData['fix']>, 'label'>;
+    readonly meant?: Pick<NonNullable<RemarkData['meant']>, 'label'>;
+  };
   readonly onFix?: () => void;
   /** Goes where it can be mended by hand. */
   readonly onShow?: () => void;

@@ -1,7 +1,7 @@
-import { type RunSummary, stageDates, stagesOf } from '../journal';
+import type { RunSummary } from '../journal';
 import { brief } from '../plan/brief/brief';
 import type { Plan } from '../plan/document/schema';
-import { ACT_WORDS, addHours } from '../schedule';
+import { actWords, addHours, stagesOf } from '../schedule';
 
 /** A date of a piece, for a calendar. Times are local, without a zone: a pour happens where the artist is. */
 export interface CalendarDate {
@@ -37,14 +37,14 @@ export function planDates(id: string, plan: Plan): CalendarDate[] {
           },
         ]
       : []),
-    ...stageDates(plan, computed)
-      .slice(1)
-      .map(({ from, to }, i) => ({
-        uid: `${id}.stage-${i + 2}`,
-        title: `${stages[i + 1]!.title}: ${plan.title}`,
-        says: `At the earliest; at the latest ${spoken(to)}.`,
-        from,
-        to: addHours(from, STAGE_H),
+    ...computed.schedule
+      .filter(({ act }) => act === 'stage')
+      .map((entry) => ({
+        uid: `${id}.stage-${entry.stage! + 1}`,
+        title: `${actWords(entry)}: ${plan.title}`,
+        says: `At the earliest, ${entry.why}; at the latest ${spoken(entry.to)}.`,
+        from: entry.from,
+        to: addHours(entry.from, STAGE_H),
       })),
     ...(due === undefined
       ? []
@@ -67,11 +67,12 @@ export const runDates = (
   { id, title, dries }: Pick<RunSummary, 'id' | 'title' | 'dries'>,
   ended: string,
 ): CalendarDate[] =>
-  dries.map(({ act, fromMin, toMin, why }) => {
+  dries.map((entry) => {
+    const { act, fromMin, toMin, why, title: stage, stage: nth = 0 } = entry;
     const from = addHours(ended, fromMin / 60);
     return {
-      uid: `${id}.${act}`,
-      title: `${ACT_WORDS[act]}: ${title}`,
+      uid: `${id}.${stage === undefined ? act : `${act}-${nth + 1}`}`,
+      title: `${actWords(entry)}: ${title}`,
       says: `At the earliest, ${why}; at the latest ${spoken(addHours(ended, toMin / 60))}.`,
       from,
       to: addHours(from, LOOK_H),

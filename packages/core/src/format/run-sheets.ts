@@ -1,9 +1,10 @@
-import { preparation, stagesOf, stageSteps } from '../journal';
+import { preparation, stageSteps } from '../journal';
 import type { CupToLoad } from '../plan/asked/loading';
 import type { Brief } from '../plan/brief/brief';
 import { verbScene } from '../plan/brief/table';
 import type { Plan } from '../plan/document/schema';
 import { trim } from '../quantity/show';
+import { stagesOf } from '../schedule';
 import { shapeOf } from '../surface/measure';
 import { sizeWords } from '../surface/size-words';
 import { markOf, type Move, type RunStep, type Scene, verbOf } from '../verb';

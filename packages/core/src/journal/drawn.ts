@@ -4,10 +4,10 @@ import type { Plan } from '../plan/document/schema';
 import { needsOf } from '../stock/need';
 import { readyOf } from '../stock/medium-batch';
 import type { ShelfItem } from '../stock/schema';
+import { stagesOf } from '../schedule';
 import { addedOf } from './at-the-table';
 import type { Run } from './schema';
 import { referencesOf } from '../verb';
-import { stagesOf } from './stages';
 
 type Line = NonNullable<Run['drawn']>['lines'][number];
 

@@ -20,8 +20,10 @@ export {
   givesWayAt,
   goBack,
   goOn,
+  mixedOn,
   noteOn,
   pieceOf,
+  stageMoves,
   stageSteps,
   preparation,
   runSheet,
@@ -30,6 +32,4 @@ export {
   timersOf,
 } from './run';
 export type { Run, RunMove } from './schema';
-export { type StageDate, stageDates } from './stage-dates';
-export { type Stage, stageMoves, stagesOf } from './stages';
 export { MOST_CORES, type RunSummary, summariseRun } from './summary';

@@ -2,9 +2,9 @@ import { brief } from '../plan/brief/brief';
 import { tableOf } from '../plan/brief/table';
 import { openPlan } from '../plan/document/open';
 import { keepLedger, type Left } from '../verb';
+import { stagesOf } from '../schedule';
 import { addedOf } from './at-the-table';
 import type { Run } from './schema';
-import { stagesOf } from './stages';
 
 /** Less than this cannot be got out of a cup or a pot, g (estimate). */
 const CLINGS_G = 1;

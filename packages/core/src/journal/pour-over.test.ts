@@ -1,8 +1,8 @@
 import { checkPlan } from '../plan/document/check';
 import { addDots } from '../plan/edit/stages';
 import { OAT, plan, SLATE } from '../plan/fixture.test-data';
+import { stagesOf } from '../schedule';
 import { pourOver } from './pour-over';
-import { stagesOf } from './stages';
 
 const oily = (p: ReturnType<typeof plan>) => ({
   ...p,

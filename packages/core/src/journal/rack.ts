@@ -1,40 +1,34 @@
 import { brief } from '../plan/brief/brief';
 import type { Plan } from '../plan/document/schema';
 import { dryingFilmOf } from '../plan/brief/drying-film';
+import { sheetsWith } from '../coat';
 import { openPlan } from '../plan/document/open';
-import { roomOf } from '../plan/document/room';
 import {
   addHours,
   logNormalOf,
+  type PathAct,
+  pathOf,
   quantile,
   type ScheduleEntry,
-  scheduleOf,
   spanOf,
 } from '../schedule';
 import type { Run } from './schema';
-import { stagesOf } from './stages';
 
 /** Something a wet piece may have done to it, minutes after its last move ended: at the earliest and at the latest. */
-export interface DryingAct {
-  readonly act: ScheduleEntry['act'];
+export interface DryingAct extends Pick<PathAct, 'act' | 'why' | 'title'> {
   readonly fromMin: number;
   readonly toMin: number;
-  readonly why: string;
+  /** See `PathAct`; absent in rows of before there was one. */
+  readonly stage?: number;
 }
 
 /** A poured piece on its way from wet to cured. Times are local, without a zone. */
 export interface Drying {
   readonly schedule: readonly ScheduleEntry[];
   /** What may be done to it now at the latest estimate, the furthest act. */
-  readonly now?: ScheduleEntry['act'];
+  readonly now?: ScheduleEntry;
   readonly next?: ScheduleEntry;
 }
-
-/** Any day would do: minutes are counted from it. */
-const FROM = '2000-01-01T00:00';
-
-const minutesAfter = (local: string): number =>
-  (Date.parse(`${local}Z`) - Date.parse(`${FROM}Z`)) / 60_000;
 
 /** How thick a film is where it is as thick as most, and where it is thickest. */
 type FilmSeen = NonNullable<Run['film']>;
@@ -43,28 +37,15 @@ type FilmSeen = NonNullable<Run['film']>;
  * How the piece of a plan dries, from the moment a stage of it ends: its pour where nothing is said.
  * @param film of the pour, as its preview had it; as reckoned where absent
  */
-export const dryingActs = (plan: Plan, stage = 0, film?: FilmSeen): DryingAct[] =>
-  scheduleAfter(plan, stage, film)
-    .filter((e) => e.act !== 'pour')
-    .map(({ act, from, to, why }) => ({
-      act,
-      fromMin: minutesAfter(from),
-      toMin: minutesAfter(to),
-      why,
-    }));
-
-function scheduleAfter(plan: Plan, stage: number, seen?: FilmSeen): readonly ScheduleEntry[] {
-  const stages = stagesOf(plan);
+export function dryingActs(plan: Plan, stage = 0, film?: FilmSeen): DryingAct[] {
   const { factors, stays, surface } = brief(plan);
-  const filmMm = stage > 0 ? stages[stage]?.filmMm : undefined;
-  const poured = seen ? { onFaceMm: seen.meanMm, thickestMm: seen.thickestMm } : stays;
-  const film =
-    filmMm === undefined
-      ? dryingFilmOf(openPlan(plan), poured, surface, factors)
-      : { wetMm: filmMm, ...roomOf(plan), small: false, oily: false };
-  // What is done to it while it dries, and nothing before: the clock begins when the stage is over.
-  const after = stages.slice(stage + 1).flatMap(({ moves }) => moves);
-  return scheduleOf(FROM, 0, film, after, undefined, factors);
+  const poured = film ? { onFaceMm: film.meanMm, thickestMm: film.thickestMm } : stays;
+  return pathOf(
+    plan.moves,
+    dryingFilmOf(openPlan(plan), poured, surface, factors),
+    { sheets: sheetsWith(plan.sheets), from: stage },
+    factors,
+  ).map(({ fromH, toH, ...act }) => ({ ...act, fromMin: fromH * 60, toMin: toH * 60 }));
 }
 
 /** What was found when somebody looked, minutes after the stage ended. */
@@ -101,13 +82,24 @@ export function checkedActs(
       : pace < 1 / SAME_PACE
         ? `, ${(1 / pace).toFixed(1)} times as quick by what you found`
         : '';
-  return acts.map((act) => ({
-    ...act,
-    ...(act === touch
-      ? { fromMin, toMin }
-      : { fromMin: act.fromMin * pace, toMin: act.toMin * pace }),
-    why: `${act.why}${says}`,
-  }));
+  // What hangs on this film goes at its pace; what lies on another, after the next stage, is put off by as much as that stage is.
+  const begins = acts.find(({ act }) => act === 'stage');
+  const onThis = (act: DryingAct) => act === begins || act.stage === touch.stage;
+  return acts.map((act) => {
+    if (act === touch) return { ...act, fromMin, toMin, why: `${act.why}${says}` };
+    if (!begins || onThis(act))
+      return {
+        ...act,
+        fromMin: act.fromMin * pace,
+        toMin: act.toMin * pace,
+        why: `${act.why}${says}`,
+      };
+    return {
+      ...act,
+      fromMin: act.fromMin + begins.fromMin * (pace - 1),
+      toMin: act.toMin + begins.toMin * (pace - 1),
+    };
+  });
 }
 
 /** How a run's piece dries, by its film, its stage and what was found since. */
@@ -132,13 +124,12 @@ export const dryingOfRun = ({
  * @param now local time
  */
 export function dryingOf(acts: readonly DryingAct[], ended: string, now: string): Drying {
-  const schedule = acts.map(({ act, fromMin, toMin, why }): ScheduleEntry => ({
-    act,
+  const schedule = acts.map(({ fromMin, toMin, ...act }): ScheduleEntry => ({
+    ...act,
     from: addHours(ended, fromMin / 60),
     to: addHours(ended, toMin / 60),
-    why,
   }));
   const done = schedule.filter((e) => e.to <= now).at(-1);
   const next = schedule.find((e) => e.to > now);
-  return { schedule, ...(done ? { now: done.act } : {}), ...(next ? { next } : {}) };
+  return { schedule, ...(done ? { now: done } : {}), ...(next ? { next } : {}) };
 }

@@ -12,11 +12,11 @@ import {
   goOn,
   noteOn,
   pieceOf,
+  stageMoves,
   runSheet,
   silence,
   timersOf,
 } from './run';
-import { stageMoves } from './stages';
 
 const p = plan([OAT, SLATE], { shape: { kind: 'rect', widthMm: 200, heightMm: 150 } });
 const sheet = runSheet(p);
@@ -154,8 +154,8 @@ test('a poured piece on the rack: wet, then dry to the touch, then cured', () =>
   const at = (now: string) => dryingOf(dryingActs(p), '2026-11-28T10:30', now);
   expect(at('2026-11-28T11:00')).toMatchObject({ next: { act: 'touch' } });
   expect(at('2026-11-28T11:00').now).toBeUndefined();
-  expect(at('2026-12-01T11:00').now).toBe('touch');
-  expect(at('2027-03-01T11:00')).toMatchObject({ now: 'cured' });
+  expect(at('2026-12-01T11:00').now).toMatchObject({ act: 'touch' });
+  expect(at('2027-03-01T11:00')).toMatchObject({ now: { act: 'cured' } });
   expect(at('2027-03-01T11:00').next).toBeUndefined();
 });
 

@@ -1,8 +1,8 @@
 import { brief } from '../plan/brief/brief';
 import type { Plan } from '../plan/document/schema';
+import { stagesOf } from '../schedule';
 import { type Move, type RunStep, verbOf } from '../verb';
 import type { Run, RunMove } from './schema';
-import { stageMoves } from './stages';
 
 const firstDrying = (plan: Plan): number => {
   const dry = plan.moves.findIndex((m) => verbOf(m).setsFilm);
@@ -15,6 +15,10 @@ export const preparation = (plan: Plan): readonly Move[] =>
 
 /** The moves of finishing: from the first drying on. */
 export const finishMoves = (plan: Plan): readonly Move[] => plan.moves.slice(firstDrying(plan));
+
+/** The moves a run of a stage goes through; the pour's where nothing is said. */
+export const stageMoves = (plan: Plan, stage = 0): readonly Move[] =>
+  stagesOf(plan)[stage]?.moves ?? [];
 
 /** The steps of a brief that are a stage's, the pour's where nothing is said, in order. */
 export const stageSteps = (plan: Plan, run: readonly RunStep[], stage = 0): readonly RunStep[] => {
@@ -51,8 +55,10 @@ const atPieceSince = ({ startedAt, pieces = [] }: RunMove): number | undefined =
 /** Seconds a step takes on one piece. */
 const eachS = ({ startS, endS, times }: RunStep): number => (endS - startS) / times;
 
-/** When the time of a move on the piece it is at is up. */
+/** When the time of a move on the piece it is at is up: with what was mixed for it, once that stays open no longer. */
 export const dueAt = (move: RunMove, step: RunStep): number | undefined => {
+  const batch = move.mixed?.at(-1);
+  if (batch && step.opensS !== undefined) return batch.at + step.opensS * 1000;
   const since = atPieceSince(move);
   return since === undefined ? undefined : since + eachS(step) * 1000;
 };
@@ -103,6 +109,13 @@ export function goBack(run: Run): Run {
 export const noteOn = (run: Run, at: number, note: string): Run =>
   withMove(run, at, ({ note: _, ...m }) => (note === '' ? m : { ...m, note }));
 
+/** A batch was mixed for a move: what went in, whole at this moment. */
+export const mixedOn = (
+  run: Run,
+  at: number,
+  batch: NonNullable<RunMove['mixed']>[number],
+): Run => withMove(run, at, (m) => ({ ...m, mixed: [...(m.mixed ?? []), batch] }));
+
 export const silence = (run: Run, at: number): Run =>
   withMove(run, at, (m) => ({ ...m, silenced: true }));
 
@@ -136,6 +149,8 @@ export function timersOf(run: Run, sheet: readonly RunStep[]): Timer[] {
   return run.moves.flatMap((m, at): Timer[] => {
     const step = sheet[at];
     if (!step || m.silenced || m.skipped || step.endS === step.startS) return [];
+    // Nothing runs out before it is mixed.
+    if (step.opensS !== undefined && !m.mixed) return [];
     const due = dueAt(m, step);
     if (due === undefined) return [];
     const onScreen = at === run.at && run.endedAt === undefined;

@@ -25,6 +25,25 @@ export const RunMoveSchema = Type.Object(
         maxItems: 12,
       }),
     ),
+    /** Batches mixed for it at the table, in the order they were whole: from then on each stays open. */
+    mixed: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            at: Moment,
+            of: Type.Array(
+              Type.Object(
+                { material: Id, g: Type.Number({ minimum: 0, maximum: 1e5 }) },
+                { additionalProperties: false },
+              ),
+              { minItems: 1, maxItems: 12 },
+            ),
+          },
+          { additionalProperties: false },
+        ),
+        { maxItems: 60 },
+      ),
+    ),
     /** What went on beside the plan, in the order it did. */
     added: Type.Optional(
       Type.Array(
@@ -79,6 +98,19 @@ export const RunSchema = Type.Object(
           { additionalProperties: false },
         ),
         { maxItems: 60 },
+      ),
+    ),
+    /** What was done to the piece since, beside its stages: its oil wiped off, hung, handed over. */
+    done: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            act: Type.Union([Type.Literal('clean'), Type.Literal('hung'), Type.Literal('posted')]),
+            at: Moment,
+          },
+          { additionalProperties: false },
+        ),
+        { maxItems: 12 },
       ),
     ),
     /** When what it takes care for had been read. */

@@ -1,9 +1,11 @@
 import { coresOf } from '../plan/asked/cores';
 import { brief } from '../plan/brief/brief';
 import type { Plan } from '../plan/document/schema';
+import { stagesOf } from '../schedule';
+import { shapeOf } from '../surface/measure';
+import { coatsAfter, type CoatWanted } from './coats-after';
 import { type DryingAct, dryingOfRun } from './rack';
 import type { Run } from './schema';
-import { stagesOf } from './stages';
 
 /** A pour in a list: what bench and journal show of it without its plan. */
 export interface RunSummary {
@@ -21,10 +23,26 @@ export interface RunSummary {
   /** See `coresOf`; as many as a thumbnail has room for. */
   readonly cores: readonly (readonly { readonly hex: string; readonly mm: number }[])[];
   readonly dries: readonly DryingAct[];
+  /** Of one piece as it lies, and how many there are; absent in rows of before they were kept, as is what follows. */
+  readonly widthMm?: number;
+  readonly heightMm?: number;
+  readonly pieces?: number;
+  /** The day it is promised for, and to whom. */
+  readonly due?: string;
+  readonly for?: string;
+  /** Top coats it takes yet. */
+  readonly coats?: readonly CoatWanted[];
+  /** It was found to be dry to the touch. */
+  readonly looked?: boolean;
+  /** What was done to it since. */
+  readonly done?: readonly ('clean' | 'hung' | 'posted')[];
 }
 
 /** What hangs on the plan alone: a run keeps one plan from its beginning to its end. */
-type OfPlan = Pick<RunSummary, 'title' | 'miniOf' | 'totalG' | 'cores'>;
+type OfPlan = Pick<
+  RunSummary,
+  'title' | 'miniOf' | 'totalG' | 'cores' | 'widthMm' | 'heightMm' | 'pieces' | 'due' | 'for' | 'coats'
+>;
 
 const known = new WeakMap<Plan, Map<number, OfPlan>>();
 
@@ -37,12 +55,18 @@ function ofPlan(plan: Plan, stage: number): OfPlan {
   const before = of.get(stage);
   if (before) return before;
   const computed = brief(plan);
+  const coats = coatsAfter(plan, stage);
   const kind = stagesOf(plan)[stage]?.title.toLowerCase();
   const summary = {
     title: stage > 0 && kind !== undefined ? `${plan.title}, ${kind}` : plan.title,
     ...(plan.miniOf === undefined ? {} : { miniOf: plan.miniOf }),
     totalG: computed.budget.totalG,
     cores: coresOf(computed).slice(0, MOST_CORES),
+    ...shapeOf(plan.surface.shape).bounds(plan.surface.shape),
+    pieces: plan.surface.pieces,
+    ...(plan.dates?.due === undefined ? {} : { due: plan.dates.due }),
+    ...(plan.commission ? { for: plan.commission.for } : {}),
+    ...(coats.length > 0 ? { coats } : {}),
   };
   of.set(stage, summary);
   return summary;
@@ -59,7 +83,7 @@ function driesOf(run: Run): readonly DryingAct[] {
 
 /** A run as a list shows it. */
 export const summariseRun = (run: Run): RunSummary => {
-  const { id, planId, plan, stage = 0, startedAt, endedAt, note } = run;
+  const { id, planId, plan, stage = 0, startedAt, endedAt, note, checks = [], done = [] } = run;
   return {
     id,
     planId,
@@ -69,5 +93,7 @@ export const summariseRun = (run: Run): RunSummary => {
     ...(endedAt === undefined ? {} : { endedAt }),
     ...(note === undefined ? {} : { note }),
     dries: driesOf(run),
+    ...(checks.some(({ found }) => found === 'dry') ? { looked: true } : {}),
+    ...(done.length > 0 ? { done: done.map(({ act }) => act) } : {}),
   };
 };

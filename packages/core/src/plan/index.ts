@@ -23,7 +23,15 @@ export { likelyIntents } from './beginning/intents';
 export { emptiesOf, type LeavesWords, leavesWords } from './asked/leaves';
 export { wantsLimbCups, withLimbCups } from './asked/limbs';
 export { cupsToLoad, type CupToLoad } from './asked/loading';
-export { preparationOf, rewriteMoves, setPreparation } from './beginning/moves';
+export {
+  isLastTask,
+  lastTasksOf,
+  preparationOf,
+  rewriteMoves,
+  setLastTasks,
+  setPreparation,
+} from './beginning/moves';
+export { coatBatches } from './asked/coat-batches';
 export { type NeighbourPair, neighbourTable, verdictWords } from './asked/neighbour-table';
 export { mixNames } from './document/mix-names';
 export { patchPlan } from './document/patch';

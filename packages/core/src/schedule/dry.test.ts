@@ -1,4 +1,5 @@
 import { coatable, cured, saturationHPa, touchDry, vapourDeficitHPa } from './dry';
+import { pathOf } from './path';
 import { addHours, scheduleOf } from './schedule';
 
 const film = { wetMm: 1, tempC: 20, rh: 50, small: false, oily: false };
@@ -56,7 +57,7 @@ test('hours are added over the ends of months, years and leap days', () => {
 });
 
 test('the schedule starts with the pour, tells of the oil, and ends with what was promised', () => {
-  const acts = scheduleOf('2026-11-28T10:00', 1800, { ...film, oily: true }, [], '2026-12-12').map(
+  const acts = scheduleOf('2026-11-28T10:00', 1800, pathOf([], { ...film, oily: true }), '2026-12-12').map(
     (e) => e.act,
   );
   expect(acts).toEqual(['pour', 'touch', 'clean', 'coat', 'cured', 'due']);

@@ -1,13 +1,17 @@
 export {
+  type BySheet,
   coatable,
   cured,
   type DryingFilm,
   saturationHPa,
   setsPerS,
-  type Span,
   touchDry,
   vapourDeficitHPa,
 } from './dry';
 export { type LogNormal, logNormalOf, quantile, spanOf } from './log-normal';
-export { ACT_WORDS } from './act-words';
+export { actWords } from './act-words';
+export { type PathAct, pathOf } from './path';
+export { type Stage, stagesOf } from './stages';
 export { addHours, type ScheduleEntry, scheduleOf } from './schedule';
+export type { Span } from './span';
+export { type WaitingId, WAITING_IDS, WAITINGS } from './waiting';

@@ -1,5 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { Amount } from '../schema/amount';
+import { SheetsSchema } from '../coat/schema';
 import { Hex, Id, tagged } from '../schema/parts';
 import { MaterialSchema, MediumSchema } from '../material/schema';
 import { ConsistencySchema } from '../mix/schema';
@@ -120,6 +121,8 @@ export const ShelfFinishSchema = Type.Object(
     id: Id,
     name: Name,
     product: Type.Union([Type.Literal('varnish'), Type.Literal('resin')]),
+    /** What its sheet says, where that is known. */
+    sheets: Type.Optional(SheetsSchema),
     ...Poured,
   },
   { additionalProperties: false },

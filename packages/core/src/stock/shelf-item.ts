@@ -1,5 +1,6 @@
+import { sheetsWith } from '../coat';
 import { densityOf } from '../paint/property';
-import { COAT_G_PER_ML } from '../verb/coat';
+import { coatGPerMl } from '../verb/coat';
 import type { ShelfItem, ShelfKind } from './schema';
 
 /** What stands on a shelf, in the order it is shown. */
@@ -51,7 +52,7 @@ export function shelfDensity(item: ShelfItem): number {
     case 'material':
       return item.material.densityGPerMl;
     case 'finish':
-      return COAT_G_PER_ML[item.product];
+      return coatGPerMl(item.product, sheetsWith(item.sheets));
     default:
       return 1.05;
   }

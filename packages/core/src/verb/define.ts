@@ -1,3 +1,4 @@
+import type { Sheets, TwoPart } from '../coat';
 import type { Cup } from '../cup/schema';
 import type { Outlet, Stratum } from '../cup/withdraw';
 import type { Fields, ValuesOf } from '../field/kind';
@@ -43,6 +44,8 @@ export interface Scene {
   readonly corners: boolean;
   /** Oil in a mix: it comes up, and has to come off before a coat. */
   readonly oily: boolean;
+  /** What the sheets of its top coats say. */
+  readonly sheets: Sheets;
   /** Size in mm, for words such as "centre" or "upper right". */
   readonly widthMm: number;
   readonly heightMm: number;
@@ -157,6 +160,8 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly dries?: (move: M) => 'touch' | 'clean' | 'coat' | 'cured';
   /** Use of the pot it is laid from: a pot that comes and goes with it. */
   readonly draws?: PotDrawn;
+  /** It takes off the oil that came up. */
+  readonly takesOilOff?: true;
   /** It lays a top coat. */
   readonly coats?: boolean;
   /** Which way paint is let run off by it, degrees clockwise from +x. */
@@ -188,7 +193,17 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   /** How wide it reaches about where: a rim that can be drawn out. */
   readonly reach?: Reach<M>;
   /** It is done on a film that has dried: what a stage of nothing else is called, and how high it lies on that, mm. */
-  readonly onDry?: { readonly title: string; readonly mm: (move: M) => number };
+  readonly onDry?: {
+    readonly title: string;
+    readonly mm: (move: M) => number;
+    /** The top coat by whose sheet it dries, where it does not dry as paint does. */
+    readonly sheet?: (move: M) => keyof Sheets;
+  };
+  /** What it is mixed of just before it is put on, and how long that stays open. */
+  readonly mixedOf?: (
+    move: M,
+    scene: Pick<Scene, 'sheets'>,
+  ) => { readonly sheet: TwoPart; readonly opensS: number } | undefined;
   /** What it sets on a film that has dried. */
   readonly dots?: (move: M, scene: Scene) => readonly Dot[];
   /** Where it acts on the surface. */

@@ -1,5 +1,5 @@
 export { CARE, type CareCode } from './care';
-export { COAT_MM, coatMove } from './coat';
+export { COAT_MM, coatGPerMl, coatMove } from './coat';
 export type { Desk, Done, Empties, InCup, MoveBase, Scene, Take, VerbDefinition } from './define';
 export { pouredThrough } from './empties';
 export { carriedMove, carryTo } from './carried';

@@ -14,9 +14,11 @@ import { dry } from './dry';
 import { edge } from './edge';
 import { flip } from './flip';
 import { lay } from './lay';
+import { pop } from './pop';
 import { pour } from './pour';
 import { press } from './press';
 import { rest } from './rest';
+import { shelter } from './shelter';
 import { slide } from './slide';
 import { spin } from './spin';
 import { string } from './string';
@@ -25,6 +27,7 @@ import { tend } from './tend';
 import { tilt } from './tilt';
 import { torch } from './torch';
 import { trail } from './trail';
+import { wipe } from './wipe';
 
 const ALL = [
   tend,
@@ -47,7 +50,10 @@ const ALL = [
   torch,
   rest,
   dry,
+  wipe,
   coat,
+  pop,
+  shelter,
 ] as const;
 type Known = (typeof ALL)[number];
 

@@ -25,6 +25,8 @@ export interface RunStep {
   /** What is left after it of what it took from, all pieces together. */
   readonly leaves: readonly Take[];
   readonly care: readonly CareCode[];
+  /** What is mixed for it just before stays open so long, s. */
+  readonly opensS?: number;
 }
 
 /** Lays the moves out in time. A move `with` another starts together with it; the next starts when the later one ends. */
@@ -38,6 +40,7 @@ export function layRunSheet(moves: readonly Move[], scene: Scene, ledger: Ledger
     const endS = startS + (secondsOf(move) + (verb.standsS?.(move) ?? 0)) * times;
     clock = Math.max(clock, endS);
     // What its note says it need not say again.
+    const mixed = verb.mixedOf?.(move, scene);
     const until = move.note === undefined ? verb.until?.(move, scene) : undefined;
     const step: RunStep = {
       move: move.id,
@@ -52,6 +55,7 @@ export function layRunSheet(moves: readonly Move[], scene: Scene, ledger: Ledger
       takes,
       leaves,
       care: careOf(move),
+      ...(mixed ? { opensS: mixed.opensS } : {}),
     };
     started.set(move.id, step);
     return step;

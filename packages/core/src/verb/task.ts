@@ -148,6 +148,49 @@ const LIST = {
     care: ['dust'],
     usual: ({ back }) => back === 'sand',
   },
+  'peel-warm': {
+    title: 'Peel the tape warm',
+    soft: true,
+    says: 'Warm the edge with a dryer and peel the tape off slowly: the drips come with it. Cold it tears.',
+    when: 'after',
+    care: ['mains'],
+    usual: () => false,
+  },
+  'dark-rim': {
+    title: 'Rim of the back',
+    says: 'Paint the rim of the back in the darkest colour, and let it dry.',
+    when: 'after',
+    care: [],
+    usual: () => false,
+  },
+  stamp: {
+    title: 'Stamp and sign',
+    says: 'Stamp or sign the back: title, date, what it is made of.',
+    when: 'after',
+    care: [],
+    usual: () => false,
+  },
+  cork: {
+    title: 'Cork on the back',
+    says: 'Glue cork on the back, a little smaller than the piece, and weight it until it holds.',
+    when: 'after',
+    care: [],
+    usual: () => false,
+  },
+  feet: {
+    title: 'Feet',
+    says: 'Stick feet on the back, each well inside the edge.',
+    when: 'after',
+    care: [],
+    usual: () => false,
+  },
+  hanger: {
+    title: 'Hanger',
+    says: 'Fix the hanger and the wire; hang it once and see that it hangs straight.',
+    when: 'after',
+    care: [],
+    usual: () => false,
+  },
 } as const satisfies Readonly<Record<string, Task>>;
 
 export type TaskId = keyof typeof LIST;

@@ -6,7 +6,7 @@ import type { Plan } from '../document/schema';
 
 /** Something to be weighed up: a medium that several mixes share, or a mix. */
 export interface ToWeigh {
-  readonly kind: 'medium' | 'mix' | 'cup';
+  readonly kind: 'medium' | 'mix' | 'cup' | 'coat';
   readonly id: string;
   readonly name: string;
   readonly steps: readonly WeighStep[];

@@ -122,6 +122,27 @@ export function setPreparation(plan: Plan, tasks: readonly TaskId[]): Plan {
   };
 }
 
+/** Sets what is ticked off at the very end: the back, its rim, what it hangs by or stands on. Those asked for are the artist's own. */
+export function setLastTasks(plan: Plan, tasks: readonly TaskId[]): Plan {
+  const usual = usualTasks(plan.surface, 'after');
+  const moves = TASK_IDS.filter((t) => isLastTask(t) && tasks.includes(t)).map(
+    (task): Move => ({ ...taskMove(task), ...(usual.includes(task) ? {} : { own: true }) }),
+  );
+  const rest = plan.moves.filter((m) => !isLastTask(taskOf(m)));
+  return { ...plan, moves: [...rest, ...moves] };
+}
+
+/** What this plan has ticked off at the very end, in order. */
+export const lastTasksOf = (plan: Plan): TaskId[] =>
+  plan.moves.flatMap((m) => {
+    const task = taskOf(m);
+    return task !== undefined && isLastTask(task) ? [task] : [];
+  });
+
+/** Whether a task is one of those that wait until all else is done. */
+export const isLastTask = (task: TaskId | undefined): boolean =>
+  task !== undefined && TASKS[task].when === 'after' && !TASKS[task].soft;
+
 /** What this plan has done before the pour, in order. */
 export const preparationOf = (plan: Plan): TaskId[] =>
   plan.moves.filter(isPreparation).map((m) => taskOf(m)!);

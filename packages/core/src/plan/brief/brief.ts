@@ -10,7 +10,8 @@ import { type WeighStep, weighUp } from '../../mix/weigh';
 import { filmSpectrum, reflectanceOf } from '../../optics/film';
 import { spectrumToHex } from '../../optics/spectrum';
 import { type Evidence, type MixResult, type Remark, remarksOn } from '../../remark';
-import { type ScheduleEntry, scheduleOf } from '../../schedule';
+import { sheetsWith } from '../../coat';
+import { type PathAct, pathOf, type ScheduleEntry, scheduleOf } from '../../schedule';
 import { measureSurface, type SurfaceMeasure } from '../../surface/measure';
 import { keepLedger, layRunSheet, type Move, referencesOf, type RunStep, verbOf } from '../../verb';
 import { amountsIn } from './amounts';
@@ -50,6 +51,8 @@ export interface Brief {
   readonly run: readonly RunStep[];
   readonly remarks: readonly Remark[];
   readonly schedule: readonly ScheduleEntry[];
+  /** What it may have done to it once it is poured, hours after. */
+  readonly path: readonly PathAct[];
   readonly cost: Cost;
   /** The artist's figures it was reckoned with; what is asked of it further is reckoned with the same. */
   readonly factors: Factors;
@@ -132,23 +135,21 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
     factors,
   };
   /** All that hangs on what becomes of the paint. */
-  const came = (of?: Outcome): Pick<Brief, 'stays' | 'run' | 'remarks' | 'schedule'> => {
+  const came = (of?: Outcome): Pick<Brief, 'stays' | 'run' | 'remarks' | 'schedule' | 'path'> => {
     const stays = of ? previewedStays(measure, budget, of) : reckonedStays(budget);
+    const path = pathOf(
+      plan.moves,
+      dryingFilmOf(open, stays, measure, factors),
+      { sheets: sheetsWith(plan.sheets) },
+      factors,
+    );
+    const runS = sheet.at(-1)?.endS ?? 0;
     return {
       stays,
       run: withReading(sheet, plan, stays),
       remarks: remarksOn({ ...evidence, ...(of && { outcome: of }) }),
-      schedule:
-        pour === undefined
-          ? []
-          : scheduleOf(
-              pour,
-              sheet.at(-1)?.endS ?? 0,
-              dryingFilmOf(open, stays, measure, factors),
-              plan.moves,
-              plan.dates?.due,
-              factors,
-            ),
+      path,
+      schedule: pour === undefined ? [] : scheduleOf(pour, runS, path, plan.dates?.due),
     };
   };
   const computed: Brief = {

@@ -17,4 +17,5 @@ export const dryingFilmOf = (
   ...roomOf(open.plan),
   small: measure.areaCm2 / measure.pieces <= factors['small-piece'],
   oily: open.oily,
+  ...(open.plan.waiting === undefined ? {} : { waiting: open.plan.waiting }),
 });

@@ -1,4 +1,5 @@
 import type { Amounts } from '../../budget/budget';
+import { sheetsWith } from '../../coat';
 import type { LoadedCup } from '../../cup/load';
 import { strataOf } from '../../cup/strata';
 import type { Factors } from '../../factor';
@@ -22,6 +23,7 @@ function sceneOf(open: OpenPlan, measure: SurfaceMeasure): Scene {
     outlineMm: measure.outlineMm,
     pieces: measure.pieces,
     oily: open.oily,
+    sheets: sheetsWith(open.plan.sheets),
     openRim: surface.rim.kind === 'open',
     corners: shapeOf(surface.shape).reachName.one === 'corner',
     ...shapeOf(surface.shape).bounds(surface.shape),

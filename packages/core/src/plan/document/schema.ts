@@ -1,5 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { BudgetSchema } from '../../budget/schema';
+import { SheetsSchema } from '../../coat/schema';
 import { CupSchema } from '../../cup/schema';
 import type { FieldValue } from '../../field';
 import { Amount } from '../../schema/amount';
@@ -9,6 +10,7 @@ import { LandingSchema } from '../../mix/landing';
 import { MixSchema } from '../../mix/schema';
 import { CupOrderSchema } from '../../order/schema';
 import { PaintSchema } from '../../paint/schema';
+import { WAITING_IDS } from '../../schedule/waiting';
 import { SurfaceSchema } from '../../surface/schema';
 import { TechniqueChoiceSchema } from '../../technique/schema';
 import type { TechniqueId } from '../../technique';
@@ -82,6 +84,25 @@ export const PlanSchema = Type.Object(
         { additionalProperties: false },
       ),
     ),
+    /** What the sheets of its top coats say, where that is other than usual. */
+    sheets: Type.Optional(SheetsSchema),
+    /** How long the artist lets it dry before a coat; without it both schools are told. */
+    waiting: Type.Optional(Type.Union(WAITING_IDS.map((id) => Type.Literal(id)))),
+    /** Who it is made for, and what was agreed. */
+    commission: Type.Optional(
+      Type.Object(
+        {
+          for: Type.String({ minLength: 1, maxLength: 120 }),
+          /** Colours and tone they asked for, in their words. */
+          wishes: Type.Optional(Type.String({ maxLength: 1000 })),
+          /** What becomes of it if they do not take it. */
+          fallback: Type.Optional(Type.String({ maxLength: 400 })),
+        },
+        { additionalProperties: false },
+      ),
+    ),
+    /** What one piece is sold for. */
+    price: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
     /** What was really weighed, for the mixes that have been made. */
     made: Type.Optional(
       Type.Array(

@@ -90,5 +90,5 @@ test('oil is spoken of only where there is oil', () => {
   const says = (p: Plan) => brief(edit.addMove(p, 'coat', p.moves.length)).run.at(-1)!.says;
   expect(says(start)).not.toMatch(/oil/);
   const oily = edit.setAdditives(start, 0, [{ material: 'silicone', drops: 2, perMl: 60 }], []);
-  expect(says(oily)).toMatch(/wipe the oil off/);
+  expect(says(oily)).toMatch(/the oil has to be off/);
 });

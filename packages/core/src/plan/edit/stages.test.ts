@@ -1,4 +1,4 @@
-import { stagesOf } from '../../journal';
+import { stagesOf } from '../../schedule';
 import { beginRun, runSheet, advance } from '../../journal/run';
 import { drawn } from '../../journal/drawn';
 import { leftAfter } from '../../journal/left-after';
@@ -32,7 +32,12 @@ const dotted = addDots(poured, ask);
 test('a pour, its coat, dots on that and a second coat are four stages, each with its own moves and amounts', () => {
   expect(checkPlan(dotted)).toEqual([]);
   const stages = stagesOf(dotted);
-  expect(stages.map(({ title }) => title)).toEqual(['Pour', 'Top coat', 'Dots', 'Top coat']);
+  expect(stages.map(({ title }) => title)).toEqual([
+    'Pour',
+    'Top coat',
+    'Dots',
+    'Top coat 2',
+  ]);
   expect(stages[2]!.moves).toHaveLength(5);
   const { run, budget } = brief(dotted);
   for (const { moves } of stages)
@@ -89,7 +94,7 @@ test('taken out again it is gone with its drying and its pots', () => {
     dotted,
     dots!.moves.map(({ id }) => id),
   );
-  expect(stagesOf(without).map(({ title }) => title)).toEqual(['Pour', 'Top coat', 'Top coat']);
+  expect(stagesOf(without).map(({ title }) => title)).toEqual(['Pour', 'Top coat', 'Top coat 2']);
   expect(without.budget.pots).toEqual(poured.budget.pots);
 });
 

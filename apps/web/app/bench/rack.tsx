@@ -1,0 +1,1 @@
+export { RackScreen as default } from '@/rack/rack-screen';

@@ -1,0 +1,78 @@
+import { edit } from '@potter/core/plan';
+import { type Clash, clashesOf, type House, localOf, ordersOf, type Piece } from '@potter/core/rack';
+import type { ShelfItem } from '@potter/core/stock';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useChangePlans } from '@/data/change-plans';
+import { useShelf } from '@/data/shelf';
+import { Remark } from '@/ui/remark';
+import { Failed } from '@/ui/state';
+import { Heading } from '@/ui/type';
+import { clashWords, orderWords } from './clash-words';
+import { dayAt } from './when';
+
+const stockOf = (shelf: readonly ShelfItem[], product: 'varnish' | 'resin'): number =>
+  shelf.reduce(
+    (sum, item) =>
+      item.kind === 'finish' && item.product === product ? sum + (item.stockMl ?? 0) : sum,
+    0,
+  );
+
+/** What cannot be as it is planned, each with the act that mends it; and what has to be ordered. */
+export function Clashes({
+  pieces,
+  house,
+  now,
+}: {
+  readonly pieces: readonly Piece[];
+  readonly house: House;
+  readonly now: number;
+}) {
+  const shelf = useShelf().data;
+  const change = useChangePlans();
+  const [failed, setFailed] = useState<string>();
+  const clashes = clashesOf(pieces, house, now);
+  const orders = shelf
+    ? ordersOf(
+        pieces,
+        { resin: stockOf(shelf, 'resin'), varnish: stockOf(shelf, 'varnish') },
+        house,
+      )
+    : [];
+  if (clashes.length + orders.length === 0) return null;
+  const set = (id: string, how: Parameters<typeof change>[0][number]['change']) => {
+    setFailed(undefined);
+    change([{ id, change: how }]).catch((error: unknown) =>
+      setFailed(error instanceof Error ? error.message : String(error)),
+    );
+  };
+  return (
+    <View className="gap-2" role="region" aria-label="Clashes">
+      <Heading>Clashes</Heading>
+      {failed ? <Failed what="The day was not changed." why={failed} /> : null}
+      {clashes.map((clash) => (
+        <Remark
+          key={`${clash.kind} ${clash.piece.id}`}
+          remark={{
+            severity: clash.kind === 'late' ? 'spoils' : 'may',
+            ...clashWords(clash, house),
+            ...mends(clash),
+          }}
+          onFix={() => set(clash.piece.plan, (p) => edit.setDates(p, { pour: localOf(clash.pour!) }))}
+          onMeant={() => set(clash.piece.plan, (p) => ({ ...p, waiting: 'day' }))}
+        />
+      ))}
+      {orders.map((order) => (
+        <Remark
+          key={order.product}
+          remark={{ severity: 'note', ...orderWords(order, now) }}
+        />
+      ))}
+    </View>
+  );
+}
+
+const mends = ({ piece, pour, quick }: Clash) => ({
+  ...(pour === undefined ? {} : { fix: { label: `Pour ${piece.title} on ${dayAt(pour)}` } }),
+  ...(quick ? { meant: { label: `Coat ${piece.title} after a day` } } : {}),
+});

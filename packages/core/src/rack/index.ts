@@ -1,0 +1,13 @@
+export { type Clash, clashesOf } from './clashes';
+export { type Dated, datesOf, readyAt } from './dated';
+export { type Entry, entriesOf, weekOf } from './entries';
+export { type Found, findDays } from './find-days';
+export { lastPour } from './last-pour';
+export { allLying, boardsAt, lyingAt } from './lying';
+export { dayOf, localOf, minutesOf, startOf } from './minutes';
+export { type Order, ordersOf } from './orders';
+export { type PlanOnRack, planOnRack } from './of-plan';
+export type { Piece } from './piece';
+export { plannedPiece, pouredPieces } from './pieces';
+export { ANY_HOUSE, type House } from './schema';
+export { type Todo, todosOf } from './todo';
