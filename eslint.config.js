@@ -47,6 +47,7 @@ const WEB_LAYERS = [
   'unsent',
   'picture',
   'scale',
+  'sheets',
   'run',
   'shopping',
   'plan',

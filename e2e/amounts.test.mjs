@@ -181,7 +181,7 @@ test('a pour draws the shelf down, gives it back, and its run-off goes into a ja
     if ((await textOf(page)).includes('Off the shelf')) break;
     await press(page, 'button', 'Skip');
   }
-  await says(page, 'drawn down by what this pour used');
+  await says(page, 'drawn down by what it used');
   await page.waitForFunction(
     async (was) =>
       (await (await fetch('/api/shelf')).json()).items.find((i) => i.paint?.id === 'walnut')

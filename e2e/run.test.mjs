@@ -57,8 +57,7 @@ test('a whole pour by touch: next, back, skip, note, finish; written in the jour
   await says(page, 'Poured');
   await type(page, 'What would you do differently next time?', 'less slate');
   await press(page, 'button', 'To the bench');
-  await says(page, 'On the rack');
-  await says(page, 'still wet, keep covered');
+  await see(page, 'link', /^Look whether it is dry, Quince and Slate/);
   for (let i = 0; i < 50 && !(await runs()).some((r) => r.note === 'less slate'); i++)
     await wait(100);
   const run = (await runs()).find((r) => r.planId === quince.id);

@@ -11,7 +11,7 @@ import {
 import { LandingSchema, PlanSchema, StudioSchema } from '@potter/core/document';
 import { ReactionSchema } from '@potter/core/paint/document';
 import { RunSchema } from '@potter/core/journal/document';
-import { HouseSchema } from '@potter/core/rack/document';
+import { HouseSchema } from '@potter/core/schedule/document';
 import { ShelfItemSchema } from '@potter/core/stock/document';
 import type { DryingAct } from '@potter/core/journal';
 import type { Plan } from '@potter/core/plan';

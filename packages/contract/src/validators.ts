@@ -5,7 +5,13 @@ import { DOCUMENT, TABLE } from './limits';
 import type { SchemaName } from './schemas';
 
 /** Lists of many things; all else is one document. */
-const TABLES: ReadonlySet<SchemaName> = new Set(['Shelf', 'PlanList', 'RunList', 'Rack', 'ReactionList']);
+const TABLES: ReadonlySet<SchemaName> = new Set([
+  'Shelf',
+  'PlanList',
+  'RunList',
+  'Rack',
+  'ReactionList',
+]);
 
 /** Every fault of a value that came from somewhere, against any schema of the contract. For the server; a screen imports the one it needs. */
 export const check = (name: SchemaName, value: unknown): Fault[] =>

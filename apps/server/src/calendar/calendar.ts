@@ -6,6 +6,7 @@ import ical from 'ical-generator';
 import { isSound, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { plans, runs } from '../db/schema';
+import { readSettings } from '../settings/store';
 
 /** Pieces that ended longer ago than this have cured: nothing is to be done to them any more, ms. */
 const CURED_MS = 180 * 86_400_000;
@@ -13,7 +14,9 @@ const CURED_MS = 180 * 86_400_000;
 const EVERY_S = 3600;
 
 /** Every date of the studio: of plans that have a day and are not poured, and of pieces on the rack. What cannot be read has none. */
-export async function datesOf({ read }: Database, now: Date): Promise<CalendarDate[]> {
+export async function datesOf(db: Database, now: Date): Promise<CalendarDate[]> {
+  const { read } = db;
+  const house = (await readSettings(db))?.house;
   const planned = await read
     .select({ id: plans.id, text: textIn(plans.plan) })
     .from(plans)
@@ -31,11 +34,11 @@ export async function datesOf({ read }: Database, now: Date): Promise<CalendarDa
     .where(gt(runs.endedAt, now.getTime() - CURED_MS));
   return [
     ...planned.flatMap(({ id, text }) =>
-      text !== null && isSound('Plan', text) ? planDates(id, JSON.parse(text) as Plan) : [],
+      text !== null && isSound('Plan', text) ? planDates(id, JSON.parse(text) as Plan, house) : [],
     ),
     ...poured.flatMap(({ endedAt, text }) =>
       text !== null && endedAt !== null && isSound('RunRow', text)
-        ? runDates(JSON.parse(text) as RunSummary, localTime(endedAt))
+        ? runDates(JSON.parse(text) as RunSummary, localTime(endedAt), house)
         : [],
     ),
   ];

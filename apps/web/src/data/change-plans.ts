@@ -1,5 +1,4 @@
-import type { Plan } from '@potter/core/plan';
-import { edit } from '@potter/core/plan';
+import { edit, type Plan } from '@potter/core/plan';
 import { useQueryClient } from '@tanstack/react-query';
 import { openSession, settled } from './plan-session';
 import { plansKey } from './plans';

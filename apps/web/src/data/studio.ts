@@ -10,7 +10,7 @@ export function studioOf(
   now: Date,
   surface?: Surface,
   reactions: readonly Reaction[] = [],
-  { stayMm }: Pick<Settings, 'stayMm'> = {},
+  { stayMm, house }: Pick<Settings, 'stayMm' | 'house'> = {},
 ): Studio {
   return {
     today: dayOf(now),
@@ -22,6 +22,7 @@ export function studioOf(
       ),
     ),
     ...pricesOf(shelf, surface),
+    ...(house ? { house } : {}),
     factors: stayMm === undefined ? {} : { 'film-stays': stayMm },
   };
 }

@@ -10,13 +10,21 @@ import { NumberField } from '@/ui/quantity-field';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 import { Mass, toC, toF, useUnits } from '@/ui/units';
 import { dayWords } from '@/ui/day-words';
-import { actWords } from '@potter/core/schedule';
+import { actWords, WAITING_IDS, WAITINGS } from '@potter/core/schedule';
+import { useRouter } from 'expo-router';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/choice';
 import { RackBar } from './rack-bar';
-import { Stages } from './stages';
+import { AddCoat } from './add-coat';
+import { ForWhom } from './for-whom';
+import { LastPour } from './last-pour';
+import { LastTasks } from './last-tasks';
+import { AddDots, Stages } from './stages';
 
 /** What comes after the pour: the days of drying, and the moves that finish the piece. */
 export function FinishStation() {
-  const { plan, brief, edit } = usePlan();
+  const { plan, brief, edit, id } = usePlan();
+  const router = useRouter();
   const finishing = finishMoves(plan);
   const fahrenheit = useUnits().temperature === 'f';
   const room = plan.room ?? { tempC: 20, rh: 50 };
@@ -59,6 +67,23 @@ export function FinishStation() {
           onChange={(rh) => edit((p) => ({ ...p, room: { ...room, rh } }), 'rh')}
         />
       </View>
+      <Choice
+        label="Wait before a coat"
+        value={plan.waiting ?? 'both'}
+        options={[
+          ...WAITING_IDS.map((id) => ({ value: id as string, label: WAITINGS[id].title })),
+          { value: 'both', label: 'A day to a week' },
+        ]}
+        onChange={(to) =>
+          edit((p) =>
+            edits.setWaiting(
+              p,
+              WAITING_IDS.find((id) => id === to),
+            ),
+          )
+        }
+      />
+      <LastPour />
       <Heading>The days after</Heading>
       <RackBar schedule={brief.schedule} />
       <View role="list">
@@ -84,7 +109,7 @@ export function FinishStation() {
           ))}
       </View>
       <Heading>Finishing moves</Heading>
-      {finishing.length === 0 ? <Body>None. Add a drying and a top coat at Moves.</Body> : null}
+      {finishing.length === 0 ? <Body>None yet.</Body> : null}
       <View role="list">
         {finishing.map((move) => {
           const step = brief.run.find((s) => s.move === move.id);
@@ -106,6 +131,15 @@ export function FinishStation() {
         })}
       </View>
       <Stages />
+      <AddCoat />
+      <AddDots />
+      <LastTasks />
+      <ForWhom />
+      <Button
+        className="self-start"
+        label="Label and care card"
+        onPress={() => router.push(`/plans/${id}/card`)}
+      />
       <Heading>What it costs</Heading>
       <CostLine
         title={plan.surface.pieces > 1 ? 'The whole set' : 'This piece'}

@@ -67,7 +67,6 @@ export function Stages() {
           </View>
         ))}
       </View>
-      <AddDots />
       <Button
         className="self-start"
         label="To its ready check"
@@ -80,7 +79,7 @@ export function Stages() {
 const START = { pattern: 'mandala' as DotPatternId, dotMm: 8, round: 16, rows: 4, coated: true };
 
 /** Dots over the coat once it has cured, as one more stage. */
-function AddDots() {
+export function AddDots() {
   const { plan, edit } = usePlan();
   const [ask, setAsk] = useState(START);
   const [mixes, setMixes] = useState<readonly string[]>([]);

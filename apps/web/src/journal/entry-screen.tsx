@@ -3,6 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useCreatePlan } from '@/data/plans';
 import { deleteRun, useRun } from '@/data/runs';
+import { useSettings } from '@/data/settings';
 import { actWords } from '@potter/core/schedule';
 import { NextTime } from '@/run/next-time';
 import { Moves } from '@/run/moves-done';
@@ -24,6 +25,7 @@ export function EntryScreen() {
   const router = useRouter();
   const now = useNow(60_000);
   const create = useCreatePlan();
+  const { house } = useSettings();
   const { run, ...asked } = useRun(id);
   if (!run)
     return (
@@ -39,7 +41,7 @@ export function EntryScreen() {
       </Screen>
     );
   const ended = localTime(run.endedAt ?? run.startedAt);
-  const drying = dryingOf(summariseRun(run).dries, ended, localTime(now));
+  const drying = dryingOf(summariseRun(run).dries, ended, localTime(now), house);
   return (
     <Screen
       title={run.plan.title}

@@ -15,12 +15,16 @@ export function clashWords(clash: Clash, house: House): ClashWords {
   switch (clash.kind) {
     case 'late':
       return {
-        message: `${title} is ready for sure on ${dayAt(clash.readyAt!)}, after its day, ${dayAt(piece.due!)}.`,
+        message: isHopeless(clash)
+          ? `${title} will not be cured by ${dayAt(piece.due!)}: ${dayAt(clash.soonest!)} at the soonest.`
+          : `${title} may not be cured by ${dayAt(piece.due!)}: it is between ${dayAt(clash.soonest!)} and ${dayAt(clash.readyAt!)}.`,
         advice: [
-          piece.poured ? 'It is poured already: promise it for later.' : instead,
+          piece.poured
+            ? 'It is poured already: look at it early, or promise it for later.'
+            : instead,
           clash.quick ? 'Coated after a day it is in time.' : '',
           !piece.poured && clash.pour === undefined && !clash.quick
-            ? 'No day is early enough any more: promise it for later.'
+            ? 'No day is early enough to be sure: promise it for later.'
             : '',
         ]
           .filter((say) => say !== '')
@@ -39,7 +43,9 @@ export function clashWords(clash: Clash, house: House): ClashWords {
     case 'room':
       return {
         message: `There is no room for ${title}: ${clash.boards} boards would be taken, and there are ${house.boards!.count}.`,
-        advice: piece.poured ? 'Stand what is dry upright, or clear another board.' : instead || none,
+        advice: piece.poured
+          ? 'Stand what is dry upright, or clear another board.'
+          : instead || none,
       };
     case 'too-large':
       return {
@@ -48,6 +54,10 @@ export function clashWords(clash: Clash, house: House): ClashWords {
       };
   }
 }
+
+/** Not even at the earliest is it in time. */
+export const isHopeless = ({ piece, soonest = 0 }: Clash): boolean =>
+  piece.due !== undefined && soonest > piece.due;
 
 export const orderWords = ({ product, ml, by, piece, wanted }: Order, now: number): ClashWords => ({
   message:

@@ -1,5 +1,12 @@
 import { edit } from '@potter/core/plan';
-import { type Clash, clashesOf, type House, localOf, ordersOf, type Piece } from '@potter/core/rack';
+import {
+  type Clash,
+  clashesOf,
+  type House,
+  localOf,
+  ordersOf,
+  type Piece,
+} from '@potter/core/rack';
 import type { ShelfItem } from '@potter/core/stock';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -8,7 +15,7 @@ import { useShelf } from '@/data/shelf';
 import { Remark } from '@/ui/remark';
 import { Failed } from '@/ui/state';
 import { Heading } from '@/ui/type';
-import { clashWords, orderWords } from './clash-words';
+import { clashWords, isHopeless, orderWords } from './clash-words';
 import { dayAt } from './when';
 
 const stockOf = (shelf: readonly ShelfItem[], product: 'varnish' | 'resin'): number =>
@@ -54,19 +61,18 @@ export function Clashes({
         <Remark
           key={`${clash.kind} ${clash.piece.id}`}
           remark={{
-            severity: clash.kind === 'late' ? 'spoils' : 'may',
+            severity: isHopeless(clash) ? 'spoils' : 'may',
             ...clashWords(clash, house),
             ...mends(clash),
           }}
-          onFix={() => set(clash.piece.plan, (p) => edit.setDates(p, { pour: localOf(clash.pour!) }))}
+          onFix={() =>
+            set(clash.piece.plan, (p) => edit.setDates(p, { pour: localOf(clash.pour!) }))
+          }
           onMeant={() => set(clash.piece.plan, (p) => ({ ...p, waiting: 'day' }))}
         />
       ))}
       {orders.map((order) => (
-        <Remark
-          key={order.product}
-          remark={{ severity: 'note', ...orderWords(order, now) }}
-        />
+        <Remark key={order.product} remark={{ severity: 'note', ...orderWords(order, now) }} />
       ))}
     </View>
   );

@@ -87,6 +87,15 @@ export function HouseSection({ house }: { readonly house: House }) {
         <TimeField label="To" value={house.to} onChange={(to) => set({ to })} />
         <NumberField
           className="min-w-[88px] flex-1"
+          label="Pours a day"
+          value={house.perDay}
+          min={1}
+          max={20}
+          decimals={0}
+          onChange={(perDay) => set({ perDay })}
+        />
+        <NumberField
+          className="min-w-[88px] flex-1"
           label="An order takes, days"
           value={house.orderDays}
           min={0}

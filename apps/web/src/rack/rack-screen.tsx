@@ -33,10 +33,7 @@ export function RackScreen() {
   const drying = pieces.filter((p) => p.poured);
   const dated = pieces.filter((p) => !p.poured && p.pour !== undefined);
   return (
-    <Screen
-      title="Rack"
-      acts={<Button label="Back" onPress={() => router.replace('/bench')} />}
-    >
+    <Screen title="Rack" acts={<Button label="Back" onPress={() => router.replace('/bench')} />}>
       <View className="gap-5">
         {error && pieces.length === 0 ? (
           <Failed what="The rack cannot be read." why={error.message} />

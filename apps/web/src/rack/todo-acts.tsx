@@ -28,11 +28,11 @@ const DONE: Readonly<
 };
 
 /** The one thing there is to press about a piece; looking has two answers. */
-export function TodoActs({ todo, early = false }: { readonly todo: Todo; readonly early?: boolean }) {
+export function TodoActs({ todo }: { readonly todo: Todo }) {
   const router = useRouter();
   const { does, piece } = todo;
   const name = (label: string) => `${label}: ${piece.title}`;
-  if ((todo.due === 'week' || todo.due === 'later') && !early) return null;
+  if (todo.due === 'week' || todo.due === 'later') return null;
   if (does === 'look')
     return (
       <View className="flex-row flex-wrap gap-2">

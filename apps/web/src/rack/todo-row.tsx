@@ -6,7 +6,8 @@ import { TodoActs } from './todo-acts';
 import { dayAt, timeAt } from './when';
 
 /** When it is due, in words: overdue ones say since when. */
-export function whenWords({ due, from, to }: Todo): string {
+export function whenWords({ due, does, from, to, piece }: Todo): string {
+  if (does === 'pour' && due !== 'overdue') return timeAt(piece.pour ?? from);
   switch (due) {
     case 'overdue':
       return `since ${dayAt(to)}`;

@@ -48,47 +48,16 @@ function Standing({ run }: { readonly run: Run }) {
   );
 }
 
-/** After a pour: what it took off the shelf, to be put back if it did not, and what was caught, to be kept in a jar. */
-export function AfterPour({ run }: { readonly run: Run }) {
-  const client = useQueryClient();
+/** What was caught in the tray, to be kept in a jar, and what stands in cups yet. */
+function Caught({ run }: { readonly run: Run }) {
   const shelf = useShelf();
   const computed = useMemo(() => brief(run.plan), [run.plan]);
   const left = useMemo(() => leftOver(run.plan, computed), [run.plan, computed]);
   const [caughtG, setCaughtG] = useState(Math.round(left.runOffG));
   const jar = `jar-${run.id.slice(0, 12)}`;
   const kept = (shelf.data ?? []).some((i) => i.kind === 'jar' && i.id === jar);
-  if (run.endedAt === undefined) return null;
-  const lines = run.drawn?.lines ?? [];
-  const taken = run.drawn !== undefined && !run.drawn.undone;
-  const say = (next: Run) => {
-    putRun(next);
-    // The shelf changes with it: whoever looks there next looks anew.
-    void client.invalidateQueries({ queryKey: shelfKey, refetchType: 'none' });
-  };
   return (
-    <View className="gap-3">
-      <Heading>Off the shelf</Heading>
-      <Body>
-        {taken
-          ? lines.length === 0
-            ? 'Nothing of this pour stands on the shelf.'
-            : `${lines.length === 1 ? 'One thing was' : `${lines.length} things were`} drawn down by what this pour used.`
-          : 'Nothing was drawn for this pour.'}
-      </Body>
-      {taken && lines.length > 0 ? (
-        <Button
-          className="self-start"
-          label="Put it back on the shelf"
-          onPress={() => say(undrawn(run, true))}
-        />
-      ) : null}
-      {!taken && shelf.data ? (
-        <Button
-          className="self-start"
-          label="Draw it from the shelf"
-          onPress={() => say(run.drawn ? undrawn(run, false) : drawn(run, shelf.data))}
-        />
-      ) : null}
+    <>
       <Standing run={run} />
       <Heading>What was caught</Heading>
       <Body>
@@ -131,6 +100,47 @@ export function AfterPour({ run }: { readonly run: Run }) {
           />
         </View>
       )}
+    </>
+  );
+}
+
+/** After a pour, or a later stage: what it took off the shelf, to be put back if it did not; after a pour what is left of it too. */
+export function AfterPour({ run }: { readonly run: Run }) {
+  const client = useQueryClient();
+  const shelf = useShelf();
+  if (run.endedAt === undefined) return null;
+  const lines = run.drawn?.lines ?? [];
+  const taken = run.drawn !== undefined && !run.drawn.undone;
+  const say = (next: Run) => {
+    putRun(next);
+    // The shelf changes with it: whoever looks there next looks anew.
+    void client.invalidateQueries({ queryKey: shelfKey, refetchType: 'none' });
+  };
+  return (
+    <View className="gap-3">
+      <Heading>Off the shelf</Heading>
+      <Body>
+        {taken
+          ? lines.length === 0
+            ? 'Nothing of what it used stands on the shelf.'
+            : `${lines.length === 1 ? 'One thing was' : `${lines.length} things were`} drawn down by what it used.`
+          : 'Nothing was drawn for it.'}
+      </Body>
+      {taken && lines.length > 0 ? (
+        <Button
+          className="self-start"
+          label="Put it back on the shelf"
+          onPress={() => say(undrawn(run, true))}
+        />
+      ) : null}
+      {!taken && shelf.data ? (
+        <Button
+          className="self-start"
+          label="Draw it from the shelf"
+          onPress={() => say(run.drawn ? undrawn(run, false) : drawn(run, shelf.data))}
+        />
+      ) : null}
+      {run.stage === undefined ? <Caught run={run} /> : null}
     </View>
   );
 }

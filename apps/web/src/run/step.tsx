@@ -6,6 +6,7 @@ import { clock } from '@/ui/local-time';
 import { Body, Strong, Title } from '@/ui/type';
 import { Mass } from '@/ui/units';
 import { StepDrawing } from './step-drawing';
+import { TwoParts } from './two-parts';
 import { UntilItReads } from './until-it-reads';
 
 /** The move on screen: what to do, with how much, for how long, where, and the sign to stop by. */
@@ -26,7 +27,10 @@ export function Step({
 }) {
   const move = run.moves[run.at]!;
   const planned = run.plan.moves.find(({ id }) => id === step.move);
-  const seconds = (step.endS - step.startS) / step.times;
+  // A batch that is mixed gives the time there is; until then there is none to run out.
+  const mixed = step.opensS === undefined ? undefined : move.mixed !== undefined;
+  const seconds =
+    mixed === undefined ? (step.endS - step.startS) / step.times : mixed ? step.opensS! : 0;
   const due = dueAt(move, step);
   const pieces = run.plan.surface.pieces;
   const piece = step.times > 1 ? pieceOf(move) : planned?.piece;
@@ -44,6 +48,7 @@ export function Step({
       <Text className="font-body text-24 leading-[32px] text-ink">
         {step.says} {step.note}
       </Text>
+      <TwoParts run={run} step={step} />
       <View className="flex-row flex-wrap items-start gap-3">
         <View className="min-w-[150px] flex-1">
           {step.takes.map((take, i) => (

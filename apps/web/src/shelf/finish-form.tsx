@@ -1,5 +1,7 @@
 import type { ShelfFinish } from '@potter/core/stock';
+import { TwoPartFields, VarnishFields } from '@/sheets/sheet-fields';
 import { Choice } from '@/ui/choice';
+import { Section } from '@/ui/section';
 import { ItemForm } from './item-form';
 import { NameField } from '@/ui/name-field';
 import { options } from '@/ui/options';
@@ -24,6 +26,19 @@ export const FinishForm = ({
           onChange={(product) => set({ ...value, product })}
         />
         <StockFields value={value} set={set} />
+        <Section title="What its sheet says" says="Ratio, densities, open time, hours">
+          {value.product === 'resin' ? (
+            <TwoPartFields
+              sheet={value.sheets?.resin}
+              onChange={(resin) => set({ ...value, sheets: { ...value.sheets, resin } })}
+            />
+          ) : (
+            <VarnishFields
+              sheet={value.sheets?.varnish}
+              onChange={(varnish) => set({ ...value, sheets: { ...value.sheets, varnish } })}
+            />
+          )}
+        </Section>
       </>
     )}
   </ItemForm>

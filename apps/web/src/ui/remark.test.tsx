@@ -19,9 +19,7 @@ test('tells how grave it is by a word, what happens, and what to do', () => {
 
 test('offers its fix as one act', () => {
   const onFix = jest.fn();
-  render(
-    <Remark remark={{ ...remark, fix: { label: 'Put oat between' } }} onFix={onFix} />,
-  );
+  render(<Remark remark={{ ...remark, fix: { label: 'Put oat between' } }} onFix={onFix} />);
   fireEvent.press(screen.getByRole('button', { name: 'Put oat between' }));
   expect(onFix).toHaveBeenCalledTimes(1);
 });

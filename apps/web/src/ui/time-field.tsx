@@ -22,7 +22,9 @@ export function TimeField({
         aria-label={label}
         value={value}
         // Emptied it is no time: the one there is stays.
-        onChange={({ currentTarget }) => currentTarget.value !== '' && onChange(currentTarget.value)}
+        onChange={({ currentTarget }) =>
+          currentTarget.value !== '' && onChange(currentTarget.value)
+        }
         style={look}
       />
     </View>

@@ -8,7 +8,7 @@ export const USUAL_SHEETS: Sheets = {
   resin: {
     by: 'volume',
     parts: [1, 1],
-    gPerMl: [1.12, 0.98],
+    gPerMl: [1.15, 1.05],
     openMin: 40,
     mostMl: 500,
     touchH: 24,

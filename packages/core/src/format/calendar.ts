@@ -1,7 +1,8 @@
 import type { RunSummary } from '../journal';
 import { brief } from '../plan/brief/brief';
 import type { Plan } from '../plan/document/schema';
-import { actWords, addHours, stagesOf } from '../schedule';
+import { actWords, addHours, scheduledFrom, stagesOf } from '../schedule';
+import { ANY_HOUSE, type House } from '../schedule/house';
 
 /** A date of a piece, for a calendar. Times are local, without a zone: a pour happens where the artist is. */
 export interface CalendarDate {
@@ -20,8 +21,8 @@ const LOOK_H = 0.5;
 const STAGE_H = 1;
 
 /** The dates of a plan that has yet to be poured: its pour, its later stages, the day it is promised for. */
-export function planDates(id: string, plan: Plan): CalendarDate[] {
-  const computed = brief(plan);
+export function planDates(id: string, plan: Plan, house?: House): CalendarDate[] {
+  const computed = brief(plan, house ? { house } : {});
   const pour = computed.schedule.find(({ act }) => act === 'pour');
   const stages = stagesOf(plan);
   const due = plan.dates?.due;
@@ -66,17 +67,14 @@ export function planDates(id: string, plan: Plan): CalendarDate[] {
 export const runDates = (
   { id, title, dries }: Pick<RunSummary, 'id' | 'title' | 'dries'>,
   ended: string,
+  house: House = ANY_HOUSE,
 ): CalendarDate[] =>
-  dries.map((entry) => {
-    const { act, fromMin, toMin, why, title: stage, stage: nth = 0 } = entry;
-    const from = addHours(ended, fromMin / 60);
-    return {
-      uid: `${id}.${stage === undefined ? act : `${act}-${nth + 1}`}`,
-      title: `${actWords(entry)}: ${title}`,
-      says: `At the earliest, ${why}; at the latest ${spoken(addHours(ended, toMin / 60))}.`,
-      from,
-      to: addHours(from, LOOK_H),
-    };
-  });
+  scheduledFrom(ended, dries, house).map((entry) => ({
+    uid: `${id}.${entry.title === undefined ? entry.act : `${entry.act}-${(entry.stage ?? 0) + 1}`}`,
+    title: `${actWords(entry)}: ${title}`,
+    says: `At the earliest, ${entry.why}; at the latest ${spoken(entry.to)}.`,
+    from: entry.from,
+    to: addHours(entry.from, LOOK_H),
+  }));
 
 const spoken = (local: string): string => local.replace('T', ', ');

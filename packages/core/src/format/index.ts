@@ -31,6 +31,7 @@ export {
   TABLE_KINDS,
   writeShelfCsv,
 } from './shelf-csv';
+export { careCard, careLines, type CardSays } from './care-card';
 export { cupLabels } from './cup-labels';
 export { runSheets } from './run-sheets';
 export { loadingMarks, mixingMarks, type StripMarks, stripSheets } from './strips';

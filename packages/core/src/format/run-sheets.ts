@@ -8,6 +8,7 @@ import { stagesOf } from '../schedule';
 import { shapeOf } from '../surface/measure';
 import { sizeWords } from '../surface/size-words';
 import { markOf, type Move, type RunStep, type Scene, verbOf } from '../verb';
+import { fitting, wrapped } from './lines';
 import type { Template } from './template';
 
 /**
@@ -22,8 +23,6 @@ const TITLE_MM = 7.8;
 const HEAD_MM = 6;
 const TEXT_MM = 4.9;
 const LINE_MM = 6.6;
-/** A letter is about so wide for its height: the widest fonts' mean, so that no line runs out. */
-const LETTER = 0.54;
 /** The small surface beside a move, and the room between two moves, mm. */
 const FACE_MM = 34;
 const GAP_MM = 5;
@@ -219,24 +218,3 @@ const n = (mm: number): string => trim(mm, 2);
 
 const timeWords = (seconds: number): string =>
   seconds < 90 ? `${trim(seconds, 0)} s` : `${trim(seconds / 60, 1)} min`;
-
-const lettersIn = (mm: number, widthMm: number): number => Math.floor(widthMm / (mm * LETTER));
-
-/** A text cut to what goes on one line. */
-const fitting = (text: string, mm: number, widthMm: number): string => {
-  const most = lettersIn(mm, widthMm);
-  return text.length <= most ? text : `${text.slice(0, most - 1).trimEnd()}…`;
-};
-
-/** A text in lines that are no wider; a word that is, is cut. */
-function wrapped(text: string, mm: number, widthMm: number): string[] {
-  const most = lettersIn(mm, widthMm);
-  const lines: string[] = [];
-  for (const word of text.split(/\s+/).filter((w) => w !== '')) {
-    const last = lines.at(-1);
-    if (last !== undefined && last.length + 1 + word.length <= most)
-      lines[lines.length - 1] = `${last} ${word}`;
-    else lines.push(fitting(word, mm, widthMm));
-  }
-  return lines;
-}

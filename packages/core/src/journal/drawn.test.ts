@@ -1,7 +1,8 @@
+import { addCoat } from '../plan/edit/coats';
 import { OAT, plan, SLATE } from '../plan/fixture.test-data';
 import type { ShelfItem } from '../stock/schema';
 import { drawn, drawsOf, undrawn } from './drawn';
-import { advance, beginRun } from './run';
+import { advance, beginRun, mixedOn } from './run';
 
 const shelf: ShelfItem[] = [OAT, SLATE].map((paint) => ({ kind: 'paint', paint, stockMl: 1e4 }));
 const begun = beginRun('run-00000001', 'p', plan([OAT, SLATE]), 0);
@@ -24,4 +25,35 @@ test('undone it draws nothing, done again the same; a thing drawn on twice is on
   const [line] = once.drawn!.lines;
   const twice = { ...once, drawn: { lines: [line!, line!] } };
   expect(drawsOf(twice)).toEqual([{ ...line, taken: 2 * line!.taken }]);
+});
+
+test('a coat is drawn by the stage that lays it, as it was mixed, and not by the pour', () => {
+  const coated = addCoat(plan([OAT, SLATE]), {
+    product: 'resin',
+    coats: 1,
+    filmMm: 3,
+    pop: 'pin',
+  });
+  const withResin: ShelfItem[] = [
+    ...shelf,
+    { kind: 'finish', id: 'clear', name: 'Clear coat', product: 'resin', stockMl: 5000 },
+  ];
+  const over = (stage: number) => {
+    const run = beginRun('run-00000002', 'p', coated, 0, stage);
+    return run.moves.reduce((r, _, i) => advance(r, 1000 * (i + 1)), run);
+  };
+  const kinds = (run: typeof done) => drawn(run, withResin).drawn!.lines.map((l) => l.kind);
+  expect(kinds(over(0))).not.toContain('finish');
+  expect(kinds(over(1))).toEqual(['finish']);
+  // 110 g of 1 : 1 by volume at 1.15 and 1.05 g/mL are 100 mL.
+  const mixed = mixedOn(over(1), 0, 0, {
+    at: 0,
+    of: [
+      { material: 'resin', g: 57.5 },
+      { material: 'hardener', g: 52.5 },
+    ],
+  });
+  expect(drawn(mixed, withResin).drawn!.lines).toEqual([
+    { kind: 'finish', id: 'clear', taken: 100 },
+  ]);
 });

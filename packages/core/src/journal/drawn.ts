@@ -1,3 +1,4 @@
+import { mixedGPerMl, sheetsWith } from '../coat';
 import { type Brief, brief } from '../plan/brief/brief';
 import { drawOf } from '../stock/draw';
 import type { Plan } from '../plan/document/schema';
@@ -13,29 +14,41 @@ type Line = NonNullable<Run['drawn']>['lines'][number];
 
 /**
  * A finished run with what it takes off the shelf, worked out once: paints, materials, mediums that stood ready, and blanks, with what was mixed
- * for what went on beside the plan. Top coats are drawn another day.
+ * for what went on beside the plan. A top coat is drawn by the stage that lays it: what was mixed for it, where that is known.
  * One that has drawn already, or is still under way, stays as it is.
  */
 export function drawn(run: Run, shelf: readonly ShelfItem[]): Run {
   if (run.endedAt === undefined || run.drawn) return run;
   const computed = ofStage(run.plan, brief(run.plan, { ready: readyOf(shelf) }), run.stage);
   const anew = new Map([...addedOf(run)].map(([mix, { anewG }]) => [mix, anewG]));
-  const needs = needsOf(run.plan, computed, anew).filter(
+  const mixedMl = mixedOf(run);
+  const needs = needsOf(run.plan, computed, anew)
     // The blank was taken as it was poured on.
-    ({ kind }) => run.stage === undefined || kind !== 'surface',
-  );
+    .filter(({ kind }) => run.stage === undefined || kind !== 'surface')
+    .map((need) =>
+      need.kind === 'finish' && need.id === 'resin' && mixedMl > 0
+        ? { ...need, ml: mixedMl }
+        : need,
+    );
   const lines = drawOf(needs, shelf).filter(
-    (line): line is Line =>
-      line.kind === 'paint' ||
-      line.kind === 'material' ||
-      line.kind === 'medium' ||
-      line.kind === 'surface',
+    (line): line is Line => line.kind !== 'vessel' && line.kind !== 'jar',
   );
   return { ...run, drawn: { lines } };
 }
 
+/** What was mixed of two parts at the table, mL. */
+function mixedOf({ plan, moves }: Run): number {
+  const g = moves
+    .flatMap(({ mixed = [] }) => mixed.flatMap(({ of }) => of))
+    .reduce((sum, part) => sum + (part.material in PARTS ? part.g : 0), 0);
+  return g / mixedGPerMl(sheetsWith(plan.sheets).resin);
+}
+
+/** Materials that are the parts of a two-part coat. */
+const PARTS: Readonly<Record<string, true>> = { resin: true, hardener: true };
+
 /**
- * A brief with the mixes a stage draws: the pour all but those that are for dots alone, which the first stage that sets them draws; what is for both
+ * A brief with what a stage takes. Its mixes: the pour all but those that are for dots alone, which the first stage that sets them draws; what is for both
  * is mixed once.
  */
 function ofStage(plan: Plan, computed: Brief, stage = 0): Brief {
@@ -49,7 +62,12 @@ function ofStage(plan: Plan, computed: Brief, stage = 0): Brief {
     );
     return later ? Math.max(0, sets) : 0;
   };
-  return { ...computed, mixes: computed.mixes.filter(({ id }) => mixedIn(id) === stage) };
+  const moves = stages[stage]?.moves ?? [];
+  return {
+    ...computed,
+    mixes: computed.mixes.filter(({ id }) => mixedIn(id) === stage),
+    run: computed.run.filter((step) => moves.some(({ id }) => id === step.move)),
+  };
 }
 
 /** Puts back what a run drew, or draws it once more. */

@@ -4,14 +4,15 @@ import { dryingFilmOf } from '../plan/brief/drying-film';
 import { sheetsWith } from '../coat';
 import { openPlan } from '../plan/document/open';
 import {
-  addHours,
   logNormalOf,
   type PathAct,
   pathOf,
   quantile,
   type ScheduleEntry,
+  scheduledFrom,
   spanOf,
 } from '../schedule';
+import { ANY_HOUSE, type House } from '../schedule/house';
 import type { Run } from './schema';
 
 /** Something a wet piece may have done to it, minutes after its last move ended: at the earliest and at the latest. */
@@ -123,12 +124,13 @@ export const dryingOfRun = ({
  * @param ended local time its last move ended, "2026-11-28T10:45"
  * @param now local time
  */
-export function dryingOf(acts: readonly DryingAct[], ended: string, now: string): Drying {
-  const schedule = acts.map(({ fromMin, toMin, ...act }): ScheduleEntry => ({
-    ...act,
-    from: addHours(ended, fromMin / 60),
-    to: addHours(ended, toMin / 60),
-  }));
+export function dryingOf(
+  acts: readonly DryingAct[],
+  ended: string,
+  now: string,
+  house: House = ANY_HOUSE,
+): Drying {
+  const schedule = scheduledFrom(ended, acts, house);
   const done = schedule.filter((e) => e.to <= now).at(-1);
   const next = schedule.find((e) => e.to > now);
   return { schedule, ...(done ? { now: done } : {}), ...(next ? { next } : {}) };

@@ -109,12 +109,13 @@ export function goBack(run: Run): Run {
 export const noteOn = (run: Run, at: number, note: string): Run =>
   withMove(run, at, ({ note: _, ...m }) => (note === '' ? m : { ...m, note }));
 
-/** A batch was mixed for a move: what went in, whole at this moment. */
+/** A batch was mixed for a move, counted from 0: what went in, whole at this moment. Mixed anew it takes its own place. */
 export const mixedOn = (
   run: Run,
   at: number,
+  nth: number,
   batch: NonNullable<RunMove['mixed']>[number],
-): Run => withMove(run, at, (m) => ({ ...m, mixed: [...(m.mixed ?? []), batch] }));
+): Run => withMove(run, at, (m) => ({ ...m, mixed: [...(m.mixed ?? []).slice(0, nth), batch] }));
 
 export const silence = (run: Run, at: number): Run =>
   withMove(run, at, (m) => ({ ...m, silenced: true }));

@@ -127,6 +127,7 @@ export const RunSchema = Type.Object(
                   Type.Literal('material'),
                   Type.Literal('medium'),
                   Type.Literal('surface'),
+                  Type.Literal('finish'),
                 ]),
                 id: Id,
                 taken: Type.Number({ minimum: 0, maximum: 1e6 }),

@@ -41,7 +41,16 @@ export interface RunSummary {
 /** What hangs on the plan alone: a run keeps one plan from its beginning to its end. */
 type OfPlan = Pick<
   RunSummary,
-  'title' | 'miniOf' | 'totalG' | 'cores' | 'widthMm' | 'heightMm' | 'pieces' | 'due' | 'for' | 'coats'
+  | 'title'
+  | 'miniOf'
+  | 'totalG'
+  | 'cores'
+  | 'widthMm'
+  | 'heightMm'
+  | 'pieces'
+  | 'due'
+  | 'for'
+  | 'coats'
 >;
 
 const known = new WeakMap<Plan, Map<number, OfPlan>>();

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import type { DryingAct } from '../journal/rack';
-import { minutesOf } from './minutes';
+import { minutesOf } from '../schedule/house';
 import type { Piece } from './piece';
-import { ANY_HOUSE, type House } from './schema';
+import { ANY_HOUSE, type House } from '../schedule/house';
 
 export const NOW = minutesOf('2026-11-28T12:00');
 
@@ -63,6 +63,7 @@ export const anyHouse: fc.Arbitrary<House> = fc.record({
   workDays: fc.uniqueArray(fc.integer({ min: 0, max: 6 }), { minLength: 1, maxLength: 7 }),
   from: fc.constantFrom('00:00', '08:30', '09:00', '17:00'),
   to: fc.constantFrom('12:00', '18:00', '23:59', '07:00'),
+  perDay: fc.integer({ min: 1, max: 3 }),
   orderDays: fc.constant(5),
 }) as fc.Arbitrary<House>;
 

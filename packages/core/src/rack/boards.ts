@@ -21,7 +21,8 @@ export function boardsFor(lying: readonly Lying[], board: Board): number {
   const room = { w: board.widthMm - GAP_MM, d: board.depthMm - GAP_MM };
   const each = lying.flatMap(({ widthMm, heightMm, pieces }) => {
     const [long, short] = [Math.max(widthMm, heightMm), Math.min(widthMm, heightMm)];
-    const [w, d] = short + GAP_MM <= room.d && long + GAP_MM <= room.w ? [long, short] : [short, long];
+    const [w, d] =
+      short + GAP_MM <= room.d && long + GAP_MM <= room.w ? [long, short] : [short, long];
     return Array.from({ length: pieces }, () => ({ w: w + GAP_MM, d: d + GAP_MM }));
   });
   if (each.some(({ w, d }) => w > room.w || d > room.d)) return Infinity;

@@ -1,11 +1,11 @@
-import { readyAt } from './dated';
+import { datesOf, readyAt } from './dated';
 import { BETWEEN_MIN, firstPour, tableTaken } from './find-days';
 import { lastPour } from './last-pour';
 import { allLying, boardsAt } from './lying';
-import { dayOf } from './minutes';
+import { dayOf } from '../schedule/house';
 import type { Piece } from './piece';
-import type { House } from './schema';
-import { hoursOf } from './work';
+import type { House } from '../schedule/house';
+import { hoursOf } from '../schedule/house';
 
 /** What cannot be as it is planned, and what would mend it. Moments are minutes as in `minutes.ts`. */
 export interface Clash {
@@ -13,7 +13,8 @@ export interface Clash {
   readonly piece: Piece;
   /** The other one it clashes with. */
   readonly with?: Piece;
-  /** When it is ready for sure as it is; late ones. */
+  /** When it is ready at the earliest, and when for sure, as it is; late ones. */
+  readonly soonest?: number;
   readonly readyAt?: number;
   /** How many boards it would take; room. */
   readonly boards?: number;
@@ -55,6 +56,7 @@ export function clashesOf(pieces: readonly Piece[], house: House, now: number): 
           kind: 'late',
           piece,
           at: pour,
+          soonest: datesOf(piece, house).at(-1)?.from ?? ready,
           readyAt: ready,
           ...(piece.poured ? {} : mend(piece)),
           ...(quickly ? { quick: true } : {}),
@@ -71,8 +73,7 @@ export function clashesOf(pieces: readonly Piece[], house: House, now: number): 
         (other.pour! < pour || (other.pour === pour && other.id < piece.id)) &&
         other.pour! + other.runMin + BETWEEN_MIN > pour,
     );
-    if (first)
-      found.push({ kind: 'table', piece, with: first, at: pour, ...mend(piece, pour) });
+    if (first) found.push({ kind: 'table', piece, with: first, at: pour, ...mend(piece, pour) });
   }
   const { boards } = house;
   if (boards)
@@ -85,7 +86,13 @@ export function clashesOf(pieces: readonly Piece[], house: House, now: number): 
       found.push(
         alone > boards.count
           ? { kind: 'too-large', piece, at: from }
-          : { kind: 'room', piece, at: from, boards: taken, ...(piece.poured ? {} : mend(piece, from)) },
+          : {
+              kind: 'room',
+              piece,
+              at: from,
+              boards: taken,
+              ...(piece.poured ? {} : mend(piece, from)),
+            },
       );
     }
   return found.sort((a, b) => a.at - b.at).map(({ at: _, ...clash }) => clash);

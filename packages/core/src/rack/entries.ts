@@ -1,8 +1,8 @@
 import { actWords } from '../schedule';
 import { datesOf } from './dated';
-import { weekdayOf } from './minutes';
+import { weekdayOf } from '../schedule/house';
 import type { Piece } from './piece';
-import type { House } from './schema';
+import type { House } from '../schedule/house';
 
 /** Something that falls on a day, at the earliest. Minutes as in `minutes.ts`. */
 export interface Entry {

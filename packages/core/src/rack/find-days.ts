@@ -1,9 +1,9 @@
 import { lastPour } from './last-pour';
 import { allLying, hasRoom, liesFrom, type Lies } from './lying';
-import { dayOf } from './minutes';
+import { dayOf } from '../schedule/house';
 import type { Piece } from './piece';
-import type { House } from './schema';
-import { hoursOf } from './work';
+import type { House } from '../schedule/house';
+import { hoursOf } from '../schedule/house';
 
 /** To clean up between two pours, min (estimate). */
 export const BETWEEN_MIN = 30;
@@ -38,7 +38,7 @@ export function firstPour(
   const lasts = piece.runMin + BETWEEN_MIN;
   for (let day = dayOf(from); day <= dayOf(from) + AHEAD_DAYS; day++) {
     const hours = hoursOf(day, house);
-    if (!hours) continue;
+    if (!hours || taken.filter((t) => dayOf(t.from) === day).length >= house.perDay) continue;
     let at = Math.max(hours.from, from);
     // Past each pour that is in the way, in their order.
     for (const other of [...taken].sort((a, b) => a.from - b.from))

@@ -1,8 +1,8 @@
 import { readyAt } from './dated';
-import { dayOf } from './minutes';
+import { dayOf } from '../schedule/house';
 import type { Piece } from './piece';
-import type { House } from './schema';
-import { hoursOf } from './work';
+import type { House } from '../schedule/house';
+import { hoursOf } from '../schedule/house';
 
 /** Nothing is poured more than so many days before its day. */
 const MOST_DAYS = 3 * 365;

@@ -1,7 +1,7 @@
+import { datedFrom, type House } from '../schedule/house';
 import { boardsFor } from './boards';
-import { datedFrom, datesOf, type Dated, endOf } from './dated';
+import { type Dated, datesOf, endOf } from './dated';
 import type { Piece } from './piece';
-import type { House } from './schema';
 
 /** A time a piece lies flat: from its pour, or a later stage, until that is dry to the touch for sure. Then it can stand. */
 export interface Lies {

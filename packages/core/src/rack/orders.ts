@@ -1,6 +1,6 @@
 import { datesOf } from './dated';
 import type { Piece } from './piece';
-import type { House } from './schema';
+import type { House } from '../schedule/house';
 
 type Product = NonNullable<Piece['coats']>[number]['product'];
 

@@ -1,5 +1,5 @@
 import type { RunSummary } from '../journal/summary';
-import { minutesOf } from './minutes';
+import { minutesOf } from '../schedule/house';
 import type { PlanOnRack } from './of-plan';
 import type { Piece } from './piece';
 
@@ -49,13 +49,15 @@ export function pouredPieces(
     const under =
       run.stage === undefined
         ? undefined
-        : [...ended].reverse().find(
-            (other) =>
-              other.planId === run.planId &&
-              (other.stage ?? 0) < run.stage! &&
-              other.startedAt < run.startedAt &&
-              !over.has(other.id),
-          );
+        : [...ended]
+            .reverse()
+            .find(
+              (other) =>
+                other.planId === run.planId &&
+                (other.stage ?? 0) < run.stage! &&
+                other.startedAt < run.startedAt &&
+                !over.has(other.id),
+            );
     if (under) over.add(under.id);
   }
   return ended

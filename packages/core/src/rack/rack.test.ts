@@ -6,10 +6,10 @@ import { datesOf, readyAt } from './dated';
 import { findDays, tableTaken } from './find-days';
 import { lastPour } from './last-pour';
 import { allLying, boardsAt } from './lying';
-import { dayOf, localOf, minutesOf, startOf, weekdayOf } from './minutes';
+import { dayOf, localOf, minutesOf, startOf, weekdayOf } from '../schedule/house';
 import { ordersOf } from './orders';
 import type { Piece } from './piece';
-import { hoursOf, nextWork } from './work';
+import { hoursOf, nextWork } from '../schedule/house';
 
 test('days are those of the calendar: the year’s end, a leap day, and nights on which clocks go forward or back', () => {
   // 28 November 2026 is a Saturday, 29 February 2028 a Tuesday (calendar).
@@ -104,6 +104,12 @@ test('found days are working days, keep promises, and never overfill boards or t
         }
         const taken = tableTaken(all).sort((a, b) => a.from - b.from);
         taken.slice(1).forEach(({ from }, i) => expect(from).toBeGreaterThanOrEqual(taken[i]!.to));
+        for (const { from } of taken) {
+          const day = dayOf(from);
+          expect(taken.filter((t) => dayOf(t.from) === day).length).toBeLessThanOrEqual(
+            Math.max(house.perDay, 1),
+          );
+        }
         const lies = allLying(all, house);
         const own = allLying(placed, house);
         const most = house.boards?.count ?? Infinity;
@@ -192,8 +198,7 @@ test('what the shelf lacks is ordered in time for the first coat that would go w
     piece({ id, pour: minutesOf(pour), coats: [{ product: 'resin', ml }] });
   const first = coated('a', '2026-11-30T09:00', 100);
   const second = coated('b', '2026-12-02T09:00', 80);
-  const orders = (resin: number) =>
-    ordersOf([second, first], { resin, varnish: 0 }, EVERY_DAY);
+  const orders = (resin: number) => ordersOf([second, first], { resin, varnish: 0 }, EVERY_DAY);
   expect(orders(180)).toEqual([]);
   // The first has its 100; of the second's 80 there are 50.
   const [order] = orders(150);

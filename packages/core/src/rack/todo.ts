@@ -1,7 +1,7 @@
 import { actWords } from '../schedule';
 import { type Dated, datesOf } from './dated';
 import type { Piece } from './piece';
-import type { House } from './schema';
+import type { House } from '../schedule/house';
 
 /** What there is to do about a piece, and by when. Minutes as in `minutes.ts`. */
 export interface Todo {
@@ -47,7 +47,12 @@ type Next = Omit<Todo, 'piece' | 'due'>;
 const ofPlanned = ({ pour }: Piece): Next | undefined =>
   pour === undefined
     ? undefined
-    : { does: 'pour', says: 'Pour', from: pour - (pour % DAY_MIN), to: pour - (pour % DAY_MIN) + DAY_MIN };
+    : {
+        does: 'pour',
+        says: 'Pour',
+        from: pour - (pour % DAY_MIN),
+        to: pour - (pour % DAY_MIN) + DAY_MIN,
+      };
 
 function ofPoured(piece: Piece, house: House, now: number): Next | undefined {
   const { due, done = [], looked = false } = piece;

@@ -57,8 +57,11 @@ test('hours are added over the ends of months, years and leap days', () => {
 });
 
 test('the schedule starts with the pour, tells of the oil, and ends with what was promised', () => {
-  const acts = scheduleOf('2026-11-28T10:00', 1800, pathOf([], { ...film, oily: true }), '2026-12-12').map(
-    (e) => e.act,
-  );
+  const acts = scheduleOf(
+    '2026-11-28T10:00',
+    1800,
+    pathOf([], { ...film, oily: true }),
+    '2026-12-12',
+  ).map((e) => e.act);
   expect(acts).toEqual(['pour', 'touch', 'clean', 'coat', 'cured', 'due']);
 });

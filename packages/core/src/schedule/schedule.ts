@@ -1,3 +1,4 @@
+import { ANY_HOUSE, datedFrom, type House, localOf, minutesOf } from './house';
 import type { PathAct, PathWord } from './path';
 
 /** Something that becomes possible, with the earliest and the latest it may be, local time without a zone. */
@@ -21,15 +22,17 @@ export function scheduleOf(
   runS: number,
   path: readonly PathAct[],
   due?: string,
+  house: House = ANY_HOUSE,
 ): ScheduleEntry[] {
   const end = addHours(pour, runS / 3600);
+  const acts = path.map(({ fromH, toH, ...act }) => ({
+    ...act,
+    fromMin: fromH * 60,
+    toMin: toH * 60,
+  }));
   return [
     { act: 'pour', from: pour, to: end, why: 'the moves of the plan' },
-    ...path.map(({ fromH, toH, ...act }): ScheduleEntry => ({
-      ...act,
-      from: addHours(end, fromH),
-      to: addHours(end, toH),
-    })),
+    ...scheduledFrom(end, acts, house),
     ...(due === undefined
       ? []
       : [
@@ -42,6 +45,22 @@ export function scheduleOf(
         ]),
   ];
 }
+
+/** What becomes possible after a pour or a stage has ended, as dates. */
+export const scheduledFrom = (
+  end: string,
+  acts: readonly (Omit<ScheduleEntry, 'act' | 'from' | 'to'> & {
+    readonly act: PathWord;
+    readonly fromMin: number;
+    readonly toMin: number;
+  })[],
+  house: House,
+): ScheduleEntry[] =>
+  datedFrom(minutesOf(end), acts, house).map(({ from, to, ...act }) => ({
+    ...act,
+    from: localOf(from),
+    to: localOf(to),
+  }));
 
 const withTime = (date: string): string => (date.length === 10 ? `${date}T12:00` : date);
 

@@ -70,7 +70,7 @@ export function needsOf(
     ...[...finishes].map(([id, amount]): Need => ({
       kind: 'finish',
       id,
-      name: id === 'resin' ? 'Resin' : 'Varnish',
+      name: `${id[0]!.toUpperCase()}${id.slice(1)}`,
       ...amount,
     })),
   ];

@@ -24,6 +24,7 @@ export const pop = defineVerb({
   onDry: { title: 'Bubbles', mm: () => 0 },
   care: ({ tool }) => (tool === 'flame' ? ['open-flame'] : []),
   holds: ({ tool }) => TOOLS[tool].holds,
-  says: ({ tool }) => `${TOOLS[tool].says}; look along it against the light, and once more after ten minutes.`,
+  says: ({ tool }) =>
+    `${TOOLS[tool].says}; look along it against the light, and once more after ten minutes.`,
   wants: ({ tool }) => (tool === 'flame' ? 'torch' : undefined),
 });

@@ -32,7 +32,10 @@ export function coatBatches(plan: Plan, { run }: Brief, id: string): ToWeigh[] {
         line('resin', resin),
         line('hardener', hardener),
         ...extras.map(({ product, g }) => ({
-          ...line(product ?? 'powder', { g: Math.max(0.1, Number((g / batches.length).toFixed(1))), ml: 0 }),
+          ...line(product ?? 'powder', {
+            g: Math.max(0.1, Number((g / batches.length).toFixed(1))),
+            ml: 0,
+          }),
           powder: true as const,
         })),
       ],

@@ -125,9 +125,10 @@ export function setPreparation(plan: Plan, tasks: readonly TaskId[]): Plan {
 /** Sets what is ticked off at the very end: the back, its rim, what it hangs by or stands on. Those asked for are the artist's own. */
 export function setLastTasks(plan: Plan, tasks: readonly TaskId[]): Plan {
   const usual = usualTasks(plan.surface, 'after');
-  const moves = TASK_IDS.filter((t) => isLastTask(t) && tasks.includes(t)).map(
-    (task): Move => ({ ...taskMove(task), ...(usual.includes(task) ? {} : { own: true }) }),
-  );
+  const moves = TASK_IDS.filter((t) => isLastTask(t) && tasks.includes(t)).map((task): Move => ({
+    ...taskMove(task),
+    ...(usual.includes(task) ? {} : { own: true }),
+  }));
   const rest = plan.moves.filter((m) => !isLastTask(taskOf(m)));
   return { ...plan, moves: [...rest, ...moves] };
 }

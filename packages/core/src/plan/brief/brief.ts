@@ -149,7 +149,8 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
       run: withReading(sheet, plan, stays),
       remarks: remarksOn({ ...evidence, ...(of && { outcome: of }) }),
       path,
-      schedule: pour === undefined ? [] : scheduleOf(pour, runS, path, plan.dates?.due),
+      schedule:
+        pour === undefined ? [] : scheduleOf(pour, runS, path, plan.dates?.due, studio.house),
     };
   };
   const computed: Brief = {

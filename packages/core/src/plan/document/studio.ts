@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { FactorsSchema } from '../../factor/schema';
 import { Amount } from '../../schema/amount';
+import { HouseSchema } from '../../schedule/house/schema';
 import { ReactionSchema } from '../../paint/reaction-schema';
 
 const Price = Type.Object(
@@ -35,6 +36,8 @@ export const StudioSchema = Type.Object(
     ),
     /** Price of one blank surface. */
     surfacePrice: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
+    /** When somebody is at the table. */
+    house: Type.Optional(HouseSchema),
     /** This artist's own figures, where they have been learnt to be other than the usual. */
     factors: Type.Optional(FactorsSchema),
   },

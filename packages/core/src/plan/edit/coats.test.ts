@@ -55,7 +55,9 @@ test('its batches hold what the move takes, each under the largest, glitter shar
   const batches = coatBatches(coated, computed, move);
   expect(batches.length).toBe(Math.ceil(take!.ml / 250));
   const sum = (material: string) =>
-    batches.flatMap(({ steps }) => steps).reduce((g, s) => g + (s.material === material ? s.g : 0), 0);
+    batches
+      .flatMap(({ steps }) => steps)
+      .reduce((g, s) => g + (s.material === material ? s.g : 0), 0);
   expect(sum('resin') + sum('hardener')).toBeGreaterThan(take!.g - batches.length);
   expect(sum('resin') + sum('hardener')).toBeLessThan(take!.g + batches.length);
   expect(sum('glitter')).toBeCloseTo(glitter!.g, 0);
@@ -80,11 +82,12 @@ test('open time runs from the moment a batch is whole, not before, and anew with
   expect(stageMoves(coated, 1).map(({ verb }) => verb)).toEqual(['coat', 'pop', 'shelter']);
   expect(timersOf(run, steps)).toEqual([]);
   const batch = (at: number) => ({ at, of: [{ material: 'resin', g: 100 }] });
-  const first = mixedOn(run, 0, batch(60_000));
+  const first = mixedOn(run, 0, 0, batch(60_000));
   expect(dueAt(first.moves[0]!, steps[0]!)).toBe(60_000 + 40 * 60_000);
   expect(timersOf(first, steps)).toHaveLength(1);
-  const second = mixedOn(first, 0, batch(600_000));
+  const second = mixedOn(first, 0, 1, batch(600_000));
   expect(dueAt(second.moves[0]!, steps[0]!)).toBe(600_000 + 40 * 60_000);
+  expect(mixedOn(second, 0, 1, batch(650_000)).moves[0]!.mixed).toHaveLength(2);
   expect(advance(second, 700_000).moves[0]!.mixed).toHaveLength(2);
 });
 

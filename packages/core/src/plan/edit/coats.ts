@@ -60,7 +60,9 @@ export function addCoat(plan: Plan, ask: CoatAsk): Plan {
   const taped = poured && plan.moves.some((m) => taskOf(m) === 'peel-tape');
   // What is ticked off at the end, as sanding the back, waits for the last coat (handbook 11).
   const last = plan.moves.filter((m) => isLastTask(taskOf(m)));
-  const rest = plan.moves.filter((m) => !isLastTask(taskOf(m)) && !(taped && taskOf(m) === 'peel-tape'));
+  const rest = plan.moves.filter(
+    (m) => !isLastTask(taskOf(m)) && !(taped && taskOf(m) === 'peel-tape'),
+  );
   // The wait there is becomes the wait for this coat, by the artist's school or by the sheet of the coat below.
   const waits = rest.at(-1) && verbOf(rest.at(-1)!).setsFilm === true;
   const before = waits ? rest.slice(0, -1) : rest;

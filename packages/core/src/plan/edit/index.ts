@@ -4,6 +4,7 @@ export * from './coats';
 export * from './colours';
 export * from './cups';
 export * from './draw';
+export * from './finish';
 export * from './mixes';
 export * from './moves';
 export * from './order';

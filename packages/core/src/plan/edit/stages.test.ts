@@ -32,12 +32,7 @@ const dotted = addDots(poured, ask);
 test('a pour, its coat, dots on that and a second coat are four stages, each with its own moves and amounts', () => {
   expect(checkPlan(dotted)).toEqual([]);
   const stages = stagesOf(dotted);
-  expect(stages.map(({ title }) => title)).toEqual([
-    'Pour',
-    'Top coat',
-    'Dots',
-    'Top coat 2',
-  ]);
+  expect(stages.map(({ title }) => title)).toEqual(['Pour', 'Top coat', 'Dots', 'Top coat 2']);
   expect(stages[2]!.moves).toHaveLength(5);
   const { run, budget } = brief(dotted);
   for (const { moves } of stages)

@@ -2,7 +2,7 @@ import type { Factors } from '../../factor';
 import type { Span } from '../span';
 
 /** What a school looks at: how long the film takes to feel dry, and what it is. */
-export interface Drying {
+interface Drying {
   readonly touch: Span;
   readonly wetMm: number;
   readonly small: boolean;

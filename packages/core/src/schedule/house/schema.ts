@@ -27,6 +27,8 @@ export const HouseSchema = Type.Object(
     }),
     from: Clock,
     to: Clock,
+    /** Pours that are looked for on one day at most: each wants its mixing too. */
+    perDay: Type.Integer({ minimum: 1, maximum: 20 }),
     /** Days from an order to the door. */
     orderDays: Type.Integer({ minimum: 0, maximum: 365 }),
   },
@@ -40,5 +42,6 @@ export const ANY_HOUSE: House = {
   workDays: [0, 1, 2, 3, 4, 5, 6],
   from: '09:00',
   to: '20:00',
+  perDay: 2,
   orderDays: 5,
 };

@@ -1,0 +1,1 @@
+export { CoatScreen as default } from '@/coat/coat-screen';

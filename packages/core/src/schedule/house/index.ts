@@ -1,0 +1,4 @@
+export { datedFrom } from './dated';
+export { dayOf, localOf, minutesOf, startOf, weekdayOf } from './minutes';
+export { ANY_HOUSE, type House } from './schema';
+export { hoursOf, nextWork } from './work';
