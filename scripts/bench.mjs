@@ -7,6 +7,7 @@ run('node', ['bench/api.mjs']);
 run('node', ['bench/first-screen.mjs']);
 run('node', ['bench/home.mjs']);
 run('node', ['bench/table.mjs']);
+run('npx', ['tsx', 'bench/rack.mjs']);
 run('npx', ['tsx', 'bench/drag.mjs']);
 run('npx', ['tsx', 'bench/draw.mjs']);
 run('npx', ['tsx', 'bench/kernel.ts']);

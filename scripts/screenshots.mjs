@@ -12,8 +12,6 @@ const browser = await launch();
 const plans = await (await fetch(`${studio.url}/api/plans`)).json();
 const quince = plans.plans.find((p) => p.title === 'Quince and Slate').id;
 
-const bloom = plans.plans.find((p) => p.title === 'Beetroot Bloom').id;
-
 const QUINCE = `/plans/${quince}`;
 const VIEWS = [
   { name: 'plans-390', at: '/plans' },
@@ -64,7 +62,6 @@ const VIEWS = [
       await page.evaluate(() => document.querySelector('h1').scrollIntoView());
     },
   },
-  { name: 'draw-390', at: `/plans/${bloom}/draw?move=14` },
   { name: 'finish-390', at: `${QUINCE}/finish` },
   { name: 'shelf-390', at: '/shelf' },
   { name: 'trials-390', at: '/trials' },
@@ -89,6 +86,7 @@ const VIEWS = [
   },
   // Last, since by now a pour is under way.
   { name: 'bench-390', at: '/bench' },
+  { name: 'rack-390', at: '/bench/rack' },
 ];
 
 /** Waits until a preview in sight, where there is one, is as fine as it gets. */

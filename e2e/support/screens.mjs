@@ -5,6 +5,7 @@ export async function screensOf(studio) {
   const stations = ['surface', 'colours', 'mixes', 'cups', 'moves', 'preview', 'pour', 'finish'];
   return [
     '/bench',
+    '/bench/rack',
     '/plans',
     '/plans/new',
     ...stations.map((s) => `/plans/${plans[0].id}/${s}`),
@@ -22,6 +23,7 @@ export async function screensOf(studio) {
       'choose',
       'level',
       'run-sheet',
+      'card',
     ].map((s) => `/plans/${plans[0].id}/${s}`),
     // Letters: an outline of their own, a cup for each stroke.
     `/plans/${plans.find((p) => p.title === 'Number 27').id}/surface`,

@@ -47,7 +47,7 @@ export function NewPlanScreen() {
     (id) => shelf.find(({ paint }) => paint.id === id)?.paint ?? [],
   );
   const setSurface = (next: Surface) => change((now) => ({ ...now, surface: next }));
-  const { preparation, landings } = useSettings();
+  const { preparation, landings, waiting } = useSettings();
   const missing = paints.length === 0 ? 'Choose at least one colour.' : undefined;
 
   function write() {
@@ -58,6 +58,7 @@ export function NewPlanScreen() {
       surface,
       ...(own ? { preparation: own } : {}),
       ...(landings ? { landings } : {}),
+      ...(waiting === undefined ? {} : { waiting }),
       paints,
       technique,
       seed: freshSeed(),

@@ -7,10 +7,11 @@ export interface ClashWords {
   readonly advice: string;
 }
 
-export function clashWords(clash: Clash, house: House): ClashWords {
+/** @param pour when it could be poured instead */
+export function clashWords(clash: Clash, house: House, pour: number | undefined): ClashWords {
   const { piece } = clash;
   const { title } = piece;
-  const instead = clash.pour === undefined ? '' : `Poured on ${timeAt(clash.pour)} it would do.`;
+  const instead = pour === undefined ? '' : `Poured on ${timeAt(pour)} it would do.`;
   const none = 'No other day is free for it.';
   switch (clash.kind) {
     case 'late':
@@ -23,7 +24,7 @@ export function clashWords(clash: Clash, house: House): ClashWords {
             ? 'It is poured already: look at it early, or promise it for later.'
             : instead,
           clash.quick ? 'Coated after a day it is in time.' : '',
-          !piece.poured && clash.pour === undefined && !clash.quick
+          !piece.poured && pour === undefined && !clash.quick
             ? 'No day is early enough to be sure: promise it for later.'
             : '',
         ]

@@ -1,22 +1,19 @@
 import { edit } from '@potter/core/plan';
-import {
-  type Clash,
-  clashesOf,
-  type House,
-  localOf,
-  ordersOf,
-  type Piece,
-} from '@potter/core/rack';
+import { clashesOf, type House, localOf, mendOf, ordersOf, type Piece } from '@potter/core/rack';
 import type { ShelfItem } from '@potter/core/stock';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useChangePlans } from '@/data/change-plans';
 import { useShelf } from '@/data/shelf';
+import { Act } from '@/ui/button';
 import { Remark } from '@/ui/remark';
 import { Failed } from '@/ui/state';
 import { Heading } from '@/ui/type';
 import { clashWords, isHopeless, orderWords } from './clash-words';
 import { dayAt } from './when';
+
+/** The soonest are dealt with first. */
+const FIRST = 3;
 
 const stockOf = (shelf: readonly ShelfItem[], product: 'varnish' | 'resin'): number =>
   shelf.reduce(
@@ -46,6 +43,7 @@ export function Clashes({
         house,
       )
     : [];
+  const [all, setAll] = useState(false);
   if (clashes.length + orders.length === 0) return null;
   const set = (id: string, how: Parameters<typeof change>[0][number]['change']) => {
     setFailed(undefined);
@@ -57,28 +55,29 @@ export function Clashes({
     <View className="gap-2" role="region" aria-label="Clashes">
       <Heading>Clashes</Heading>
       {failed ? <Failed what="The day was not changed." why={failed} /> : null}
-      {clashes.map((clash) => (
-        <Remark
-          key={`${clash.kind} ${clash.piece.id}`}
-          remark={{
-            severity: isHopeless(clash) ? 'spoils' : 'may',
-            ...clashWords(clash, house),
-            ...mends(clash),
-          }}
-          onFix={() =>
-            set(clash.piece.plan, (p) => edit.setDates(p, { pour: localOf(clash.pour!) }))
-          }
-          onMeant={() => set(clash.piece.plan, (p) => ({ ...p, waiting: 'day' }))}
-        />
-      ))}
+      {clashes.slice(0, all ? undefined : FIRST).map((clash) => {
+        const pour = mendOf(clash, pieces, house, now);
+        const { plan, title } = clash.piece;
+        return (
+          <Remark
+            key={`${clash.kind} ${clash.piece.id}`}
+            remark={{
+              severity: isHopeless(clash) ? 'spoils' : 'may',
+              ...clashWords(clash, house, pour),
+              ...(pour === undefined ? {} : { fix: { label: `Pour ${title} on ${dayAt(pour)}` } }),
+              ...(clash.quick ? { meant: { label: `Coat ${title} after a day` } } : {}),
+            }}
+            onFix={() => set(plan, (p) => edit.setDates(p, { pour: localOf(pour!) }))}
+            onMeant={() => set(plan, (p) => edit.setWaiting(p, 'day'))}
+          />
+        );
+      })}
+      {clashes.length > FIRST && !all ? (
+        <Act label={`Show all ${clashes.length} clashes`} onPress={() => setAll(true)} />
+      ) : null}
       {orders.map((order) => (
         <Remark key={order.product} remark={{ severity: 'note', ...orderWords(order, now) }} />
       ))}
     </View>
   );
 }
-
-const mends = ({ piece, pour, quick }: Clash) => ({
-  ...(pour === undefined ? {} : { fix: { label: `Pour ${piece.title} on ${dayAt(pour)}` } }),
-  ...(quick ? { meant: { label: `Coat ${piece.title} after a day` } } : {}),
-});

@@ -1,5 +1,6 @@
 import { datesOf, type House, lastPour, localOf, type Piece, type Todo } from '@potter/core/rack';
 import { Link } from 'expo-router';
+import { memo } from 'react';
 import { View } from 'react-native';
 import { RackBar } from '@/finish/rack-bar';
 import { Body, Small, Strong } from '@/ui/type';
@@ -7,8 +8,10 @@ import { TodoActs } from './todo-acts';
 import { whenWords } from './todo-row';
 import { dayAt } from './when';
 
-/** A piece from wet to cured: what it wants next, its bar, and by when it has to be poured where it is promised. */
-export function PieceRow({
+/**
+ * A piece from wet to cured: what it wants next, its bar, and by when it has to be poured where it is promised. A list that grows draws each once.
+ */
+export const PieceRow = memo(function PieceRow({
   piece,
   todo,
   house,
@@ -69,4 +72,4 @@ export function PieceRow({
       {todo && todo.does !== 'pour' ? <TodoActs todo={todo} /> : null}
     </View>
   );
-}
+});

@@ -1,8 +1,7 @@
 import fc from 'fast-check';
 import type { DryingAct } from '../journal/rack';
-import { minutesOf } from '../schedule/house';
+import { minutesOf, ANY_HOUSE, type House } from '../schedule/house';
 import type { Piece } from './piece';
-import { ANY_HOUSE, type House } from '../schedule/house';
 
 export const NOW = minutesOf('2026-11-28T12:00');
 

@@ -2,10 +2,8 @@ import { datesOf, readyAt } from './dated';
 import { BETWEEN_MIN, firstPour, tableTaken } from './find-days';
 import { lastPour } from './last-pour';
 import { allLying, boardsAt } from './lying';
-import { dayOf } from '../schedule/house';
+import { dayOf, type House, hoursOf } from '../schedule/house';
 import type { Piece } from './piece';
-import type { House } from '../schedule/house';
-import { hoursOf } from '../schedule/house';
 
 /** What cannot be as it is planned, and what would mend it. Moments are minutes as in `minutes.ts`. */
 export interface Clash {
@@ -18,8 +16,6 @@ export interface Clash {
   readonly readyAt?: number;
   /** How many boards it would take; room. */
   readonly boards?: number;
-  /** Poured then it would do. */
-  readonly pour?: number;
   /** By the quick school of waiting it would do. */
   readonly quick?: boolean;
 }
@@ -27,22 +23,6 @@ export interface Clash {
 /** All that clashes, the soonest first. */
 export function clashesOf(pieces: readonly Piece[], house: House, now: number): Clash[] {
   const lies = allLying(pieces, house);
-  /** The first pour that mends it: in time for its day, on a free table, with room. */
-  const mend = (piece: Piece, from = now): { readonly pour?: number } => {
-    const until = piece.due === undefined ? undefined : lastPour(piece, piece.due, house);
-    if (piece.due !== undefined && until === undefined) return {};
-    const others = lies.filter((l) => l.piece !== piece);
-    const look = (begin: number) =>
-      firstPour(
-        piece,
-        { from: Math.max(now, begin), ...(until === undefined ? {} : { until }) },
-        tableTaken(pieces, piece),
-        others,
-        house,
-      );
-    const pour = look(from) ?? (from > now ? look(now) : undefined);
-    return pour === undefined ? {} : { pour };
-  };
   const found: (Clash & { readonly at: number })[] = [];
   const dated = pieces.filter((p) => p.pour !== undefined);
   for (const piece of dated) {
@@ -58,14 +38,12 @@ export function clashesOf(pieces: readonly Piece[], house: House, now: number): 
           at: pour,
           soonest: datesOf(piece, house).at(-1)?.from ?? ready,
           readyAt: ready,
-          ...(piece.poured ? {} : mend(piece)),
           ...(quickly ? { quick: true } : {}),
         });
       }
     }
     if (piece.poured || pour < now) continue;
-    if (!hoursOf(dayOf(pour), house))
-      found.push({ kind: 'day-off', piece, at: pour, ...mend(piece, pour) });
+    if (!hoursOf(dayOf(pour), house)) found.push({ kind: 'day-off', piece, at: pour });
     const first = dated.find(
       (other) =>
         other !== piece &&
@@ -73,7 +51,7 @@ export function clashesOf(pieces: readonly Piece[], house: House, now: number): 
         (other.pour! < pour || (other.pour === pour && other.id < piece.id)) &&
         other.pour! + other.runMin + BETWEEN_MIN > pour,
     );
-    if (first) found.push({ kind: 'table', piece, with: first, at: pour, ...mend(piece, pour) });
+    if (first) found.push({ kind: 'table', piece, with: first, at: pour });
   }
   const { boards } = house;
   if (boards)
@@ -91,9 +69,32 @@ export function clashesOf(pieces: readonly Piece[], house: House, now: number): 
               piece,
               at: from,
               boards: taken,
-              ...(piece.poured ? {} : mend(piece, from)),
             },
       );
     }
   return found.sort((a, b) => a.at - b.at).map(({ at: _, ...clash }) => clash);
+}
+
+/**
+ * The first pour that would mend a clash: in time for its day, on a free table, with room for it; what is not late is put off rather than brought
+ * forward. Undefined where there is none, and where it is poured already.
+ */
+export function mendOf(
+  { kind, piece }: Clash,
+  pieces: readonly Piece[],
+  house: House,
+  now: number,
+): number | undefined {
+  if (piece.poured || kind === 'too-large') return undefined;
+  const until = piece.due === undefined ? undefined : lastPour(piece, piece.due, house);
+  if (piece.due !== undefined && until === undefined) return undefined;
+  const others = allLying(
+    pieces.filter((p) => p !== piece),
+    house,
+  );
+  const taken = tableTaken(pieces, piece);
+  const look = (from: number) =>
+    firstPour(piece, { from, ...(until === undefined ? {} : { until }) }, taken, others, house);
+  const after = kind === 'late' ? now : Math.max(now, piece.pour ?? now);
+  return look(after) ?? (after > now ? look(now) : undefined);
 }

@@ -1,5 +1,5 @@
 import type { DryingAct } from '../journal/rack';
-import { datedFrom, type House } from '../schedule/house';
+import { datedFrom, doneFrom, type House } from '../schedule/house';
 import type { Piece } from './piece';
 
 /** Something a piece may have done to it, minutes as the house counts them: when at the earliest, and when for sure. */
@@ -18,4 +18,4 @@ export const endOf = ({ poured, runMin }: Piece, pour: number): number =>
 
 /** When a piece poured at this moment is ready for sure: cured through. */
 export const readyAt = (piece: Piece, pour: number, house: House, acts = piece.acts): number =>
-  datedFrom(endOf(piece, pour), acts, house).at(-1)?.to ?? endOf(piece, pour);
+  doneFrom(endOf(piece, pour), acts, house);

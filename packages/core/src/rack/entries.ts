@@ -1,8 +1,7 @@
 import { actWords } from '../schedule';
 import { datesOf } from './dated';
-import { weekdayOf } from '../schedule/house';
+import { weekdayOf, type House } from '../schedule/house';
 import type { Piece } from './piece';
-import type { House } from '../schedule/house';
 
 /** Something that falls on a day, at the earliest. Minutes as in `minutes.ts`. */
 export interface Entry {

@@ -1,9 +1,7 @@
 import { lastPour } from './last-pour';
 import { allLying, hasRoom, liesFrom, type Lies } from './lying';
-import { dayOf } from '../schedule/house';
+import { dayOf, type House, hoursOf } from '../schedule/house';
 import type { Piece } from './piece';
-import type { House } from '../schedule/house';
-import { hoursOf } from '../schedule/house';
 
 /** To clean up between two pours, min (estimate). */
 export const BETWEEN_MIN = 30;
@@ -36,13 +34,13 @@ export function firstPour(
   house: House,
 ): number | undefined {
   const lasts = piece.runMin + BETWEEN_MIN;
+  const inTurn = [...taken].sort((a, b) => a.from - b.from);
   for (let day = dayOf(from); day <= dayOf(from) + AHEAD_DAYS; day++) {
     const hours = hoursOf(day, house);
     if (!hours || taken.filter((t) => dayOf(t.from) === day).length >= house.perDay) continue;
     let at = Math.max(hours.from, from);
     // Past each pour that is in the way, in their order.
-    for (const other of [...taken].sort((a, b) => a.from - b.from))
-      if (at < other.to && at + lasts > other.from) at = other.to;
+    for (const other of inTurn) if (at < other.to && at + lasts > other.from) at = other.to;
     if (until !== undefined && at > until) return undefined;
     // What lasts longer than a day's work begins with the day.
     if (at + piece.runMin > hours.to && at > hours.from) continue;

@@ -1,4 +1,4 @@
-export { type Clash, clashesOf } from './clashes';
+export { type Clash, clashesOf, mendOf } from './clashes';
 export { type Dated, datesOf, readyAt } from './dated';
 export { type Entry, entriesOf, weekOf } from './entries';
 export { type Found, findDays } from './find-days';

@@ -1,8 +1,6 @@
 import { readyAt } from './dated';
-import { dayOf } from '../schedule/house';
+import { dayOf, type House, hoursOf } from '../schedule/house';
 import type { Piece } from './piece';
-import type { House } from '../schedule/house';
-import { hoursOf } from '../schedule/house';
 
 /** Nothing is poured more than so many days before its day. */
 const MOST_DAYS = 3 * 365;

@@ -5,9 +5,8 @@ import type { Run } from '../journal/schema';
 import { summariseRun } from '../journal/summary';
 import { planOnRack } from './of-plan';
 import { entriesOf, weekOf } from './entries';
-import { dayOf, localOf, minutesOf, startOf } from '../schedule/house';
+import { dayOf, localOf, minutesOf, startOf, ANY_HOUSE } from '../schedule/house';
 import { plannedPiece, pouredPieces } from './pieces';
-import { ANY_HOUSE } from '../schedule/house';
 import { todosOf } from './todo';
 
 /** Moments here are minutes since 1970 on the wall, as if the wall were in UTC. */

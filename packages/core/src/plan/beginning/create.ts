@@ -9,6 +9,7 @@ import type { Consistency, Mix } from '../../mix/schema';
 import { openBook } from '../../material/book';
 import type { Body, Paint } from '../../paint/schema';
 import { measureSurface } from '../../surface/measure';
+import type { WaitingId } from '../../schedule';
 import type { Surface } from '../../surface/schema';
 import { techniqueOf, type TechniqueId } from '../../technique';
 import { rewriteMoves, setPreparation } from './moves';
@@ -30,6 +31,8 @@ export interface NewPlan {
   readonly preparation?: readonly TaskId[];
   /** How this artist's mixes have been found to come out. */
   readonly landings?: readonly Landing[];
+  /** How long its artist waits before a coat. */
+  readonly waiting?: WaitingId;
 }
 
 /** Medium and parts a body starts from (handbook 4, common practice): let down from there to the step wanted. */
@@ -56,6 +59,7 @@ export function newPlan({
   pour,
   preparation,
   landings = [],
+  waiting,
 }: NewPlan): Plan {
   if (paints.length === 0) throw new RangeError('a plan needs at least one paint');
   const { needs, pins } = techniqueOf(id);
@@ -74,6 +78,7 @@ export function newPlan({
     ...(pour === undefined ? {} : { dates: { pour } }),
     room: { ...USUAL_ROOM },
     ...(landings.length > 0 ? { landings: [...landings] } : {}),
+    ...(waiting === undefined ? {} : { waiting }),
     seed,
   };
   const supplied = meetNeeds(partOf(bare));

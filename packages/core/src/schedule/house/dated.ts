@@ -37,3 +37,17 @@ export function datedFrom<A extends After>(
     return { ...act, ...begins };
   });
 }
+
+/** When the last of it is done for sure: as `datedFrom` has it, for those who ask for many days. */
+export function doneFrom(end: number, acts: readonly After[], house: House): number {
+  let off = 0;
+  let to = end;
+  for (const { act, toMin } of acts) {
+    to = end + toMin + off;
+    if (act !== 'stage') continue;
+    const begins = nextWork(to, house);
+    off += begins - to;
+    to = begins;
+  }
+  return to;
+}

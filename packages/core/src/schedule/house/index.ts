@@ -1,4 +1,4 @@
-export { datedFrom } from './dated';
+export { datedFrom, doneFrom } from './dated';
 export { dayOf, localOf, minutesOf, startOf, weekdayOf } from './minutes';
 export { ANY_HOUSE, type House } from './schema';
 export { hoursOf, nextWork } from './work';
