@@ -23,6 +23,7 @@ test('prints every part of the brief', () => {
     'factors',
     'mediums',
     'mixes',
+    'path',
     'remarks',
     'run',
     'schedule',

@@ -76,10 +76,18 @@ test('a two-part coat is set on a plan, weighed at the table, its open time runs
 
 test('the rack: days found for plans without one and taken back, room that is too little, a check that moves the forecast, a piece that hangs', async () => {
   const page = await studio.open(PHONE);
+  // A commission: for whom and at what price stands on the rack too.
+  const bloom = await planOf(studio, 'Beetroot Bloom');
+  await visit(page, `${studio.url}/plans/${bloom.id}/finish`);
+  await press(page, 'button', 'For whom, and the price');
+  await type(page, 'For', 'The mill');
+  await type(page, 'Sold for, EUR, one piece', '120');
+  await kept(bloom, (p) => p.commission?.for === 'The mill' && p.price === 120);
   await visit(page, `${studio.url}/bench`);
   await press(page, 'link', 'Rack, dates and clashes');
   await press(page, 'button', 'Find days');
   await press(page, 'button', 'Set these days');
+  await says(page, 'for The mill');
   await see(page, 'button', 'Take them back');
   const dated = async () =>
     (await (await fetch(`${studio.url}/api/rack`)).json()).plans.filter((p) => p.pour).length;
@@ -97,6 +105,10 @@ test('the rack: days found for plans without one and taken back, room that is to
   await type(page, 'Wide', '100 cm');
   await press(page, 'button', 'Take them back');
   assert.ok((await until(dated, (n) => n < all)) < all);
+
+  await press(page, 'button', 'Add a market day');
+  await press(page, 'button', 'Market');
+  await says(page, '0 will be there for sure. 10 more to plan. Pour by');
 
   await press(page, 'radio', 'Week');
   await says(page, ', today');

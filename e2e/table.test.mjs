@@ -303,7 +303,7 @@ test('dots over the cured coat: a stage with its own colours, amounts, ready che
   }
   await wait(750);
   await press(page, 'button', 'Finish the pour');
-  await says(page, 'Poured');
+  await says(page, 'Dots: done');
   const run = await kept(id, (one) => one.endedAt !== undefined && one.stage === 2);
   assert.equal(run.moves.length, 4);
   await visit(page, `${studio.url}/journal`);

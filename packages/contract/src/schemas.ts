@@ -11,6 +11,7 @@ import {
 import { LandingSchema, PlanSchema, StudioSchema } from '@potter/core/document';
 import { ReactionSchema } from '@potter/core/paint/document';
 import { RunSchema } from '@potter/core/journal/document';
+import { MarketSchema } from '@potter/core/rack/document';
 import { HouseSchema } from '@potter/core/schedule/document';
 import { ShelfItemSchema } from '@potter/core/stock/document';
 import type { DryingAct } from '@potter/core/journal';
@@ -65,6 +66,7 @@ const OnRack = Type.Object({
   ...lies,
   coats,
   for: Type.Optional(Type.String()),
+  price: Type.Optional(Type.Number()),
 });
 
 /** What a list shows of a plan: enough to draw its core samples without its document. */
@@ -200,6 +202,8 @@ export const Settings = Type.Object(
     preparation: Type.Optional(Preparation),
     /** Where pieces lie, and when somebody is at the table. */
     house: Type.Optional(HouseSchema),
+    /** Days things are sold on. */
+    markets: Type.Optional(Type.Array(MarketSchema, { maxItems: 24 })),
     /** How long the artist lets a piece dry before a coat: a new plan begins with it. */
     waiting: Type.Optional(Type.Unsafe<WaitingId>(oneOf(...WAITING_IDS))),
     /** What the address of the calendar to subscribe to ends in; without it there is none. */
@@ -236,6 +240,7 @@ export const RunRow = Type.Object({
   due: Type.Optional(Type.String()),
   for: Type.Optional(Type.String()),
   coats,
+  price: Type.Optional(Type.Number()),
   looked: Type.Optional(Type.Boolean()),
   done: Type.Optional(Type.Array(oneOf('clean', 'hung', 'posted'))),
   run: Type.Optional(RunSchema),

@@ -1,15 +1,15 @@
 import { type CalendarDate, planDates, runDates } from '@potter/core/format';
 import type { RunSummary } from '@potter/core/journal';
 import type { Plan } from '@potter/core/plan';
-import { and, gt, isNotNull, notExists, sql } from 'drizzle-orm';
+import { and, gt, isNotNull } from 'drizzle-orm';
 import ical from 'ical-generator';
 import { isSound, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { plans, runs } from '../db/schema';
+import { unpoured } from '../db/unpoured';
+import { CURED_MS } from '../rack/store';
 import { readSettings } from '../settings/store';
 
-/** Pieces that ended longer ago than this have cured: nothing is to be done to them any more, ms. */
-const CURED_MS = 180 * 86_400_000;
 /** A calendar asks again after so long, s. */
 const EVERY_S = 3600;
 
@@ -20,14 +20,7 @@ export async function datesOf(db: Database, now: Date): Promise<CalendarDate[]> 
   const planned = await read
     .select({ id: plans.id, text: textIn(plans.plan) })
     .from(plans)
-    .where(
-      and(
-        isNotNull(plans.pour),
-        notExists(
-          sql`(SELECT 1 FROM ${runs} WHERE ${runs.planId} = ${plans.id} AND ${runs.endedAt} IS NOT NULL)`,
-        ),
-      ),
-    );
+    .where(and(isNotNull(plans.pour), unpoured));
   const poured = await read
     .select({ endedAt: runs.endedAt, text: textIn(runs.summary) })
     .from(runs)

@@ -11,12 +11,13 @@ import { merged } from '@potter/contract/change';
 import { judge } from '@potter/contract/validators';
 import { checkPlan, type Plan } from '@potter/core/plan';
 import { planOnRack } from '@potter/core/rack';
-import { and, asc, desc, eq, isNotNull, isNull, notExists, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { binned } from '../bin/bin';
 import { isSound, readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { after, endOf, PAGE } from '../db/page';
-import { plans, runs } from '../db/schema';
+import { plans } from '../db/schema';
+import { unpoured } from '../db/unpoured';
 import { theOne } from '../http/the-one';
 import { Refused } from '../refused';
 import { summarise } from './summary';
@@ -35,15 +36,15 @@ function held(plan: Plan): Plan {
   return plan;
 }
 
-const undone = notExists(
-  sql`(SELECT 1 FROM ${runs} WHERE ${runs.planId} = ${plans.id} AND ${runs.endedAt} IS NOT NULL)`,
-);
-
 /** What each list holds, and what it is ordered by. */
 const LISTS = {
   all: { where: undefined, key: plans.updatedAt, order: 'down' },
-  'to-pour': { where: and(isNotNull(plans.pour), undone), key: plans.pour, order: 'up' },
-  'without-a-day': { where: and(isNull(plans.pour), undone), key: plans.updatedAt, order: 'down' },
+  'to-pour': { where: and(isNotNull(plans.pour), unpoured), key: plans.pour, order: 'up' },
+  'without-a-day': {
+    where: and(isNull(plans.pour), unpoured),
+    key: plans.updatedAt,
+    order: 'down',
+  },
 } as const;
 
 /** A page of the plans asked for, as the text it goes out as. */

@@ -1,13 +1,14 @@
 import type { PlanShown, Rack } from '@potter/contract';
 import type { Plan } from '@potter/core/plan';
 import { planOnRack } from '@potter/core/rack';
-import { and, eq, gt, isNotNull, notExists, sql } from 'drizzle-orm';
+import { and, eq, gt, isNotNull } from 'drizzle-orm';
 import { isSound, parsed, readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { plans, runs } from '../db/schema';
+import { unpoured } from '../db/unpoured';
 
 /** Pieces that ended longer ago than this have cured: nothing is to be done to them any more, ms. */
-const CURED_MS = 180 * 86_400_000;
+export const CURED_MS = 180 * 86_400_000;
 
 type OnRack = Rack['plans'][number];
 
@@ -16,11 +17,7 @@ export async function readRack(db: Database, now: Date): Promise<Rack> {
   const rows = await db.read
     .select({ id: plans.id, text: textIn(plans.summary), rack: textIn(plans.rack) })
     .from(plans)
-    .where(
-      notExists(
-        sql`(SELECT 1 FROM ${runs} WHERE ${runs.planId} = ${plans.id} AND ${runs.endedAt} IS NOT NULL)`,
-      ),
-    );
+    .where(unpoured);
   const planned = readDocuments('PlanShown', rows, (shown, i) => ({
     shown: shown as PlanShown,
     row: rows[i]!,

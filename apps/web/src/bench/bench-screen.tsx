@@ -191,8 +191,7 @@ function ToDo() {
   const nowMs = useNow(60_000);
   const { pieces } = usePieces(nowMs);
   const todos = todosOf(pieces, useHouse(), wallMin(nowMs)).filter(({ does }) => does !== 'pour');
-  const any = pieces.some((p) => p.poured || p.pour !== undefined || p.due !== undefined);
-  if (!any) return null;
+  if (pieces.length === 0) return null;
   return (
     <View className="mb-6 gap-4">
       {GROUPS.map(({ due, title }) => {

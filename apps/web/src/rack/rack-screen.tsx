@@ -13,6 +13,7 @@ import { VitalLine } from '@/ui/vital-line';
 import { Clashes } from './clashes';
 import { FindDays } from './find-days';
 import { HouseSection, useHouse } from './house';
+import { Markets } from './markets';
 import { PieceRow } from './piece-row';
 import { usePieces, wallMin } from './use-pieces';
 import { Week } from './week';
@@ -82,6 +83,7 @@ export function RackScreen() {
             <FindDays pieces={pieces} house={house} now={now} />
           </>
         ) : null}
+        <Markets pieces={pieces} house={house} />
         <HouseSection house={house} />
       </View>
     </Screen>

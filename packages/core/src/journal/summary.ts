@@ -27,6 +27,8 @@ export interface RunSummary {
   readonly widthMm?: number;
   readonly heightMm?: number;
   readonly pieces?: number;
+  /** What one of them is sold for. */
+  readonly price?: number;
   /** The day it is promised for, and to whom. */
   readonly due?: string;
   readonly for?: string;
@@ -76,6 +78,7 @@ function ofPlan(plan: Plan, stage: number): OfPlan {
     ...(plan.dates?.due === undefined ? {} : { due: plan.dates.due }),
     ...(plan.commission ? { for: plan.commission.for } : {}),
     ...(coats.length > 0 ? { coats } : {}),
+    ...(plan.price === undefined ? {} : { price: plan.price }),
   };
   of.set(stage, summary);
   return summary;

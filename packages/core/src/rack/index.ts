@@ -4,6 +4,8 @@ export { type Entry, entriesOf, weekOf } from './entries';
 export { type Found, findDays } from './find-days';
 export { lastPour } from './last-pour';
 export { allLying, boardsAt, lyingAt } from './lying';
+export { marketOf, type PricePoint } from './market';
+export type { Market } from './market-schema';
 export { type Order, ordersOf } from './orders';
 export { type PlanOnRack, planOnRack } from './of-plan';
 export type { Piece } from './piece';

@@ -8,7 +8,7 @@ import type { Piece } from './piece';
 /** What a list keeps of a plan so that its dates can be told without it. Nothing of it hangs on a day. */
 export type PlanOnRack = Pick<
   Piece,
-  'acts' | 'quick' | 'runMin' | 'widthMm' | 'heightMm' | 'pieces' | 'coats' | 'for'
+  'acts' | 'quick' | 'runMin' | 'widthMm' | 'heightMm' | 'pieces' | 'coats' | 'for' | 'price'
 >;
 
 export function planOnRack(plan: Plan): PlanOnRack {
@@ -25,6 +25,7 @@ export function planOnRack(plan: Plan): PlanOnRack {
     pieces: surface.pieces,
     ...(coats.length > 0 ? { coats } : {}),
     ...(plan.commission ? { for: plan.commission.for } : {}),
+    ...(plan.price === undefined ? {} : { price: plan.price }),
   };
 }
 

@@ -24,6 +24,8 @@ export interface Piece {
   readonly looked?: boolean;
   /** What was done to it since, beside its stages. */
   readonly done?: readonly ('clean' | 'hung' | 'posted')[];
+  /** What one of them is sold for. */
+  readonly price?: number;
   /** Who it is for. */
   readonly for?: string;
   /** Top coats it takes yet, all pieces together. */

@@ -85,5 +85,6 @@ export function pouredPieces(
       ...(run.done ? { done: run.done } : {}),
       ...(run.for === undefined ? {} : { for: run.for }),
       ...(run.coats ? { coats: run.coats } : {}),
+      ...(run.price === undefined ? {} : { price: run.price }),
     }));
 }

@@ -15,6 +15,7 @@ import {
   hoursOf,
   nextWork,
 } from '../schedule/house';
+import { marketOf } from './market';
 import { ordersOf } from './orders';
 import type { Piece } from './piece';
 
@@ -48,7 +49,7 @@ const piece = (more: Partial<Piece> = {}): Piece => ({
 });
 const weekdays = { ...EVERY_DAY, workDays: [1, 2, 3, 4, 5], from: '09:00', to: '18:00' };
 
-test('hang on 12 December: poured by Monday 30 November, by hand; a coat that would fall on a Sunday waits for Monday', () => {
+test('hang on 12 December: poured by Tuesday 1 December, by hand; a coat that would fall on a Sunday waits for Monday', () => {
   const due = minutesOf('2026-12-12');
   // 1 h of pouring and 264 h: on 1 December at 9:00 it would be ready on the 12th at 10:00, the noon of its day not yet over.
   expect(localOf(lastPour(piece(), due, EVERY_DAY)!)).toBe('2026-12-01T09:00');
@@ -216,4 +217,25 @@ test('what the shelf lacks is ordered in time for the first coat that would go w
   // Poured on the 2nd, an hour long, coated a week later, ordered five days before that.
   expect(localOf(order!.by)).toBe('2026-12-04T10:00');
   expect(orders(20)[0]).toMatchObject({ ml: 160, piece: { id: 'a' } });
+});
+
+test('a market by its prices: what will be there, what may be, what is missing and by when to pour it', () => {
+  const market = {
+    name: 'Winter market',
+    day: '2026-12-12',
+    wants: [
+      { price: 15, pieces: 12 },
+      { price: 60, pieces: 1 },
+    ],
+  };
+  const tiles = piece({ id: 'b', pieces: 6, price: 15, pour: minutesOf('2026-11-30T09:00') });
+  const late = piece({ id: 'c', pieces: 4, price: 15, pour: minutesOf('2026-12-05T09:00') });
+  const sold = piece({ id: 'd', price: 60, for: 'The mill', pour: minutesOf('2026-11-30T09:00') });
+  const [cheap, dear] = marketOf(market, [tiles, late, sold], EVERY_DAY);
+  expect(cheap).toMatchObject({ wanted: 12, sure: 6, unsure: 4, missing: 2 });
+  // An hour and eleven days before it opens at nine is eight in the evening before: the day before that, first thing.
+  expect(localOf(cheap!.pourBy!)).toBe('2026-11-30T09:00');
+  expect(dear).toMatchObject({ wanted: 1, sure: 0, unsure: 0, missing: 1 });
+  const enough = marketOf({ ...market, wants: [{ price: 15, pieces: 6 }] }, [tiles], EVERY_DAY);
+  expect(enough[0]).not.toHaveProperty('pourBy');
 });
