@@ -126,7 +126,7 @@ function OneMarket({
 }
 
 /** What becomes of a price, in a sentence or two. */
-export function pointWords({ wanted, sure, unsure, missing, pourBy }: PricePoint): string {
+function pointWords({ wanted, sure, unsure, missing, pourBy }: PricePoint): string {
   const there = `${Math.min(sure, wanted)} will be there for sure`;
   if (sure >= wanted) return `${there}: that is enough.`;
   return [
