@@ -1,5 +1,5 @@
 import { edit } from '@potter/core/plan';
-import { clashesOf, type House, localOf, mendOf, ordersOf, type Piece } from '@potter/core/rack';
+import { clashesOf, localOf, mendOf, ordersOf } from '@potter/core/rack';
 import type { ShelfItem } from '@potter/core/stock';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -10,6 +10,7 @@ import { Remark } from '@/ui/remark';
 import { Failed } from '@/ui/state';
 import { Heading } from '@/ui/type';
 import { clashWords, isHopeless, orderWords } from './clash-words';
+import type { OnRack } from './on-rack';
 import { dayAt } from './when';
 
 /** The soonest are dealt with first. */
@@ -23,15 +24,7 @@ const stockOf = (shelf: readonly ShelfItem[], product: 'varnish' | 'resin'): num
   );
 
 /** What cannot be as it is planned, each with the act that mends it; and what has to be ordered. */
-export function Clashes({
-  pieces,
-  house,
-  now,
-}: {
-  readonly pieces: readonly Piece[];
-  readonly house: House;
-  readonly now: number;
-}) {
+export function Clashes({ pieces, house, now }: OnRack) {
   const shelf = useShelf().data;
   const change = useChangePlans();
   const [failed, setFailed] = useState<string>();

@@ -1,4 +1,4 @@
-import { findDays, type Found, type House, localOf, type Piece } from '@potter/core/rack';
+import { findDays, type Found, localOf } from '@potter/core/rack';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { pouredOn, useChangePlans } from '@/data/change-plans';
@@ -6,18 +6,11 @@ import { Button } from '@/ui/button';
 import { Failed } from '@/ui/state';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
+import type { OnRack } from './on-rack';
 import { timeAt } from './when';
 
 /** Days for the plans that have none: found together, looked at, and set at once; set days can be taken back. */
-export function FindDays({
-  pieces,
-  house,
-  now,
-}: {
-  readonly pieces: readonly Piece[];
-  readonly house: House;
-  readonly now: number;
-}) {
+export function FindDays({ pieces, house, now }: OnRack) {
   const change = useChangePlans();
   const [found, setFound] = useState<Found>();
   const [set, setSet] = useState<Found['pours']>();

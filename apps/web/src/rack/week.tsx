@@ -4,8 +4,6 @@ import {
   type Entry,
   entriesOf,
   dayOf,
-  type House,
-  type Piece,
   startOf,
   weekOf,
 } from '@potter/core/rack';
@@ -15,18 +13,11 @@ import { View } from 'react-native';
 import { Button } from '@/ui/button';
 import { useWide } from '@/ui/use-wide';
 import { Body, Small, Strong } from '@/ui/type';
+import type { OnRack } from './on-rack';
 import { clockAt, dayAt } from './when';
 
 /** Seven days and what falls on each, at the earliest; one may look ahead and back. */
-export function Week({
-  pieces,
-  house,
-  now,
-}: {
-  readonly pieces: readonly Piece[];
-  readonly house: House;
-  readonly now: number;
-}) {
+export function Week({ pieces, house, now }: OnRack) {
   const wide = useWide();
   const [ahead, setAhead] = useState(0);
   const today = dayOf(now);
