@@ -1,5 +1,6 @@
 import { DEFAULT_SETTINGS, type Settings } from '@potter/contract';
 import { formerOf } from '@potter/contract/change';
+import { ANY_HOUSE, type House } from '@potter/core/schedule/house';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { call } from './api';
@@ -25,6 +26,9 @@ export function useSettings(): Settings {
   });
   return data ?? DEFAULT_SETTINGS;
 }
+
+/** How the house works, as the studio has it; any house where it has not said. */
+export const useHouse = (): House => useSettings().house ?? ANY_HOUSE;
 
 /** Changes settings: they hold at once, and go to the studio by themselves. */
 export function useChangeSettings(): (settings: Settings) => void {

@@ -1,8 +1,8 @@
 import { edit as edits } from '@potter/core/plan';
-import { ANY_HOUSE, lastPour, localOf, plannedPiece, planOnRack, readyAt } from '@potter/core/rack';
+import { lastPour, localOf, plannedPiece, planOnRack, readyAt } from '@potter/core/rack';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { useSettings } from '@/data/settings';
+import { useHouse } from '@/data/settings';
 import { usePlan } from '@/plan/plan-context';
 import { Act } from '@/ui/button';
 import { dayWords } from '@/ui/day-words';
@@ -12,7 +12,7 @@ import { Body } from '@/ui/type';
 /** Backward from the day it is promised for: by when it has to be poured to be cured for sure. */
 export function LastPour() {
   const { plan, edit, id } = usePlan();
-  const house = useSettings().house ?? ANY_HOUSE;
+  const house = useHouse();
   const rack = useMemo(() => planOnRack(plan), [plan]);
   const piece = plannedPiece({ id, title: plan.title, ...plan.dates, rack });
   if (piece?.due === undefined) return null;

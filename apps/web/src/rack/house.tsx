@@ -1,5 +1,5 @@
 import { WAITING_IDS, WAITINGS } from '@potter/core/schedule';
-import { ANY_HOUSE, type House } from '@potter/core/rack';
+import type { House } from '@potter/core/rack';
 import { View } from 'react-native';
 import { useChangeSettings, useSettings } from '@/data/settings';
 import { Choice } from '@/ui/choice';
@@ -132,6 +132,3 @@ function inShort({ boards, workDays, from, to }: House): string {
           .join(', ');
   return `${room}; ${days}, ${from} to ${to}`;
 }
-
-/** The house as the studio has it. */
-export const useHouse = (): House => useSettings().house ?? ANY_HOUSE;

@@ -2,6 +2,7 @@ import { allLying, boardsAt, lyingAt, type Piece, type Todo, todosOf } from '@po
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useHouse } from '@/data/settings';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { LongList } from '@/ui/long-list';
@@ -12,7 +13,7 @@ import { useNow } from '@/ui/use-now';
 import { VitalLine } from '@/ui/vital-line';
 import { Clashes } from './clashes';
 import { FindDays } from './find-days';
-import { HouseSection, useHouse } from './house';
+import { HouseSection } from './house';
 import { Markets } from './markets';
 import { PieceRow } from './piece-row';
 import { usePieces, wallMin } from './use-pieces';
