@@ -22,6 +22,12 @@ test('a plan not poured is there with what dates it; poured, its piece is there 
   const after = await rack();
   expect(after.plans).toEqual([]);
   expect(after.runs).toMatchObject([{ id: begun.id, widthMm: 500, pieces: 1 }]);
+  // Its day is the plan's, moved after the pour too.
+  expect(after.runs[0].due).toBe('2026-12-31');
+  const { revision, plan: poured } = (await ask('GET', `/api/plans/${id}`)).body;
+  const moved = edit.setDates(poured, { due: '2027-01-09' });
+  await ask('PUT', `/api/plans/${id}`, { revision, plan: moved, save: 'save-00000001' });
+  expect((await rack()).runs[0].due).toBe('2027-01-09');
   // Cured for long, it is no matter of the rack any more.
   later(200);
   expect((await rack()).runs).toEqual([]);

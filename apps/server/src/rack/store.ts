@@ -1,7 +1,7 @@
 import type { PlanShown, Rack } from '@potter/contract';
 import type { Plan } from '@potter/core/plan';
 import { planOnRack } from '@potter/core/rack';
-import { and, eq, gt, isNotNull } from 'drizzle-orm';
+import { and, eq, gt, isNotNull, sql } from 'drizzle-orm';
 import { isSound, parsed, readDocuments, textIn } from '../db/documents';
 import type { Database } from '../db/open';
 import { plans, runs } from '../db/schema';
@@ -22,13 +22,23 @@ export async function readRack(db: Database, now: Date): Promise<Rack> {
     shown: shown as PlanShown,
     row: rows[i]!,
   }));
-  const poured = readDocuments<Rack['runs'][number]>(
-    'RunRow',
-    await db.read
-      .select({ id: runs.id, text: textIn(runs.summary) })
-      .from(runs)
-      .where(and(isNotNull(runs.summary), gt(runs.endedAt, now.getTime() - CURED_MS))),
-  );
+  const pouredRows = await db.read
+    .select({
+      id: runs.id,
+      text: textIn(runs.summary),
+      plan: plans.id,
+      due: sql<string | null>`json_extract(${plans.summary}, '$.due')`,
+    })
+    .from(runs)
+    .leftJoin(plans, and(eq(plans.id, runs.planId), sql`json_valid(${plans.summary})`))
+    .where(and(isNotNull(runs.summary), gt(runs.endedAt, now.getTime() - CURED_MS)));
+  // A day is promised, and moved, on the plan: a pour keeps the plan as it was poured.
+  const poured = readDocuments<Rack['runs'][number]>('RunRow', pouredRows, (run, i) => {
+    const { due: then, ...row } = run as Rack['runs'][number];
+    const { plan, due } = pouredRows[i]!;
+    const now = plan === null ? then : (due ?? undefined);
+    return { ...row, ...(now === undefined ? {} : { due: now }) };
+  });
   const onRack: OnRack[] = [];
   for (const { shown, row } of planned.sound) {
     const { title, pour, due } = shown;

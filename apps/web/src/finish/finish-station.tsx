@@ -5,6 +5,7 @@ import { nameIn } from '@/data/name-in';
 import { usePlan } from '@/plan/plan-context';
 import { CostLine } from '@/shopping/cost-line';
 import { StationScreen } from '@/plan/station-screen';
+import { ReadRoom } from '@/climate/read-room';
 import { DateField } from '@/ui/date-field';
 import { NumberField } from '@/ui/quantity-field';
 import { Body, Heading, Small, Strong } from '@/ui/type';
@@ -67,6 +68,18 @@ export function FinishStation() {
           onChange={(rh) => edit((p) => ({ ...p, room: { ...room, rh } }), 'rh')}
         />
       </View>
+      <ReadRoom
+        onTake={({ tempC, rh }) =>
+          edit(
+            (p) => ({
+              ...p,
+              // To what a plan can hold: its fields go by whole degrees.
+              room: { tempC: Math.min(50, Math.max(-10, Math.round(tempC))), rh: Math.round(rh) },
+            }),
+            'room',
+          )
+        }
+      />
       <Choice
         label="Wait before a coat"
         value={plan.waiting ?? 'both'}

@@ -15,10 +15,15 @@ export function usePieces(nowMs: number): {
 } {
   const { runs, loaded } = useRuns();
   const asked = useRack();
-  // What this device changed of a pour is newer than what the studio said.
+  // What this device changed of a pour is newer than what the studio said; the day it is promised for is its plan's, which the studio has.
   const byId = new Map<string, RunSummary>();
   for (const run of asked.data?.runs ?? []) byId.set(run.id, run as RunSummary);
-  for (const run of runs) byId.set(run.id, run as RunSummary);
+  for (const run of runs) {
+    const { due: then, ...row } = run as RunSummary;
+    const there = byId.get(run.id);
+    const due = there ? there.due : then;
+    byId.set(run.id, { ...row, ...(due === undefined ? {} : { due }) });
+  }
   const all = [...byId.values()];
   const poured = new Set(all.flatMap((r) => (r.endedAt === undefined ? [] : [r.planId])));
   const planned = (asked.data?.plans ?? []).flatMap((plan) =>

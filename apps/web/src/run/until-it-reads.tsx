@@ -1,7 +1,8 @@
 import { parseNumber, trim } from '@potter/core/quantity';
 import { useState, useSyncExternalStore } from 'react';
 import { Text, View } from 'react-native';
-import { useBluetoothScale } from '@/scale/bluetooth-scale';
+import { useOverAir } from '@/data/over-air';
+import { airScale } from '@/scale/bluetooth-scale';
 import { scaleOf } from '@/scale/scales';
 import { useWays } from '@/scale/ways';
 import { TextField } from '@/ui/text-field';
@@ -13,7 +14,7 @@ const FRESH = { heldG: 0, seed: 1, stepG: 1 };
 /** What a scale under the piece should read, and what it does: over the air where one is there, else typed in. */
 export function UntilItReads({ g }: { readonly g: number }) {
   const [{ way }] = useWays();
-  const { kind } = useBluetoothScale();
+  const { kind } = useOverAir(airScale);
   const live = way === 'air' && kind === 'there';
   return (
     <View

@@ -39,8 +39,7 @@ afterEach(() => {
 });
 
 test('it is read in grams, steady once it has stood, and taken back to nothing by taring', async () => {
-  expect(page.hasBluetooth()).toBe(true);
-  expect(await page.findScale()).toBe(true);
+  expect(await page.airScale.find()).toBe(true);
   const scale = page.bluetoothScale();
   const heard = jest.fn();
   scale.subscribe(heard);
@@ -59,21 +58,21 @@ test('it is read in grams, steady once it has stood, and taken back to nothing b
 });
 
 test('a scale that is lost reads nothing any more, and can be found again', async () => {
-  await page.findScale();
+  await page.airScale.find();
   const scale = page.bluetoothScale();
   air.weighs(20);
   air.goes();
   expect(scale.read()).toEqual({ kind: 'unread' });
   jest.advanceTimersByTime(5000);
   expect(scale.read()).toEqual({ kind: 'unread' });
-  await page.findScale();
+  await page.airScale.find();
   air.weighs(20);
   expect(scale.read()).toMatchObject({ g: 100 });
 });
 
 test('none chosen, or one that cannot be listened to, is no scale', async () => {
   chosen = () => Promise.reject(Object.assign(new Error('none'), { name: 'NotFoundError' }));
-  expect(await page.findScale()).toBe(false);
+  expect(await page.airScale.find()).toBe(false);
   chosen = () => Promise.reject(new Error('no such service'));
-  expect(await page.findScale()).toBe(false);
+  expect(await page.airScale.find()).toBe(false);
 });

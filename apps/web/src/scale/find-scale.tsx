@@ -1,11 +1,12 @@
 import { View } from 'react-native';
 import { Button } from '@/ui/button';
 import { Body, Small } from '@/ui/type';
-import { findScale, useBluetoothScale } from './bluetooth-scale';
+import { useOverAir } from '@/data/over-air';
+import { airScale } from './bluetooth-scale';
 
 /** Looks for a scale over the air, and says which is there. Until one is, the artist types. */
 export function FindScale() {
-  const scale = useBluetoothScale();
+  const scale = useOverAir(airScale);
   return (
     <View className="gap-2">
       {scale.kind === 'there' ? <Body>{scale.name} is there.</Body> : null}
@@ -17,7 +18,7 @@ export function FindScale() {
           className="self-start"
           label={scale.kind === 'asking' ? 'Looking' : 'Find the scale'}
           disabled={scale.kind === 'asking'}
-          onPress={() => void findScale()}
+          onPress={() => void airScale.find()}
         />
       )}
       <Small>

@@ -6,7 +6,7 @@ import { ScrollView, View } from 'react-native';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Body, Title } from '@/ui/type';
-import { hasBluetooth } from '@/scale/bluetooth-scale';
+import { hasBluetooth } from '@/data/over-air';
 import { FindScale } from '@/scale/find-scale';
 import { BigAct } from './large';
 import { MixedIn } from './mixed-in';

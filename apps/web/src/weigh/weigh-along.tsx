@@ -8,7 +8,8 @@ import { useWakeLock } from '@/run/wake-lock';
 import { Button, IconButton } from '@/ui/button';
 import { Body, Small, Strong, Title } from '@/ui/type';
 import type { Batches } from './batches';
-import { useBluetoothScale } from '@/scale/bluetooth-scale';
+import { useOverAir } from '@/data/over-air';
+import { airScale } from '@/scale/bluetooth-scale';
 import { FindScale } from '@/scale/find-scale';
 import { ByEye } from './by-eye';
 import { NextCup } from './next-cup';
@@ -38,7 +39,7 @@ export function WeighAlong({
   const { list, place } = batches;
   const [palette, setPalette] = useState<Palette>(() => device.get<Palette>(place) ?? START);
   const [ways, setWays] = useWays();
-  const { kind } = useBluetoothScale();
+  const { kind } = useOverAir(airScale);
   // A scale that is not there, or not any more, is typed.
   const way = ways.way === 'air' && kind !== 'there' ? 'typed' : ways.way;
   useWakeLock(true);

@@ -1,4 +1,5 @@
-import { coatable, cured, saturationHPa, touchDry, vapourDeficitHPa } from './dry';
+import { saturationHPa, vapourDeficitHPa } from '../climate';
+import { coatable, cured, touchDry } from './dry';
 import { pathOf } from './path';
 import { addHours, scheduleOf } from './schedule';
 

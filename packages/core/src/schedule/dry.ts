@@ -1,3 +1,4 @@
+import { vapourDeficitHPa } from '../climate';
 import { type Factors, factorsWith } from '../factor';
 import type { Span } from './span';
 import { type WaitingId, WAITINGS } from './waiting';
@@ -27,14 +28,6 @@ export interface DryingFilm {
   /** It is a top coat. */
   readonly sheet?: BySheet;
 }
-
-/** Saturation vapour pressure over water, hPa (Magnus formula, Sonntag 1990 constants). */
-export const saturationHPa = (tempC: number): number =>
-  6.112 * Math.exp((17.62 * tempC) / (243.12 + tempC));
-
-/** Vapour-pressure deficit of a room, hPa: how eagerly the air takes up water. */
-export const vapourDeficitHPa = (tempC: number, rh: number): number =>
-  saturationHPa(tempC) * (1 - Math.min(rh, 99) / 100);
 
 const REFERENCE_DEFICIT = vapourDeficitHPa(20, 50);
 

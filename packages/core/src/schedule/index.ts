@@ -1,13 +1,4 @@
-export {
-  type BySheet,
-  coatable,
-  cured,
-  type DryingFilm,
-  saturationHPa,
-  setsPerS,
-  touchDry,
-  vapourDeficitHPa,
-} from './dry';
+export { type BySheet, coatable, cured, type DryingFilm, setsPerS, touchDry } from './dry';
 export { type LogNormal, logNormalOf, quantile, spanOf } from './log-normal';
 export { actWords } from './act-words';
 export { type PathAct, pathOf } from './path';
