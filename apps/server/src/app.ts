@@ -16,6 +16,7 @@ import { liveRoutes } from './live/routes';
 import { pictureRoutes } from './pictures/routes';
 import type { PourHost } from './pours/host';
 import { pourRoutes } from './pours/routes';
+import { pieceRoutes } from './pieces/routes';
 import { planRoutes } from './plans/routes';
 import { rackRoutes } from './rack/routes';
 import { reactionRoutes } from './reactions/routes';
@@ -74,6 +75,7 @@ export async function buildApp({
   planRoutes(app, db, now);
   shelfRoutes(app, db, now);
   runRoutes(app, db, now);
+  pieceRoutes(app, db, now);
   pictureRoutes(app, db, now);
   reactionRoutes(app, db);
   settingsRoutes(app, db);

@@ -23,6 +23,7 @@ export const REFUSALS = {
   // What it is about is not there.
   'no-plan': 404,
   'no-run': 404,
+  'no-piece': 404,
   'no-picture': 404,
   'no-reaction': 404,
   'no-copy': 404,

@@ -8,14 +8,16 @@ import {
   type TUnion,
   Type,
 } from '@sinclair/typebox';
-import { LandingSchema, PlanSchema, StudioSchema } from '@potter/core/document';
+import { LandingSchema, LessonLearntSchema, PlanSchema, StudioSchema } from '@potter/core/document';
 import { ReactionSchema } from '@potter/core/paint/document';
 import { RunSchema } from '@potter/core/journal/document';
+import { PieceSchema } from '@potter/core/piece/document';
 import { MarketSchema } from '@potter/core/rack/document';
 import { HouseSchema } from '@potter/core/schedule/document';
 import { ShelfItemSchema } from '@potter/core/stock/document';
 import type { DryingAct } from '@potter/core/journal';
 import type { Plan } from '@potter/core/plan';
+import { STATUS_IDS } from '@potter/core/piece';
 import { SHELF_KINDS, type ShelfItem as ShelfItemType, type ShelfKind } from '@potter/core/stock';
 import { type Support, SUPPORTS } from '@potter/core/surface';
 import { WAITING_IDS, type WaitingId } from '@potter/core/schedule';
@@ -164,6 +166,7 @@ const changeOf = <T extends TSchema>(now: T) =>
 export const ShelfItem = ShelfItemSchema;
 export const ShelfChange = changeOf(ShelfItemSchema);
 export const RunChange = changeOf(RunSchema);
+export const PieceChange = changeOf(PieceSchema);
 export const Shelf = Type.Object({ items: Type.Array(ShelfItem), apart });
 
 /** Tasks by what a surface is made of. */
@@ -250,6 +253,67 @@ export const RunRow = Type.Object({
 export const RunsAsk = Type.Object(page, { additionalProperties: false });
 export const RunList = Type.Object({ runs: Type.Array(RunRow), ...paged });
 
+/** A piece in the journal's list. */
+export const PieceRow = Type.Object({
+  id: Type.String(),
+  title: Type.String(),
+  madeAt: Type.Number(),
+  status: oneOf(...STATUS_IDS),
+  run: Type.Optional(Type.String()),
+  nth: Type.Optional(Type.Integer()),
+  of: Type.Optional(Type.Integer()),
+  technique: Type.Optional(Type.String()),
+  size: Type.Optional(Type.String()),
+  picture: Type.Optional(Type.String()),
+  grade: Type.Optional(Type.Number()),
+  price: Type.Optional(Type.Number()),
+  cost: Type.Optional(Type.Number()),
+  tags: Type.Optional(Type.Array(Type.String())),
+  with: Type.Optional(Type.String()),
+  note: Type.Optional(Type.String()),
+  /** Of the cups it was poured from, for one that has no picture. */
+  cores: Type.Optional(Type.Array(Core)),
+});
+
+/** What pieces may be listed by: the last made first, the best first, the dearest first, by their names. */
+export const PIECE_SORTS = ['last', 'best', 'dearest', 'name'] as const;
+export const PiecesAsk = Type.Object(
+  {
+    ...page,
+    /** Words that all stand somewhere in it. */
+    search: Type.Optional(Type.String({ maxLength: 120 })),
+    status: Type.Optional(oneOf(...STATUS_IDS)),
+    sort: Type.Optional(oneOf(...PIECE_SORTS)),
+  },
+  { additionalProperties: false },
+);
+export const PieceList = Type.Object({ pieces: Type.Array(PieceRow), ...paged });
+export const Season = Type.Object({
+  months: Type.Array(
+    Type.Object({
+      month: Type.String(),
+      pieces: Type.Integer(),
+      sold: Type.Integer(),
+      taken: Type.Number(),
+      cost: Type.Number(),
+    }),
+  ),
+  statuses: Type.Record(Type.String(), Type.Integer()),
+  taken: Type.Number(),
+  cost: Type.Number(),
+  margin: Type.Number(),
+});
+export const LessonList = Type.Object({ lessons: Type.Array(LessonLearntSchema) });
+/** Pieces as a file: what goes out comes in again as it was. */
+export const PieceFile = Type.Object(
+  {
+    pieces: Type.Array(PieceSchema, { maxItems: 20_000 }),
+    /** Who wrote it; of no matter. */
+    by: Type.Optional(Type.String({ maxLength: 80 })),
+  },
+  { additionalProperties: false },
+);
+
 /** Everything that has a date, or wants one: plans not poured yet, and pieces poured within the last months. */
 export const Rack = Type.Object({
   plans: Type.Array(
@@ -301,7 +365,9 @@ export const Pictures = Type.Object({
 
 export const ReactionList = Type.Object({ reactions: Type.Array(ReactionSchema), apart });
 
-const BinKind = Type.Unsafe<'plan' | 'run' | ShelfKind>(oneOf('plan', 'run', ...SHELF_KINDS));
+const BinKind = Type.Unsafe<'plan' | 'run' | 'piece' | ShelfKind>(
+  oneOf('plan', 'run', 'piece', ...SHELF_KINDS),
+);
 
 /** What was deleted in the last days and can be put back, the last first. */
 export const Bin = Type.Object({
@@ -471,6 +537,14 @@ export const SCHEMAS = {
   RunRow,
   RunsAsk,
   RunList,
+  Piece: PieceSchema,
+  PieceChange,
+  PieceRow,
+  PiecesAsk,
+  PieceList,
+  PieceFile,
+  Season,
+  LessonList,
   Rack,
   PourAsk,
   PourAnswer,
@@ -515,6 +589,12 @@ export type Pictures = Static<typeof Pictures>;
 export type ReactionList = Static<typeof ReactionList>;
 export type RunRow = Static<typeof RunRow>;
 export type RunList = Static<typeof RunList>;
+export type PieceRow = Static<typeof PieceRow>;
+export type PiecesAsk = Static<typeof PiecesAsk>;
+export type PieceList = Static<typeof PieceList>;
+export type PieceFile = Static<typeof PieceFile>;
+export type Season = Static<typeof Season>;
+export type LessonList = Static<typeof LessonList>;
 export type Rack = Static<typeof Rack>;
 export type Bin = Static<typeof Bin>;
 export type BinKind = Static<typeof BinKind>;

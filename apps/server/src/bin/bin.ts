@@ -1,9 +1,9 @@
 import type { Bin, BinKind } from '@potter/contract';
-import { and, desc, eq, getTableColumns, gte, lt, type SQL, sql } from 'drizzle-orm';
+import { and, desc, eq, getTableColumns, gte, inArray, lt, type SQL, sql } from 'drizzle-orm';
 import type { SQLiteTable } from 'drizzle-orm/sqlite-core';
 import { nameIn, parsed } from '../db/documents';
 import type { Database } from '../db/open';
-import { bin, plans, runs, shelf } from '../db/schema';
+import { bin, pieces, plans, runs, shelf } from '../db/schema';
 import { Refused } from '../refused';
 
 /** How long what was deleted can be put back. */
@@ -25,6 +25,8 @@ function placeOf(kind: BinKind): Place {
       return { table: plans, document: 'plan', where: (id) => eq(plans.id, id) };
     case 'run':
       return { table: runs, document: 'run', where: (id) => eq(runs.id, id) };
+    case 'piece':
+      return { table: pieces, document: 'piece', where: (id) => eq(pieces.id, id) };
     default:
       return {
         table: shelf,
@@ -122,5 +124,18 @@ export const outOfBin = (w: Writer, kind: BinKind, id: string) =>
 /** Lets go for good what has been in the bin for its time. */
 export const emptyBin = (db: Database, now: Date): Promise<void> =>
   db.write(async (w) => {
-    await w.delete(bin).where(lt(bin.goneAt, since(now)));
+    const over = lt(bin.goneAt, since(now));
+    await w.batch([
+      // Pieces are let go with the pour they came of.
+      w.delete(pieces).where(
+        inArray(
+          pieces.run,
+          w
+            .select({ id: bin.id })
+            .from(bin)
+            .where(and(eq(bin.kind, 'run'), over)),
+        ),
+      ),
+      w.delete(bin).where(over),
+    ]);
   });

@@ -2,8 +2,10 @@ import type { BinKind, PlanShown, Settings } from '@potter/contract';
 import type { ShelfItem, ShelfKind } from '@potter/core/stock';
 import type { Run, RunSummary } from '@potter/core/journal';
 import type { Reaction } from '@potter/core/paint';
+import type { Piece, PieceSummary, Status } from '@potter/core/piece';
 import type { Plan } from '@potter/core/plan';
 import type { PlanOnRack } from '@potter/core/rack';
+import type { LessonLearnt } from '@potter/core/remark';
 import { blob, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Plans as whole documents; `summary` is what a list shows, worked out at each save. */
@@ -70,6 +72,33 @@ export const runs = sqliteTable(
   ],
 );
 
+/** What came of pours, and pieces of before there were plans. */
+export const pieces = sqliteTable(
+  'pieces',
+  {
+    id: text('id').primaryKey(),
+    madeAt: integer('made_at').notNull(),
+    title: text('title').notNull(),
+    /** The pour it came of; it goes and comes back with it. */
+    run: text('run'),
+    status: text('status').$type<Status>().notNull(),
+    /** What lists are ordered by; nothing judged, and nothing said of a price, comes last. */
+    grade: real('grade').notNull(),
+    price: real('price').notNull(),
+    /** All its words in small letters. */
+    sought: text('sought').notNull(),
+    piece: text('piece', { mode: 'json' }).$type<Piece>().notNull(),
+    /** What a list shows, worked out at each save. */
+    summary: text('summary', { mode: 'json' }).$type<PieceSummary>().notNull(),
+    /** What was learnt of it, where something was. */
+    lessons: text('lessons', { mode: 'json' }).$type<LessonLearnt[]>(),
+  },
+  (table) => [
+    index('pieces_list').on(table.madeAt, table.id, table.run, table.status),
+    index('pieces_run').on(table.run),
+  ],
+);
+
 /** What pours draw from the shelf, mL or pieces: each pour's own lines, so that one undone puts back exactly its own. */
 export const draws = sqliteTable(
   'draws',
@@ -115,6 +144,8 @@ export const pictures = sqliteTable('pictures', {
   type: text('type').notNull(),
   takenAt: integer('taken_at').notNull(),
   bytes: blob('bytes', { mode: 'buffer' }).notNull(),
+  /** As lists show it; absent of one kept before it was made. */
+  small: blob('small', { mode: 'buffer' }),
 });
 
 /** Devices that were let in over the network. Of what they carry only a digest is here: nobody gets in by what this table holds. */

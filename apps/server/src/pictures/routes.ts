@@ -1,7 +1,8 @@
+import type { FastifyReply } from 'fastify';
 import type { Database } from '../db/open';
 import { by, DONE, named, type Routes } from '../http/contract';
 import { Refused } from '../refused';
-import { countPictures, dropUnusedPictures, putPicture, readPicture } from './store';
+import { countPictures, dropUnusedPictures, putPicture, readPicture, readSmall } from './store';
 
 /** A picture made small on the phone is some 200 kB; this is room for one that was not. */
 const MOST_BYTES = 4 * 1024 * 1024;
@@ -32,15 +33,21 @@ export function pictureRoutes(app: Routes, db: Database, now: () => Date): void 
   app.delete('/api/pictures/unused', { schema: { response: { 200: by('Pictures') } } }, () =>
     dropUnusedPictures(db, now()),
   );
+  app.get(
+    '/api/pictures/:id/small',
+    { schema: { params: named('id') } },
+    async ({ params }, reply) => sent(reply, 'image/jpeg', await readSmall(db, params.id)),
+  );
   app.get('/api/pictures/:id', { schema: { params: named('id') } }, async ({ params }, reply) => {
     const { type, bytes } = await readPicture(db, params.id);
-    return (
-      reply
-        // A picture never changes under its id.
-        .header('cache-control', 'private, max-age=31536000, immutable')
-        .type(type)
-        .serializer((sent: Buffer) => sent as unknown as string)
-        .send(bytes)
-    );
+    return sent(reply, type, bytes);
   });
 }
+
+/** A picture as it is. It never changes under its id. */
+const sent = (reply: FastifyReply, type: string, bytes: Buffer) =>
+  reply
+    .header('cache-control', 'private, max-age=31536000, immutable')
+    .type(type)
+    .serializer((as: Buffer) => as as unknown as string)
+    .send(bytes);

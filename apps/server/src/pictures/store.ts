@@ -2,32 +2,22 @@ import type { Pictures } from '@potter/contract';
 import { count, eq, inArray, lt, type SQL, sql } from 'drizzle-orm';
 import { textIn } from '../db/documents';
 import type { Database } from '../db/open';
-import { bin, pictures, plans, runs } from '../db/schema';
+import { bin, pictures, pieces, plans, runs } from '../db/schema';
 import { Refused } from '../refused';
+import { cleanPicture, smallOf } from './clean';
 
 const ID = /^[a-z0-9-]{8,40}$/;
-
-/** What a file is, by its first bytes, whatever it was sent as; undefined for one that is no picture a page shows. */
-function typeOf(bytes: Buffer): string | undefined {
-  if (bytes.subarray(0, 3).equals(Buffer.from([0xff, 0xd8, 0xff]))) return 'image/jpeg';
-  if (bytes.subarray(0, 8).equals(Buffer.from('89504e470d0a1a0a', 'hex'))) return 'image/png';
-  if (bytes.toString('latin1', 0, 4) === 'RIFF' && bytes.toString('latin1', 8, 12) === 'WEBP')
-    return 'image/webp';
-  return undefined;
-}
 
 /** Keeps a picture under the id the device gave it. One that is there already stays as it is: sending twice does no harm. */
 export async function putPicture(
   db: Database,
   id: string,
-  bytes: Buffer,
+  sent: Buffer,
   takenAt: Date,
 ): Promise<void> {
   if (!ID.test(id))
     throw new Refused('invalid', 'A picture’s id is 8 to 40 small letters, digits and dashes.');
-  const type = typeOf(bytes);
-  if (type === undefined)
-    throw new Refused('not-a-picture', 'This is no JPEG, PNG or WebP picture. Nothing was kept.');
+  const { type, bytes, small } = await cleanPicture(sent);
   await db.write(async (w) => {
     const held = await sizeOf(w);
     if (held.bytes + bytes.length > MOST_BYTES)
@@ -37,7 +27,7 @@ export async function putPicture(
       );
     await w
       .insert(pictures)
-      .values({ id, type, takenAt: takenAt.getTime(), bytes })
+      .values({ id, type, takenAt: takenAt.getTime(), bytes, small })
       .onConflictDoNothing();
   });
 }
@@ -65,12 +55,13 @@ const sizeOf = async (
   return held ?? { count: 0, bytes: 0 };
 };
 
-/** Ids of pictures that plans, pours or what lies in the bin show; in the bin documents are texts within a text. */
+/** Ids of pictures that plans, pours, pieces or what lies in the bin show; in the bin documents are texts within a text. */
 async function shownPictures({ read }: Database): Promise<Set<string>> {
   const shown = new Set<string>();
   for (const [table, column] of [
     [plans, plans.plan],
     [runs, runs.run],
+    [pieces, pieces.piece],
     [bin, bin.row],
   ] as const) {
     const rows = await read
@@ -130,4 +121,16 @@ export async function readPicture(
     .where(eq(pictures.id, id));
   if (!row) throw new Refused('no-picture', 'This picture is not in the studio.');
   return row;
+}
+
+/** The same small, as lists show it: of one kept before it was made so, made now. */
+export async function readSmall(db: Database, id: string): Promise<Buffer> {
+  const [row] = await db.read
+    .select({ small: pictures.small })
+    .from(pictures)
+    .where(eq(pictures.id, id));
+  if (row?.small) return row.small;
+  const small = await smallOf((await readPicture(db, id)).bytes);
+  await db.write((w) => w.update(pictures).set({ small }).where(eq(pictures.id, id)));
+  return small;
 }

@@ -9,7 +9,7 @@ import { Asking, Failed } from '@/ui/state';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 
 const kindWords = (kind: Binned['kind']): string =>
-  kind === 'plan' ? 'plan' : kind === 'run' ? 'pour' : KIND_WORDS[kind].one;
+  kind === 'plan' || kind === 'piece' ? kind : kind === 'run' ? 'pour' : KIND_WORDS[kind].one;
 
 /** What was deleted lately, to be put back as it was. */
 export function StudioBin() {

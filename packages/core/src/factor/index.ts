@@ -3,6 +3,7 @@ import { CELL } from './cell';
 import { CUP } from './cup';
 import type { FactorDefinition } from './define';
 import { DRYING } from './drying';
+import { FAULT } from './fault';
 import { FILM } from './film';
 import { GROUND } from './ground';
 import { HAND } from './hand';
@@ -14,7 +15,7 @@ export type { FactorDefinition } from './define';
 /** Every factor by its id. */
 export const FACTORS = registry<FactorDefinition>()(
   'factor',
-  [...FILM, ...MIX, ...CUP, ...HAND, ...DRYING, ...GROUND, ...SEEN, ...CELL],
+  [...FILM, ...MIX, ...CUP, ...HAND, ...DRYING, ...GROUND, ...SEEN, ...CELL, ...FAULT],
   ({ usual, least, most }) =>
     least <= usual && usual <= most ? undefined : 'is usually what nobody could mean by it',
 );

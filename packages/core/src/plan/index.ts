@@ -1,5 +1,5 @@
 export { verbScene } from './brief/table';
-export { type Brief, brief, judged, type MixBrief } from './brief/brief';
+export { type Brief, brief, evidenceOf, judged, type MixBrief } from './brief/brief';
 export { checkPlan } from './document/check';
 export {
   type ChipFilm,

@@ -9,6 +9,7 @@ import type { Opacity } from '../mix/opacity';
 import type { Recipe } from '../mix/recipe';
 import type { Mix } from '../mix/schema';
 import type { Reaction } from '../paint/reaction-schema';
+import type { LessonLearnt } from './lesson-schema';
 import type { CupOrder } from '../order/schema';
 import type { Paint } from '../paint/schema';
 import type { SurfaceMeasure } from '../surface/measure';
@@ -42,6 +43,7 @@ export interface Evidence {
     readonly cups: readonly Cup[];
     readonly order?: CupOrder;
     readonly moves: readonly Move[];
+    readonly room?: { readonly tempC: number; readonly rh: number };
   };
   readonly measure: SurfaceMeasure;
   readonly amounts: Amounts;
@@ -55,6 +57,8 @@ export interface Evidence {
   /** Paints and makers that did not get on before, and the makers of paints by their id. */
   readonly reactions: readonly Reaction[];
   readonly makers: Readonly<Record<string, string>>;
+  /** What was to be done otherwise after earlier pieces. */
+  readonly lessons: readonly LessonLearnt[];
   /** The figures a warning goes by. */
   readonly factors: Factors;
   /** What the preview says came of one piece, where it has been computed for the plan as it is. */

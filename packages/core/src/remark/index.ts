@@ -18,6 +18,7 @@ import { edgesUnplanned } from './edges-unplanned';
 import type { Evidence, Finding, RemarkDefinition, Severity } from './evidence';
 import { filmLeftThick } from './film-left-thick';
 import { groundAndFinish } from './ground-and-finish';
+import { lessonLearnt } from './lesson-learnt';
 import { metallicAsThin } from './metallic-as-thin';
 import { moreRunsOff } from './more-runs-off';
 import { mudShows } from './mud-shows';
@@ -68,6 +69,7 @@ export const REMARKS: readonly RemarkDefinition[] = Object.values(
     unwantedColour,
     dullEnds,
     pairReacted,
+    lessonLearnt,
     vanishesOverDark,
     metallicAsThin,
     groundAndFinish,
@@ -99,5 +101,6 @@ export const remarksOn = (evidence: Evidence): Remark[] =>
     (a, b) => RANK[a.severity] - RANK[b.severity],
   );
 
+export type { Lesson, LessonLearnt } from './lesson-schema';
 export { type RunOff, runOffOf } from './run-off';
 export type { Evidence, Finding, MixResult, PatchOp, RemarkDefinition, Severity } from './evidence';

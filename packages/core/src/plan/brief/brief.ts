@@ -132,6 +132,7 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
     recipeOf: open.recipeOf,
     reactions: studio.reactions ?? [],
     makers: studio.makers ?? {},
+    lessons: studio.lessons ?? [],
     factors,
   };
   /** All that hangs on what becomes of the paint. */
@@ -175,6 +176,7 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
     factors,
   };
   later.set(computed, came);
+  seen.set(computed, evidence);
   return computed;
 }
 
@@ -186,6 +188,15 @@ export const masstoneIn =
 
 /** What is worked out of each brief once its outcome is there, so that one that comes later needs no second brief. */
 const later = new WeakMap<Brief, (outcome: Outcome) => Partial<Brief>>();
+
+const seen = new WeakMap<Brief, Omit<Evidence, 'outcome'>>();
+
+/** All that remarks, and causes of faults, look at: of a brief `brief` has returned, with what its own preview came to where that is there. */
+export function evidenceOf(computed: Brief, outcome?: Outcome): Evidence {
+  const evidence = seen.get(computed);
+  if (!evidence) throw new RangeError('This is no brief as it was computed.');
+  return { ...evidence, ...(outcome && { outcome }) };
+}
 
 /** The same brief with what its own preview came to. Nothing else is worked out. */
 export const judged = (computed: Brief, outcome: Outcome): Brief => ({

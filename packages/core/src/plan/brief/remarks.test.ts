@@ -453,6 +453,11 @@ const met = (a: string, b: string): Studio => ({
     },
   ],
 });
+const learnt = (about: { paints?: string[]; technique?: string }): Studio => ({
+  lessons: [
+    { id: 'lesson-1', says: 'Half as much of it', piece: 'run-00000001', from: 'Damson', ...about },
+  ],
+});
 const REMEMBERED: Record<string, [Plan, Studio, RegExp, boolean][]> = {
   'pair-reacted': [
     [
@@ -473,6 +478,21 @@ const REMEMBERED: Record<string, [Plan, Studio, RegExp, boolean][]> = {
       false,
     ],
   ],
+  'lesson-learnt': [
+    [
+      plan([RED, OAT]),
+      learnt({ paints: ['red'] }),
+      /^After Damson you noted: Half as much of it\.$/,
+      false,
+    ],
+    [
+      loaded(plan([RED, SLATE, OAT]), 'm-red', 'm-slate', 'm-oat'),
+      learnt({ paints: ['slate', 'red'] }),
+      /^After Damson you noted/,
+      false,
+    ],
+    [plan([RED, OAT]), learnt({ technique: 'flip-cup' }), /^After Damson you noted/, false],
+  ],
 };
 
 describe.each(Object.entries(REMEMBERED))('%s', (code, cases) => {
@@ -483,7 +503,7 @@ describe.each(Object.entries(REMEMBERED))('%s', (code, cases) => {
       expect(told(p, {})).toEqual([]);
       const [remark] = told(p, studio);
       expect(remark?.message).toMatch(says);
-      expect(remark?.advice).toMatch(/^You noted: within a minute\. /);
+      expect(`${remark?.message} ${remark?.advice}`).toMatch(/you noted/i);
       expect(remark!.fix !== undefined).toBe(fixable);
       if (remark!.fix) expect(told(patchPlan(p, remark!.fix.patch), studio)).toEqual([]);
     },
@@ -623,4 +643,14 @@ test('remarks of one kind are mended in one act, and no others are made', () => 
   expect(codes(mended)).not.toContain('too-much-water');
   expect(checkPlan(mended)).toEqual([]);
   expect(mendAll(mended, 'too-much-water')).toBe(mended);
+});
+
+test('a note comes back only where its paint, its pair or its technique does', () => {
+  const says = (of: Plan, about: Parameters<typeof learnt>[0]) =>
+    brief(of, learnt(about)).remarks.filter(({ code }) => code === 'lesson-learnt');
+  expect(says(plan([RED, OAT]), { paints: ['slate'] })).toEqual([]);
+  expect(says(plan([RED, OAT]), { technique: 'swipe' })).toEqual([]);
+  const apart = loaded(plan([RED, SLATE, OAT]), 'm-red', 'm-oat', 'm-slate');
+  expect(says(apart, { paints: ['slate', 'red'] })).toEqual([]);
+  expect(says(plan([RED, OAT]), {})).toHaveLength(1);
 });

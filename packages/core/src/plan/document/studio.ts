@@ -2,6 +2,7 @@ import { type Static, Type } from '@sinclair/typebox';
 import { FactorsSchema } from '../../factor/schema';
 import { Amount } from '../../schema/amount';
 import { HouseSchema } from '../../schedule/house/schema';
+import { LessonLearntSchema } from '../../remark/lesson-schema';
 import { ReactionSchema } from '../../paint/reaction-schema';
 
 const Price = Type.Object(
@@ -30,6 +31,8 @@ export const StudioSchema = Type.Object(
     ),
     /** Paints and makers that did not get on. */
     reactions: Type.Optional(Type.Array(ReactionSchema, { maxItems: 2000 })),
+    /** What was to be done otherwise after earlier pieces. */
+    lessons: Type.Optional(Type.Array(LessonLearntSchema, { maxItems: 2000 })),
     /** Maker, line or grade of paints, by their id. */
     makers: Type.Optional(
       Type.Record(Type.String({ maxLength: 64 }), Type.String({ maxLength: 80 })),

@@ -1,0 +1,55 @@
+import type { FactorDefinition } from './define';
+
+/** From where what is done to a pour begins to spoil it. */
+export const FAULT = [
+  {
+    id: 'worked-at-most',
+    says: 'moves over wet paint that a pour takes before it muddies',
+    unit: 'times',
+    usual: 6,
+    least: 1,
+    most: 100,
+    source: 'an estimate; handbook 8 says “over-worked” without a number',
+    taughtBy: 'muddy pieces, and how many moves went over them',
+  },
+  {
+    id: 'torched-at-most',
+    says: 'seconds of flame on one piece before cells swell',
+    unit: 's',
+    usual: 30,
+    least: 5,
+    most: 600,
+    source: 'common practice, no published source; an estimate',
+    taughtBy: 'pieces whose cells swelled, and how long they were torched',
+  },
+  {
+    id: 'stands-before-tilt',
+    says: 'minutes a pour may stand before it is tilted without its cells stretching',
+    unit: 'min',
+    usual: 5,
+    least: 0.5,
+    most: 120,
+    source: 'handbook 8 (“tilted late”); the figure is an estimate',
+    taughtBy: 'pieces whose cells ran, and when they were tilted',
+  },
+  {
+    id: 'tilt-takes',
+    says: 'seconds of one tilt that keeps a design together',
+    unit: 's',
+    usual: 3,
+    least: 1,
+    most: 120,
+    source: 'an estimate',
+    taughtBy: 'pieces whose design slid off, and how long their tilts took',
+  },
+  {
+    id: 'base-at-least',
+    says: 'base coat that paint slides over',
+    unit: 'mm',
+    usual: 0.4,
+    least: 0.05,
+    most: 5,
+    source: 'half a film that stays; an estimate',
+    taughtBy: 'pieces with wiggly edges, and how thick their base was',
+  },
+] as const satisfies readonly FactorDefinition[];

@@ -1,0 +1,20 @@
+export { type Aspect, ASPECT_IDS, ASPECTS, type Grade, gradeOf, GRADES } from './aspect';
+export { type Fate, FATE_WORDS, FATES } from './fate';
+export { fateIn, withFate, withFault, withGrade, withLesson, withoutLesson } from './judge';
+export { makesPieces, pieceIdOf, pieceOfRun } from './of-run';
+export {
+  changePhotograph,
+  faceOf,
+  photographsOf,
+  STATE_WORDS,
+  STATES,
+  withMark,
+  withoutMark,
+  withoutPhotograph,
+  withPhotograph,
+} from './photographs';
+export type { ColourFate, Photograph, Piece } from './schema';
+export { type Month, type Season, seasonOf } from './season';
+export { isFound, soughtOf, wordsOf } from './sought';
+export { type Status, STATUS_IDS, STATUSES, statusOf } from './status';
+export { type PieceSummary, summarisePiece } from './summary';

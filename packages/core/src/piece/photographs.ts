@@ -1,0 +1,56 @@
+import type { Photograph, Piece } from './schema';
+
+type State = Photograph['state'];
+
+export const STATE_WORDS: Readonly<Record<State, string>> = {
+  wet: 'Wet',
+  dry: 'Dry',
+  coated: 'Coated',
+};
+
+/** In the order a piece goes through them. */
+export const STATES = Object.keys(STATE_WORDS) as State[];
+
+const rank = ({ state, at }: Photograph): readonly [number, number] => [STATES.indexOf(state), at];
+
+/** All of a piece, the wet ones first, each state in the order they were taken. */
+export const photographsOf = ({ photographs = [] }: Pick<Piece, 'photographs'>): Photograph[] =>
+  [...photographs].sort((a, b) => rank(a)[0] - rank(b)[0] || rank(a)[1] - rank(b)[1]);
+
+/** The one a piece is shown by: the last of its furthest state. */
+export const faceOf = (piece: Pick<Piece, 'photographs'>): Photograph | undefined =>
+  photographsOf(piece).at(-1);
+
+const withPhotographs = ({ photographs: _, ...piece }: Piece, all: readonly Photograph[]): Piece =>
+  all.length > 0 ? { ...piece, photographs: [...all] } : piece;
+
+export const withPhotograph = (piece: Piece, taken: Photograph): Piece =>
+  withPhotographs(piece, [...(piece.photographs ?? []), taken]);
+
+export const withoutPhotograph = (piece: Piece, picture: string): Piece =>
+  withPhotographs(
+    piece,
+    (piece.photographs ?? []).filter((p) => p.picture !== picture),
+  );
+
+/** The same piece with one of its photographs changed. */
+export const changePhotograph = (
+  piece: Piece,
+  picture: string,
+  change: (photograph: Photograph) => Photograph,
+): Piece =>
+  withPhotographs(
+    piece,
+    (piece.photographs ?? []).map((p) => (p.picture === picture ? change(p) : p)),
+  );
+
+type Mark = NonNullable<Photograph['marks']>[number];
+
+export const withMark = (piece: Piece, picture: string, mark: Mark): Piece =>
+  changePhotograph(piece, picture, (p) => ({ ...p, marks: [...(p.marks ?? []), mark] }));
+
+export const withoutMark = (piece: Piece, picture: string, nth: number): Piece =>
+  changePhotograph(piece, picture, ({ marks = [], ...p }) => {
+    const left = marks.filter((_, i) => i !== nth);
+    return left.length > 0 ? { ...p, marks: left } : p;
+  });
