@@ -10,6 +10,7 @@ const LAYERS = [
   'quantity',
   'scale',
   'schema',
+  'photograph',
   'registry',
   'factor',
   'surface',

@@ -66,7 +66,7 @@ const VIEWS = [
   { name: 'shelf-390', at: '/shelf' },
   { name: 'trials-390', at: '/trials' },
   { name: 'journal-390', at: '/journal' },
-  { name: 'pour-390', at: `${QUINCE}/pour` },
+  { name: 'piece-390', at: '/journal/piece-moon-small', small: true },
   {
     name: 'run-390',
     at: `${QUINCE}/pour`,

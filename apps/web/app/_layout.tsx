@@ -11,6 +11,7 @@ import { StandingBand } from '@/coach/standing-band';
 import { keepOnDevice } from '@/data/keep-on-device';
 import { beginOutbox } from '@/data/outbox/outbox';
 import { useLiveAnswers } from '@/data/live-answers';
+import { usePieceAnswers } from '@/data/pieces';
 import { useReactionAnswers } from '@/data/reactions';
 import { useSettingsAnswers } from '@/data/settings';
 import { useShelfAnswers } from '@/data/shelf';
@@ -64,5 +65,6 @@ function Answers() {
   useSettingsAnswers();
   useShelfAnswers();
   useReactionAnswers();
+  usePieceAnswers();
   return null;
 }

@@ -1,4 +1,4 @@
-import { MOST_PIXELS, pictureFault } from '@potter/core/format';
+import { isHeic, MOST_PIXELS, pictureFault } from '@potter/core/photograph';
 import sharp, { type Sharp } from 'sharp';
 import { Refused } from '../refused';
 
@@ -74,7 +74,3 @@ async function headOf(
     return {};
   }
 }
-
-const isHeic = (sent: Buffer): boolean =>
-  sent.toString('latin1', 4, 8) === 'ftyp' &&
-  /^(hei|hev|mif1|msf1)/.test(sent.toString('latin1', 8, 12));

@@ -54,6 +54,9 @@ test('pieces are found by their words, by what became of them, and put in order 
   expect(await titles('?search=orchard')).toEqual(['Quince']);
   expect(await titles('?search=mud')).toEqual(['Kale']);
   expect(await titles('?search=mud%20quince')).toEqual([]);
+  const run = (await ask('GET', '/api/runs/run-00000000')).body;
+  await put('/api/runs/run-00000000', { ...run, note: 'Stop tilting earlier' });
+  expect((await list('?search=tilting')).pieces).toMatchObject([{ note: 'Stop tilting earlier' }]);
   const first = await list('?sort=dearest&most=2');
   expect(first.count).toBe(3);
   expect(await titles(`?sort=dearest&most=2&after=${encodeURIComponent(first.next)}`)).toEqual([

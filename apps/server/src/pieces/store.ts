@@ -2,7 +2,7 @@ import type { Change, LessonList, PieceList, PieceRow, PiecesAsk, Season } from 
 import type { Run } from '@potter/core/journal';
 import { type Piece, pieceOfRun, seasonOf, wordsOf } from '@potter/core/piece';
 import type { LessonLearnt } from '@potter/core/remark';
-import { and, asc, desc, eq, isNotNull, notExists, type SQL, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, isNotNull, notExists, type SQL, sql } from 'drizzle-orm';
 import { binned, outOfBin } from '../bin/bin';
 import { withChange } from '../db/change';
 import { parsed, readDocuments, textIn } from '../db/documents';
@@ -52,8 +52,15 @@ const SORTS = {
   name: { key: pieces.title, order: 'up' },
 } as const;
 
+/** What was noted as it was poured. */
+const NOTED = sql<string | null>`json_extract(${runs.summary}, '$.note')`;
+const itsRun = and(eq(runs.id, pieces.run), sql`json_valid(${runs.summary})`);
+
 const found = (search: string): SQL[] =>
-  wordsOf(search).map((word) => sql`instr(${pieces.sought}, ${word}) > 0`);
+  wordsOf(search).map(
+    (word) =>
+      sql`(instr(${pieces.sought}, ${word}) > 0 OR instr(lower(coalesce(${NOTED}, '')), ${word}) > 0)`,
+  );
 
 /** A page of the pieces asked for. */
 export async function listPieces(
@@ -74,22 +81,33 @@ export async function listPieces(
       key,
       text: textIn(pieces.summary),
       cores: sql<string | null>`json_extract(${runs.summary}, '$.cores')`,
+      noted: NOTED,
     })
     .from(pieces)
-    .leftJoin(runs, and(eq(runs.id, pieces.run), sql`json_valid(${runs.summary})`))
+    .leftJoin(runs, itsRun)
     .where(and(wanted, end === undefined ? undefined : after(end, key, pieces.id, order)))
     .orderBy(order === 'up' ? asc(key) : desc(key), pieces.id)
     .limit(most + 1);
   const page = rows.slice(0, most);
   const { sound, apart } = readDocuments<PieceRow>('PieceRow', page, (row, i) => {
+    const { noted } = page[i]!;
     const cores = parsed(page[i]!.cores) as PieceRow['cores'];
-    return { ...(row as PieceRow), ...(cores ? { cores } : {}) };
+    return {
+      ...(noted === null ? {} : { note: noted }),
+      ...(row as PieceRow),
+      ...(cores ? { cores } : {}),
+    };
   });
   const last = page.at(-1);
+  const [all] = await db.read
+    .select({ count: count() })
+    .from(pieces)
+    .leftJoin(runs, itsRun)
+    .where(wanted);
   return {
     pieces: sound,
     apart,
-    count: await db.read.$count(pieces, wanted),
+    count: all?.count ?? 0,
     ...(last && rows.length > most ? { next: endOf(last.key, last.id) } : {}),
   };
 }

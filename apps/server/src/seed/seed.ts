@@ -2,16 +2,21 @@ import { randomUUID } from 'node:crypto';
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { check } from '@potter/contract/validators';
+import type { Piece } from '@potter/core/piece';
+import { sizeWords } from '@potter/core/surface';
+import { chosenTechnique } from '@potter/core/technique';
 import { advance, beginRun, noteOn, type Run, runSheet } from '@potter/core/journal';
 import { faultLine, openPour, readShelfCsv } from '@potter/core/format';
 import type { Database } from '../db/open';
-import { plans, runs, shelf } from '../db/schema';
+import { pictures, pieces, plans, runs, shelf } from '../db/schema';
+import { rowOf as pieceRowOf } from '../pieces/row';
 import { newRow } from '../plans/store';
 import { rowOf } from '../runs/store';
 import { shelfRows } from '../shelf/store';
 
 /**
- * Fills an empty studio from a folder: `shelf.csv`, `plans/*.pour.json` and `runs.json`. A studio that holds anything is left alone.
+ * Fills an empty studio from a folder: `shelf.csv`, `plans/*.pour.json`, `runs.json`, and `pieces.json` with its photographs. A studio that holds anything
+ * is left alone.
  * Throws an Error naming file and fault where the folder is not right.
  */
 export async function seed(db: Database, folder: string, now: Date): Promise<'filled' | 'kept'> {
@@ -42,6 +47,7 @@ export async function seed(db: Database, folder: string, now: Date): Promise<'fi
       return retell(told, record, now);
     },
   );
+  const journal = await piecesOf(folder, made, now);
   // All of it or nothing: a studio half filled would be taken for one that is in use.
   const rows = shelfRows(
     table.added.map(({ item }) => item),
@@ -52,6 +58,8 @@ export async function seed(db: Database, folder: string, now: Date): Promise<'fi
       w.insert(shelf).values(rows),
       w.insert(plans).values([...made.values()]),
       w.insert(runs).values(poured.map((run) => ({ id: run.id, ...rowOf(run) }))),
+      w.insert(pieces).values(journal.pieces),
+      w.insert(pictures).values(journal.pictures),
     ]),
   );
   return 'filled';
@@ -80,4 +88,53 @@ function retell(told: ToldRun, { id: planId, plan }: ReturnType<typeof newRow>, 
     beginRun(id, planId, plan, begun),
   );
   return { ...poured, note: told.note };
+}
+
+/** A piece of the demo as it is told: the plan it was poured by, how long ago, and the states it was photographed in. */
+interface ToldPiece extends Omit<Piece, 'id' | 'madeAt' | 'photographs'> {
+  readonly name: string;
+  readonly plan: string;
+  readonly seed: number;
+  readonly daysAgo: number;
+  readonly states: readonly ('wet' | 'dry' | 'coated')[];
+}
+
+const DAY_MS = 86_400_000;
+/** How long after the pour each photograph was taken. */
+const TAKEN_AFTER_MS = { wet: 0, dry: 3 * DAY_MS, coated: 10 * DAY_MS } as const;
+
+/** The season's pieces with their photographs, by the plans of the demo. */
+async function piecesOf(
+  folder: string,
+  made: ReadonlyMap<string, ReturnType<typeof newRow>>,
+  now: Date,
+) {
+  const told = JSON.parse(await readFile(join(folder, 'pieces.json'), 'utf8')) as ToldPiece[];
+  const taken: (typeof pictures.$inferInsert)[] = [];
+  const rows = [];
+  for (const { name, plan: file, seed: _, daysAgo, states, ...piece } of told) {
+    const record = made.get(file);
+    if (!record) throw new Error(`pieces.json: there is no plan ${file}`);
+    const madeAt = now.getTime() - daysAgo * DAY_MS;
+    const photographs: NonNullable<Piece['photographs']> = [];
+    for (const state of states) {
+      const picture = `photograph-${name}-${state}`;
+      const at = madeAt + TAKEN_AFTER_MS[state];
+      const bytes = await readFile(join(folder, 'photographs', `${name}-${state}.jpg`));
+      taken.push({ id: picture, type: 'image/jpeg', takenAt: at, bytes });
+      photographs.push({ picture, at, state });
+    }
+    rows.push(
+      pieceRowOf({
+        ...piece,
+        id: `piece-${name}`,
+        madeAt,
+        plan: record.id,
+        technique: chosenTechnique(record.plan).name,
+        size: sizeWords(record.plan.surface.shape, 'cm'),
+        photographs,
+      }),
+    );
+  }
+  return { pieces: rows, pictures: taken };
 }

@@ -1,6 +1,7 @@
 import type { Bin, BinKind } from '@potter/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './api';
+import { piecesKey } from './pieces';
 import { plansKey } from './plans';
 import { readRunsAnew } from './runs';
 import { shelfKey } from './shelf';
@@ -20,7 +21,7 @@ export function usePutBack() {
     mutationFn: ({ kind, id }: { readonly kind: BinKind; readonly id: string }) =>
       call(`/api/bin/${kind}/${encodeURIComponent(id)}/back`, { method: 'POST' }),
     onSettled: () => {
-      for (const queryKey of [binKey, plansKey, shelfKey])
+      for (const queryKey of [binKey, plansKey, shelfKey, piecesKey])
         void client.invalidateQueries({ queryKey });
       readRunsAnew();
     },

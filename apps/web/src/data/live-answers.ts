@@ -5,7 +5,8 @@ import { beginLive, onChanged } from './live';
 /** Lists that show something of what stands at an address, by its first part: a pour draws from the shelf, and ends what is to be poured. */
 const SHOWS: Readonly<Record<string, readonly string[]>> = {
   plans: ['plans', 'rack', 'bin'],
-  runs: ['plans', 'rack', 'shelf', 'bin'],
+  runs: ['plans', 'rack', 'shelf', 'bin', 'pieces', 'piece'],
+  pieces: ['pieces', 'piece', 'bin'],
   shelf: ['shelf', 'bin'],
   settings: ['settings'],
   reactions: ['reactions'],

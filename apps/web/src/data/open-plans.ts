@@ -42,7 +42,15 @@ export function useOpenPlans(ids: readonly string[]): {
             title: plan.title,
             plan,
             edit: open.edit,
-            brief: brief(plan, studioOf(items ?? [], new Date(), plan.surface, [], settings)),
+            brief: brief(
+              plan,
+              studioOf({
+                shelf: items ?? [],
+                now: new Date(),
+                surface: plan.surface,
+                settings,
+              }),
+            ),
           },
         ]
       : [];

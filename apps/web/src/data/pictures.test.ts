@@ -4,6 +4,12 @@ import { fakeTimers, wait } from '../../test/device-time';
 
 type Pictures = typeof import('./pictures');
 
+/** One grey pixel, as PNG. */
+const PIXEL = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGOoAQAAgQCB0HyjSwAAAABJRU5ErkJggg==',
+  'base64',
+);
+
 /** A page: the modules anew, on the storage the device has. */
 function openPage(): Pictures {
   let pictures!: Pictures;
@@ -50,7 +56,7 @@ const away = () =>
 
 /** Keeps a picture while time goes on. */
 async function taken(page: Pictures): Promise<string> {
-  const kept = page.keepPicture(new Blob(['x']));
+  const kept = page.keepPicture(new Blob([PIXEL]));
   await wait(1000);
   return kept;
 }
@@ -86,6 +92,7 @@ test('a file that is no picture is refused with what would be one, and nothing i
   global.createImageBitmap = jest.fn(async () => {
     throw new Error('decode');
   }) as never;
-  await expect(openPage().keepPicture(new Blob(['x']))).rejects.toThrow(/JPEG or PNG/);
+  await expect(openPage().keepPicture(new Blob([PIXEL]))).rejects.toThrow(/JPEG or PNG/);
+  await expect(openPage().keepPicture(new Blob(['x']))).rejects.toThrow(/no JPEG, PNG or WebP/);
   expect(fetch).not.toHaveBeenCalled();
 });

@@ -13,13 +13,16 @@ test('the day is the artist’s own, not that of Greenwich', () => {
 });
 
 test('makers are known by the paint, and paints without one are left out', () => {
-  const { makers } = studioOf([paint('oat', 'House paint'), paint('slate')], new Date());
+  const { makers } = studioOf({
+    shelf: [paint('oat', 'House paint'), paint('slate')],
+    now: new Date(),
+  });
   expect(makers).toEqual({ oat: 'House paint' });
 });
 
 test('the film an artist has learnt takes the place of the usual one', () => {
-  expect(studioOf([], new Date()).factors).toEqual({});
-  expect(studioOf([], new Date(), undefined, [], { stayMm: 1.2 }).factors).toEqual({
+  expect(studioOf({ shelf: [], now: new Date() }).factors).toEqual({});
+  expect(studioOf({ shelf: [], now: new Date(), settings: { stayMm: 1.2 } }).factors).toEqual({
     'film-stays': 1.2,
   });
 });

@@ -1,8 +1,8 @@
 import { edit as edits, type Plan } from '@potter/core/plan';
-import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { money } from '@/ui/money';
+import { MoneyField } from '@/ui/money-field';
 import { Section } from '@/ui/section';
 import { TextField } from '@/ui/text-field';
 import { Body } from '@/ui/type';
@@ -55,18 +55,10 @@ export function ForWhom() {
           />
         </>
       ) : null}
-      <TextField
+      <MoneyField
         label={`Sold for, ${cost.currency}, one piece`}
-        keys="decimal"
-        shown={price === undefined ? '' : trim(price, 2)}
-        read={(text) => {
-          if (text.trim() === '') return { ok: true, value: undefined };
-          const value = Number(text.replace(',', '.'));
-          return Number.isFinite(value) && value >= 0 && value <= 1e6
-            ? { ok: true, value }
-            : { ok: false, fault: 'A price such as 45 or 45.50; empty for none.' };
-        }}
-        onChange={(to: number | undefined) => edit((p) => edits.setPrice(p, to), 'price')}
+        value={price}
+        onChange={(to) => edit((p) => edits.setPrice(p, to), 'price')}
       />
       {price === undefined ? null : (
         <View>

@@ -1,81 +1,115 @@
-import { Link, useRouter } from 'expo-router';
+import { type PiecesAsk } from '@potter/contract';
+import { type Status, STATUS_IDS, STATUSES } from '@potter/core/piece';
+import { useRouter } from 'expo-router';
+import { useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
-import { type Listed, putRun, readOlderRuns, useRuns } from '@/data/runs';
-import { CoresThumbnail } from '@/ui/cores-thumbnail';
-import { dayWords } from '@/ui/day-words';
-import { clock, localTime } from '@/ui/local-time';
-import { Screen } from '@/ui/screen';
+import { useKeepPiece, usePieces } from '@/data/pieces';
+import { putRun } from '@/data/runs';
+import { Button } from '@/ui/button';
 import { LongList } from '@/ui/long-list';
+import { Pick } from '@/ui/pick';
+import { Screen } from '@/ui/screen';
+import { SearchField } from '@/ui/search-field';
 import { SetApart } from '@/ui/set-apart';
 import { Empty, Failed, Waiting } from '@/ui/state';
-import { Small, Strong } from '@/ui/type';
+import { Small } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
-import { Mass } from '@/ui/units';
+import { Archive } from './archive';
+import { PieceRow } from './piece-row';
+import { Season } from './season';
 import { struckOut, useStruckOut } from './struck-out';
 
-/** Every pour that was carried out, the last first. */
+type Sort = NonNullable<PiecesAsk['sort']>;
+const SORTS: Readonly<Record<Sort, string>> = {
+  last: 'The last first',
+  best: 'The best first',
+  dearest: 'The dearest first',
+  name: 'By name',
+};
+
+/** More than one looks through: they can be searched and put in order. */
+const MANY = 6;
+
+/** Every piece there is: what came of pours, and of days before there were plans. */
 export function JournalScreen() {
   const router = useRouter();
-  const { runs, loaded, apart, fault, count, next } = useRuns();
+  const keep = useKeepPiece();
   const gone = useStruckOut();
-  const done = runs.filter((r) => r.endedAt !== undefined);
+  const [search, setSearch] = useState('');
+  const [status, setStatus] = useState<Status>();
+  const [sort, setSort] = useState<Sort>('last');
+  const asked = usePieces({
+    search: useDeferredValue(search.trim()),
+    sort,
+    ...(status === undefined ? {} : { status }),
+  });
+  const { pieces, count, apart } = asked;
+  const narrowed = search.trim() !== '' || status !== undefined;
   return (
-    <Screen title="Journal">
+    <Screen
+      title="Journal"
+      acts={<Button label="Add a piece" onPress={() => router.push('/journal/new')} />}
+    >
       {gone ? (
         <UndoBar
-          says={`The pour of ${gone.plan.title} is out of the journal.`}
+          says={`${gone.title} is out of the journal.`}
           onUndo={() => {
-            putRun(gone);
+            if ('run' in gone) putRun(gone.run);
+            else keep(gone.piece);
             struckOut.set(undefined);
           }}
         />
       ) : null}
-      {fault ? <Failed what="The journal cannot be read." why={fault} /> : null}
-      <SetApart what="pour" many="pours" apart={apart} />
-      {!loaded && done.length === 0 ? <Waiting what="Opening the journal" /> : null}
-      {loaded && !fault && done.length === 0 ? (
+      {asked.error ? <Failed what="The journal cannot be read." why={asked.error.message} /> : null}
+      <SetApart what="piece" many="pieces" apart={apart} />
+      {asked.isPending && pieces.length === 0 ? <Waiting what="Opening the journal" /> : null}
+      {!asked.isPending && !asked.error && pieces.length === 0 && !narrowed ? (
         <Empty
-          says="A pour is written down here as it is carried out: when each move began and ended, what was skipped, what you noted, and what you would do next time."
+          says="A pour is written down here as it is carried out, and ends as a piece: its pictures wet, dry and coated, how it came out, and what you would do next time."
           act="Choose a plan to pour"
           onAct={() => router.push('/plans')}
         />
       ) : null}
+      {narrowed || count > MANY ? (
+        <View className="mb-3 gap-2">
+          <SearchField shown={search} onChange={setSearch} />
+          <View className="flex-row flex-wrap gap-3">
+            <View className="min-w-[160px] flex-1">
+              <Pick
+                label="Show"
+                value={status ?? 'all'}
+                options={[
+                  { value: 'all', label: 'All pieces' },
+                  ...STATUS_IDS.map((id) => ({ value: id as string, label: STATUSES[id] })),
+                ]}
+                onChange={(to) => setStatus(STATUS_IDS.find((id) => id === to))}
+              />
+            </View>
+            <View className="min-w-[160px] flex-1">
+              <Pick
+                label="In order"
+                value={sort}
+                options={(Object.keys(SORTS) as Sort[]).map((id) => ({
+                  value: id,
+                  label: SORTS[id],
+                }))}
+                onChange={(to) => setSort(to as Sort)}
+              />
+            </View>
+          </View>
+        </View>
+      ) : null}
       <LongList
-        items={done}
-        // Those under way stand on the bench.
-        count={next === undefined ? done.length : count - (runs.length - done.length)}
-        onMore={() => void readOlderRuns()}
-        row={(run) => <JournalRow key={run.id} run={run} />}
+        items={pieces}
+        count={count}
+        onMore={asked.readOn}
+        row={(piece) => <PieceRow key={piece.id} piece={piece} />}
       />
+      {narrowed && !asked.isPending && pieces.length === 0 ? (
+        <Small>No piece is like that.</Small>
+      ) : null}
+      {narrowed ? null : <Season />}
+      {narrowed ? null : <Archive />}
     </Screen>
-  );
-}
-
-function JournalRow({ run }: { readonly run: Listed }) {
-  const day = dayWords(localTime(run.startedAt));
-  return (
-    <View role="listitem" className="border-b border-rule wide:w-[calc(50%-16px)]">
-      <Link
-        href={`/journal/${run.id}`}
-        aria-label={`${run.title}, ${day}`}
-        className="flex min-h-[88px] flex-row items-center gap-3 py-3 no-underline active:bg-pressed"
-      >
-        <View className="w-[72px]">
-          <CoresThumbnail cores={run.cores} height={64} />
-        </View>
-        <View className="min-w-0 flex-1">
-          <Strong lines={1}>{run.title}</Strong>
-          <Small>
-            {day}, {clock(((run.endedAt ?? run.startedAt) - run.startedAt) / 1000)}
-          </Small>
-          {run.note ? (
-            <Small lines={2} className="!text-ink">
-              {run.note}
-            </Small>
-          ) : null}
-        </View>
-        <Mass g={run.totalG} />
-      </Link>
-    </View>
   );
 }

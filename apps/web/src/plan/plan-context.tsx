@@ -16,6 +16,7 @@ import { useOutcome } from '@/picture/use-pour';
 import type { View } from '@/workers/messages';
 import { useWide } from '@/ui/use-wide';
 import { Failed, Waiting } from '@/ui/state';
+import { useLessons } from '@/data/pieces';
 import { useReactions } from '@/data/reactions';
 import { useSettings } from '@/data/settings';
 import { useShelf } from '@/data/shelf';
@@ -144,12 +145,21 @@ function Provide({
   const state = useSyncExternalStore(session.subscribe, session.get);
   const shelf = useShelf();
   const reactions = useReactions();
+  const lessons = useLessons();
   const { stayMm } = useSettings();
   const plan = state.history.now;
   const { surface } = plan;
   const studio = useMemo(
-    () => studioOf(shelf.data ?? [], new Date(), surface, reactions, { stayMm }),
-    [shelf.data, surface, reactions, stayMm],
+    () =>
+      studioOf({
+        shelf: shelf.data ?? [],
+        now: new Date(),
+        surface,
+        reactions,
+        lessons,
+        settings: { stayMm },
+      }),
+    [shelf.data, surface, reactions, lessons, stayMm],
   );
   const computed = useMemo(() => brief(plan, studio), [plan, studio]);
   const [tried, setTried] = useState<{ readonly kept: number; readonly seed: number }>();

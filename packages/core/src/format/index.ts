@@ -48,4 +48,4 @@ export {
   type TemplateWishes,
 } from './template';
 export { type CalendarDate, planDates, runDates } from './calendar';
-export { MOST_PIXELS, pictureFault, type PictureHead } from './picture';
+export { writePiecesCsv } from './pieces-csv';

@@ -1,13 +1,14 @@
 export { type Aspect, ASPECT_IDS, ASPECTS, type Grade, gradeOf, GRADES } from './aspect';
 export { type Fate, FATE_WORDS, FATES } from './fate';
 export { fateIn, withFate, withFault, withGrade, withLesson, withoutLesson } from './judge';
-export { makesPieces, pieceIdOf, pieceOfRun } from './of-run';
+export { makesPieces, pieceIdOf, pieceOfRun, placeOf } from './of-run';
 export {
   changePhotograph,
   faceOf,
   photographsOf,
   STATE_WORDS,
   STATES,
+  withCorners,
   withMark,
   withoutMark,
   withoutPhotograph,

@@ -6,6 +6,12 @@ import type { Piece } from './schema';
 /** The id of one of a pour's pieces: the first goes by the pour's own, so that whoever has the pour has its piece. */
 export const pieceIdOf = (run: string, nth = 1): string => (nth === 1 ? run : `${run}-${nth}`);
 
+/** The pour and the place in its set that a piece’s id may tell of. */
+export function placeOf(id: string): { readonly run: string; readonly nth: number } {
+  const [, run, nth] = /^(.{8,})-([2-9]|[1-9][0-9]{1,2})$/.exec(id) ?? [];
+  return run === undefined ? { run: id, nth: 1 } : { run, nth: Number(nth) };
+}
+
 const LONGEST_TITLE = 120;
 
 /** One of the pieces a pour came to, before anything was said of it. */

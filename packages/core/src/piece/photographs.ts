@@ -44,6 +44,10 @@ export const changePhotograph = (
     (piece.photographs ?? []).map((p) => (p.picture === picture ? change(p) : p)),
   );
 
+/** A photograph with its piece's corners told; without, they are not known any more. */
+export const withCorners = (piece: Piece, picture: string, corners: Photograph['corners']): Piece =>
+  changePhotograph(piece, picture, ({ corners: _, ...p }) => (corners ? { ...p, corners } : p));
+
 type Mark = NonNullable<Photograph['marks']>[number];
 
 export const withMark = (piece: Piece, picture: string, mark: Mark): Piece =>

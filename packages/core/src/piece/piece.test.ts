@@ -10,6 +10,7 @@ import {
   makesPieces,
   photographsOf,
   type Piece,
+  placeOf,
   pieceOfRun,
   seasonOf,
   soughtOf,
@@ -62,6 +63,10 @@ test('a piece of a set knows its pour and its place; the first goes by the pourâ
     technique: 'Flip cup',
   });
   expect(pieceOfRun(begun, 4)).toMatchObject({ id: 'run-00000001-4', nth: 4, of: 6 });
+  expect(placeOf('run-00000001-4')).toEqual({ run: begun.id, nth: 4 });
+  expect(placeOf('run-00000001')).toEqual({ run: begun.id, nth: 1 });
+  const uuid = '0f0e3c1c-6a5e-4c7a-9d0e-0123456789ab';
+  expect(placeOf(uuid)).toEqual({ run: uuid, nth: 1 });
 });
 
 test('a pour under way comes to no piece yet, nor does a later stage of one', () => {

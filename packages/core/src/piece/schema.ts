@@ -14,12 +14,18 @@ const Place = Type.Tuple([Share, Share]);
 
 const PIECE_ID = '^[a-z0-9-]{8,48}$';
 
+/** A corner may lie a little beside the picture. */
+const Beside = Type.Number({ minimum: -0.5, maximum: 1.5 });
+const Corner = Type.Tuple([Beside, Beside]);
+
 /** A photograph of the piece, owned by it: it goes with it. */
 const Photograph = Type.Object(
   {
     picture: PictureId,
     at: Moment,
     state: oneOf(['wet', 'dry', 'coated'] as const),
+    /** The piece's corners, clockwise from the upper left; of what has no corners, those of the square round it. */
+    corners: Type.Optional(Type.Tuple([Corner, Corner, Corner, Corner])),
     /** Things pointed at: "here it cracked". */
     marks: Type.Optional(
       Type.Array(

@@ -33,7 +33,7 @@ function metIn(
   if (technique !== undefined && technique !== chosen.id) return undefined;
   const here = { about: '/moves', says: `It was said of ${chosen.name.toLowerCase()}.` };
   if (paints.length === 0)
-    return technique === undefined ? { about: '', says: 'It was said of every pour.' } : here;
+    return technique === undefined ? { about: '/moves', says: 'It was said of every pour.' } : here;
   const poured = (id: string) =>
     plan.mixes.findIndex(
       (mix) =>

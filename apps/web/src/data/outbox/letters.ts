@@ -1,6 +1,7 @@
 import type { Former, Settings } from '@potter/contract';
 import type { Run } from '@potter/core/journal';
 import type { Reaction } from '@potter/core/paint';
+import type { Piece } from '@potter/core/piece';
 import { type ShelfItem, shelfId, shelfName } from '@potter/core/stock';
 import { newId } from '../new-id';
 import type { Posted } from './letter';
@@ -25,6 +26,27 @@ export const strikeLetter = (run: Run): Posted => ({
   method: 'DELETE',
   path: runPath(run.id),
   names: `Striking out the pour of ${run.plan.title}`,
+});
+
+const piecePath = (id: string) => `/api/pieces/${encodeURIComponent(id)}`;
+
+/** A piece as it is now, of one that was so. */
+export const pieceLetter = (piece: Piece, was?: Former): Posted => ({
+  about: `piece.${piece.id}`,
+  method: 'PUT',
+  path: piecePath(piece.id),
+  body: piece,
+  change: true,
+  ...seen(was),
+  names: piece.title,
+});
+
+/** A piece without a pour taken out of the journal. */
+export const outOfJournalLetter = (piece: Piece): Posted => ({
+  about: `piece.${piece.id}`,
+  method: 'DELETE',
+  path: piecePath(piece.id),
+  names: `Taking out ${piece.title}`,
 });
 
 export const picturePath = (id: string): string => `/api/pictures/${encodeURIComponent(id)}`;

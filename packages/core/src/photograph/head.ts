@@ -12,6 +12,13 @@ export const MOST_PIXELS = 60e6;
 const READABLE: readonly string[] = ['jpg', 'jpeg', 'png', 'webp'];
 const OF_PHONES: readonly string[] = ['heic', 'heif', 'avif'];
 
+const latin = (bytes: Uint8Array, from: number, to: number): string =>
+  String.fromCharCode(...bytes.subarray(from, to));
+
+/** Whether a file begins as pictures of some phones do (ISO/IEC 23008-12: a box "ftyp" with one of their brands). */
+export const isHeic = (bytes: Uint8Array): boolean =>
+  latin(bytes, 4, 8) === 'ftyp' && /^(hei|hev|mif1|msf1)/.test(latin(bytes, 8, 12));
+
 /** Why a picture is not taken, and what to do; undefined where it is. */
 export function pictureFault({ type, width, height }: PictureHead): string | undefined {
   if (type !== undefined && OF_PHONES.includes(type))

@@ -1,0 +1,197 @@
+import type { LessonList, PieceList, PieceRow, PiecesAsk, Season } from '@potter/contract';
+import { formerOf } from '@potter/contract/change';
+import {
+  isFound,
+  makesPieces,
+  type Piece,
+  pieceOfRun,
+  placeOf,
+  soughtOf,
+  summarisePiece,
+} from '@potter/core/piece';
+import type { LessonLearnt } from '@potter/core/remark';
+import {
+  keepPreviousData,
+  useInfiniteQuery,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query';
+import { useEffect, useMemo } from 'react';
+import { call, Refused } from './api';
+import { outOfJournalLetter, pieceLetter } from './outbox/letters';
+import { onAnswer, onRefusal, post, unsentNow, useUnsent } from './outbox/outbox';
+import { useRun, useRuns } from './runs';
+
+export const piecesKey = ['pieces'] as const;
+const pieceKey = (id: string) => ['piece', id] as const;
+const NONE: readonly LessonLearnt[] = [];
+
+type Filter = Pick<PiecesAsk, 'search' | 'status' | 'sort'>;
+
+/** Whether a piece of this device stands in a list that was asked for. */
+const isAsked = (piece: Piece, { search = '', status }: Filter): boolean =>
+  isFound(soughtOf(piece), search) &&
+  (status === undefined || summarisePiece(piece).status === status);
+
+/** The list as the studio has it, with what this device said since; what is new here stands first. */
+function withUnsent(rows: readonly PieceRow[], here: readonly Piece[], filter: Filter): PieceRow[] {
+  const mine = new Map(here.map((piece) => [piece.id, piece]));
+  const shown = rows.flatMap((row): PieceRow[] => {
+    const piece = mine.get(row.id);
+    mine.delete(row.id);
+    if (!piece) return [row];
+    return isAsked(piece, filter)
+      ? [{ ...summarisePiece(piece), ...(row.cores ? { cores: row.cores } : {}) }]
+      : [];
+  });
+  const fresh = [...mine.values()].filter((piece) => isAsked(piece, filter)).map(summarisePiece);
+  return [...fresh.sort((a, b) => b.madeAt - a.madeAt), ...shown];
+}
+
+/** Pieces, a page of them and more as they are asked for. A pour that ended on this device is there at once, whether or not the studio is. */
+export function usePieces(filter: Filter) {
+  const { search = '', status, sort = 'last' } = filter;
+  const unsent = useUnsent();
+  const { runs } = useRuns();
+  const asked = useInfiniteQuery({
+    queryKey: [...piecesKey, search, status ?? '', sort],
+    queryFn: ({ pageParam: after }) => {
+      const query = new URLSearchParams({
+        search,
+        sort,
+        ...(status === undefined ? {} : { status }),
+        ...(after === '' ? {} : { after }),
+      });
+      return call<PieceList>(`/api/pieces?${query}`);
+    },
+    initialPageParam: '',
+    getNextPageParam: (page) => page.next,
+    // What was found before stays in sight while something else is searched for.
+    placeholderData: keepPreviousData,
+  });
+  const pages = asked.data?.pages;
+  const pieces = useMemo(() => {
+    const letters = unsent.filter(
+      (l) => l.about.startsWith('piece.') || l.about.startsWith('run.'),
+    );
+    const gone = new Set(
+      letters.flatMap((l) =>
+        l.method === 'DELETE' ? [l.about.slice(l.about.indexOf('.') + 1)] : [],
+      ),
+    );
+    const said = letters.flatMap((l) =>
+      l.about.startsWith('piece.') && l.method === 'PUT' ? [l.body as Piece] : [],
+    );
+    const rows = (pages ?? []).flatMap((page) => page.pieces);
+    const known = new Set([...rows, ...said].map(({ id }) => id));
+    // Ended here, and not yet in the studio's list: nothing but the list itself says that it is there.
+    const poured = runs.flatMap(({ run }) =>
+      run &&
+      makesPieces(run) &&
+      !known.has(run.id) &&
+      (pages === undefined || isUnsent(letters, run.id))
+        ? // What was noted as it was poured stands for a note of its own, as the studio has it.
+          [{ ...pieceOfRun(run), ...(run.note === undefined ? {} : { note: run.note }) }]
+        : [],
+    );
+    return withUnsent(rows, [...said, ...poured], { search, status }).filter(
+      ({ id, run }) => !gone.has(id) && !(run !== undefined && gone.has(run)),
+    );
+  }, [pages, unsent, runs, search, status]);
+  return {
+    pieces,
+    apart: (pages ?? []).flatMap((page) => page.apart ?? []),
+    count: Math.max(pieces.length, pages?.at(-1)?.count ?? 0),
+    isPending: asked.isPending,
+    error: asked.error,
+    readOn: () => void asked.fetchNextPage(),
+  };
+}
+
+const isUnsent = (letters: readonly { readonly about: string }[], run: string): boolean =>
+  letters.some(({ about }) => about === `run.${run}`);
+
+/** One piece: as this device last said, else as the studio has it, else as the pour it comes of says. */
+export function usePiece(id: string): {
+  readonly piece: Piece | undefined;
+  readonly isPending: boolean;
+  readonly isError: boolean;
+  readonly error: Error | null;
+  readonly refetch: () => unknown;
+} {
+  const unsent = useUnsent();
+  const said = [...unsent].reverse().find((l) => l.about === `piece.${id}` && l.method === 'PUT');
+  const asked = useQuery({
+    queryKey: pieceKey(id),
+    queryFn: () => call<Piece>(`/api/pieces/${encodeURIComponent(id)}`),
+    retry: (times, error) => times < 1 && !(error instanceof Refused && error.status === 404),
+  });
+  const place = placeOf(id);
+  const { run, isPending } = useRun(place.run);
+  const poured =
+    run && makesPieces(run) && place.nth <= run.plan.surface.pieces
+      ? pieceOfRun(run, place.nth)
+      : undefined;
+  const piece = (said?.body as Piece | undefined) ?? asked.data ?? poured;
+  const none = asked.error instanceof Refused && asked.error.status === 404;
+  return {
+    piece,
+    isPending: piece === undefined && (asked.isPending || (none && isPending)),
+    isError: piece === undefined && asked.isError && !none,
+    error: asked.error,
+    refetch: asked.refetch,
+  };
+}
+
+/** Keeps a piece as it is now, of one that was so; on its way to the studio until it is there. */
+export function useKeepPiece(): (now: Piece, was?: Piece) => void {
+  const client = useQueryClient();
+  return (now, was) => {
+    client.setQueryData(pieceKey(now.id), now);
+    void post(pieceLetter(now, was && formerOf(was, now)));
+  };
+}
+
+/** Takes a piece without a pour out of the journal; keep it again to put it back. */
+export function dropPiece(piece: Piece): void {
+  void post(outOfJournalLetter(piece));
+}
+
+/** What was to be done otherwise, the last learnt first. */
+export function useLessons(): readonly LessonLearnt[] {
+  const { data = NONE } = useQuery({
+    queryKey: [...piecesKey, 'lessons'],
+    queryFn: () => call<LessonList>('/api/pieces/lessons').then(({ lessons }) => lessons),
+    staleTime: 60_000,
+  });
+  return data;
+}
+
+export const useSeason = () =>
+  useQuery({
+    queryKey: [...piecesKey, 'season'],
+    queryFn: () => call<Season>('/api/pieces/season'),
+  });
+
+/** Takes over what the studio answers to changes of pieces and pours; mounted once, at the root. */
+export function usePieceAnswers(): void {
+  const client = useQueryClient();
+  useEffect(() => {
+    const readAnew = (
+      letter: { readonly about: string; readonly id: string },
+      answer?: unknown,
+    ) => {
+      if (!/^(piece|run)\./.test(letter.about)) return;
+      const newer = unsentNow().some((l) => l.about === letter.about && l.id !== letter.id);
+      const id = letter.about.slice('piece.'.length);
+      if (letter.about.startsWith('piece.') && !newer) {
+        if (answer !== undefined && (answer as Piece).id === id)
+          client.setQueryData(pieceKey(id), answer as Piece);
+        else void client.invalidateQueries({ queryKey: pieceKey(id) });
+      }
+      void client.invalidateQueries({ queryKey: piecesKey });
+    };
+    const ends = [onAnswer(readAnew), onRefusal(readAnew)];
+    return () => ends.forEach((end) => end());
+  }, [client]);
+}

@@ -1,0 +1,91 @@
+import type { Corners } from '@potter/core/photograph';
+import type { Photograph as Taken } from '@potter/core/piece';
+import type { Plan } from '@potter/core/plan';
+import { shapeOf } from '@potter/core/surface';
+import { useQuery } from '@tanstack/react-query';
+import { aside } from '@/data/aside';
+import { pictureUrl } from '@/data/pictures';
+import type { Found, SquareAsk, Squared } from '@/workers/square-messages';
+
+const worker = () => new Worker(new URL('../workers/square.worker.ts', import.meta.url));
+
+/** A squared picture's longer side, px. */
+const PX = 960;
+
+const blobOf = async (picture: string): Promise<Blob> =>
+  (await fetch(await pictureUrl(picture))).blob();
+
+/** A disc, and an oval, fill this share of the box round them. */
+const ROUND = Math.PI / 4;
+
+/** Whether a piece's outline is straight between corners, or goes round. */
+export function outlineOf(plan: Plan | undefined): 'straight' | 'round' {
+  if (!plan) return 'straight';
+  const { shape } = plan.surface;
+  const { bounds, areaMm2 } = shapeOf(shape);
+  const { widthMm, heightMm } = bounds(shape);
+  return Math.abs(areaMm2(shape) / (widthMm * heightMm) - ROUND) < 0.01 ? 'round' : 'straight';
+}
+
+/** Looks for the piece in a photograph; undefined where nothing stands out from the table. */
+export async function findPiece(
+  picture: string,
+  outline: 'straight' | 'round',
+): Promise<Corners | undefined> {
+  const ask: SquareAsk = { kind: 'find', picture: await blobOf(picture), outline };
+  return aside<Found>(worker(), ask);
+}
+
+/** How wide a piece is for its height: by its plan, else as it looks. */
+export function aspectOf(plan: Plan | undefined, corners: Corners, photo = 1): number {
+  if (plan) {
+    const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
+    return widthMm / heightMm;
+  }
+  const side = (a: number, b: number) =>
+    Math.hypot((corners[b]![0] - corners[a]![0]) * photo, corners[b]![1] - corners[a]![1]);
+  return (side(0, 1) + side(3, 2)) / Math.max(1e-6, side(0, 3) + side(1, 2));
+}
+
+export interface SquaredPicture {
+  readonly url: string;
+  readonly light: 'table' | 'as-taken';
+}
+
+/** A photograph of which the corners are known, squared up; undefined till it is, and where they are not known. */
+export const useSquared = (
+  { picture, corners }: Partial<Pick<Taken, 'picture' | 'corners'>>,
+  plan: Plan | undefined,
+): SquaredPicture | undefined =>
+  useQuery({
+    queryKey: ['squared', picture, corners, plan?.surface.shape],
+    enabled: picture !== undefined && corners !== undefined,
+    staleTime: Infinity,
+    queryFn: () => square(picture!, corners!, plan),
+  }).data ?? undefined;
+
+async function square(
+  picture: string,
+  corners: Corners,
+  plan: Plan | undefined,
+): Promise<SquaredPicture | null> {
+  const blob = await blobOf(picture);
+  const image = await createImageBitmap(blob);
+  const aspect = aspectOf(plan, corners, image.width / image.height);
+  image.close();
+  const [width, height] = aspect > 1 ? [PX, PX / aspect] : [PX * aspect, PX];
+  const ask: SquareAsk = {
+    kind: 'square',
+    picture: blob,
+    corners,
+    width: Math.round(width),
+    height: Math.round(height),
+  };
+  const made = await aside<Squared>(worker(), ask);
+  if (!made) return null;
+  const canvas = new OffscreenCanvas(made.width, made.height);
+  // A copy: what came from a worker may be shared memory to the types.
+  const data = new ImageData(new Uint8ClampedArray(made.rgba), made.width, made.height);
+  canvas.getContext('2d')?.putImageData(data, 0, 0);
+  return { url: URL.createObjectURL(await canvas.convertToBlob()), light: made.light };
+}

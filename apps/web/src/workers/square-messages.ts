@@ -1,0 +1,15 @@
+import type { Corners, SquaredUp } from '@potter/core/photograph';
+
+/** What is wanted of a photograph: where the piece is in it, or the piece squared up. */
+export type SquareAsk =
+  | { readonly kind: 'find'; readonly picture: Blob; readonly outline: 'straight' | 'round' }
+  | {
+      readonly kind: 'square';
+      readonly picture: Blob;
+      readonly corners: Corners;
+      /** Of the squared picture, px. */
+      readonly width: number;
+      readonly height: number;
+    };
+export type Found = Corners | undefined;
+export type Squared = SquaredUp | undefined;

@@ -1,0 +1,188 @@
+// The journal: pieces with their photographs, what is said of them, and what comes back of it on the next plan.
+import assert from 'node:assert/strict';
+import { mkdtemp, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { test } from 'node:test';
+import { atStudio } from './support/at-studio.mjs';
+import { PHONE, press, reload, says, see, type, visit } from './support/browser.mjs';
+import { pause, planOf, until } from './support/studio.mjs';
+
+const studio = atStudio();
+
+const ask = async (path) => (await fetch(`${studio.url}/api/${path}`)).json();
+const pieceNow = (id) => ask(`pieces/${id}`);
+const pieceOf = async (title) =>
+  (await ask(`pieces?search=${encodeURIComponent(title)}`)).pieces.find((p) => p.title === title);
+
+/** A file with a picture as a camera makes it: so large, as JPEG. */
+async function photographOf(page, width, height) {
+  const base64 = await page.evaluate(
+    async ([w, h]) => {
+      const canvas = new OffscreenCanvas(w, h);
+      const c = canvas.getContext('2d');
+      for (let i = 0; i < 40; i++) {
+        c.fillStyle = `hsl(${i * 47} 60% ${30 + (i % 5) * 10}%)`;
+        c.fillRect((i * w) / 40, 0, w / 40 + 1, h);
+      }
+      const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 });
+      return await new Promise((resolve) => {
+        const reader = new FileReader();
+        reader.onload = () => resolve(reader.result.split(',')[1]);
+        reader.readAsDataURL(blob);
+      });
+    },
+    [width, height],
+  );
+  const file = join(await mkdtemp(join(tmpdir(), 'potter-')), 'piece.jpg');
+  await writeFile(file, Buffer.from(base64, 'base64'));
+  return file;
+}
+
+async function choose(page, button, file) {
+  const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, 'button', button)]);
+  await chooser.accept([file]);
+}
+
+test('a season of pieces is searched, narrowed and put in order', async () => {
+  const page = await studio.open(PHONE);
+  await visit(page, `${studio.url}/journal`);
+  await see(page, 'link', /^Damson Moon,/);
+  await type(page, 'Search', 'bloom open');
+  await see(page, 'link', /^Beetroot Bloom, open/);
+  await until(
+    () => page.$$eval('a[href^="/journal/piece-"]', (links) => links.length),
+    (count) => count === 1,
+  );
+});
+
+test('a verdict takes a dozen taps, stands at once, and is there after the studio was away', async () => {
+  const page = await studio.open(PHONE, { away: true });
+  const moon = await pieceOf('Damson Moon');
+  await visit(page, `${studio.url}/journal/${moon.id}`);
+  // Once the application is kept on the device.
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await reload(page);
+  await see(page, 'heading', 'Damson Moon');
+  page.expectRefusals = true;
+  await studio.halt();
+  let taps = 0;
+  const tap = async (role, name) => {
+    taps++;
+    await press(page, role, name);
+  };
+  for (const name of ['Cells: good', 'Bands: fair', 'Clean colours: good', 'Cover: poor'])
+    await tap('checkbox', name);
+  for (const name of ['Edges: good', 'Calm places: fair']) await tap('checkbox', name);
+  for (const name of ['Damson: survived', 'Frosted kale: took over']) await tap('checkbox', name);
+  await tap('button', 'What went wrong');
+  await tap('checkbox', 'Bare or wiggly edges');
+  assert.ok(taps <= 12, `${taps} taps`);
+  // Why, by this plan's own figures.
+  await see(page, 'listitem', /Little paint|Too little paint/);
+  await press(page, 'button', 'Next time');
+  await type(page, 'What to do otherwise', 'Lay the base into the corners first');
+  await press(page, 'button', 'Note it for next time');
+  await see(page, 'listitem', /Lay the base into the corners first/);
+  const file = await photographOf(page, 4000, 3000);
+  await choose(page, 'Choose one', file);
+  await see(page, 'button', /^Take out: Wet/);
+  // The page is closed while the studio is away: all of it waits on the device.
+  await page.reload({ waitUntil: 'domcontentloaded' });
+  await see(page, 'heading', 'Damson Moon');
+  await studio.resume();
+  const kept = await until(
+    () => pieceNow(moon.id),
+    (p) => p.photographs?.length === 1 && p.lessons?.length === 1,
+  );
+  assert.equal(kept.verdict.cover, 'poor');
+  assert.deepEqual(kept.faults, ['bare-edges']);
+  assert.equal(kept.colours.length, 2);
+  const { picture } = kept.photographs[0];
+  let sent;
+  for (let i = 0; i < 200 && !sent?.ok; i++) {
+    sent = await fetch(`${studio.url}/api/pictures/${picture}/small`);
+    await pause(100);
+  }
+  assert.equal(sent.headers.get('content-type'), 'image/jpeg');
+  await visit(page, `${studio.url}/journal`);
+  await see(page, 'link', /^Damson Moon,/);
+});
+
+test('what was learnt comes back on a plan, and a place on a picture keeps what was said of it', async () => {
+  const page = await studio.open(PHONE);
+  const plan = await planOf(studio, 'Quince and Slate');
+  await visit(page, `${studio.url}/plans/${plan.id}/moves`);
+  await says(page, 'Lay the base into the corners first');
+  const moon = await pieceOf('Damson Moon');
+  await visit(page, `${studio.url}/journal/${moon.id}`);
+  const image = await page.waitForSelector('img[alt^="Wet"]');
+  await image.click({ offset: { x: 60, y: 50 } });
+  await type(page, 'What is there', 'Here it cracked');
+  await press(page, 'button', 'Keep');
+  await see(page, 'listitem', /Here it cracked/);
+  const kept = await until(
+    () => pieceNow(moon.id),
+    (p) => p.photographs?.[0]?.marks?.length === 1,
+  );
+  assert.equal(kept.photographs[0].marks[0].says, 'Here it cracked');
+});
+
+test('a phone’s own kind of picture, and what is none, are refused in words; nothing is kept', async () => {
+  const page = await studio.open(PHONE);
+  const piece = await pieceOf('Walnut rings, autumn');
+  await visit(page, `${studio.url}/journal/${piece.id}`);
+  const folder = await mkdtemp(join(tmpdir(), 'potter-'));
+  const heic = join(folder, 'a.heic');
+  await writeFile(
+    heic,
+    Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from('ftypheic'), Buffer.alloc(64)]),
+  );
+  await choose(page, 'Choose one', heic);
+  await says(page, 'This is an HEIC picture');
+  const none = join(folder, 'a.jpg');
+  await writeFile(none, 'no picture at all');
+  await choose(page, 'Choose one', none);
+  await says(page, 'This is no JPEG, PNG or WebP picture');
+  assert.equal((await pieceNow(piece.id)).photographs.length, 1);
+});
+
+test('a piece from before has its picture alone; it is taken out and put back', async () => {
+  const page = await studio.open(PHONE);
+  await visit(page, `${studio.url}/journal/new`);
+  await type(page, 'Its name', 'The first one on the shelf');
+  await choose(page, 'Choose its picture', await photographOf(page, 800, 600));
+  await see(page, 'heading', 'The first one on the shelf');
+  await until(
+    () => pieceOf('The first one on the shelf'),
+    (p) => p?.picture !== undefined,
+  );
+  await press(page, 'button', 'Strike it out');
+  await says(page, 'The first one on the shelf is out of the journal.');
+  await press(page, 'button', 'Put it back');
+  await see(page, 'link', /^The first one on the shelf,/);
+});
+
+test('a photograph is squared up: its corners are found, moved by keys, kept, and laid beside the preview', async () => {
+  const page = await studio.open(PHONE);
+  const border = await pieceOf('Long Border, spring side');
+  await visit(page, `${studio.url}/journal/${border.id}`);
+  await press(page, 'button', 'Square it up');
+  await says(page, 'These look like its corners');
+  const corner = await page.waitForSelector('[role="slider"][aria-label="Upper left corner"]');
+  await corner.focus();
+  const at = () => corner.evaluate((node) => node.style.left);
+  const before = Number.parseFloat(await at());
+  await page.keyboard.press('ArrowRight');
+  await until(at, (now) => Math.abs(Number.parseFloat(now) - before - 0.1) < 0.011);
+  await page.keyboard.press('ArrowLeft');
+  await press(page, 'button', 'Keep the corners');
+  await says(page, 'Squared up; its light is');
+  const kept = await until(
+    () => pieceNow(border.id),
+    (p) => p.photographs.some(({ corners }) => corners !== undefined),
+  );
+  const { corners } = kept.photographs.find((p) => p.corners);
+  // A long panel: much wider than high, on a photograph of 4 : 3.
+  assert.ok(corners[1][0] - corners[0][0] > 2 * (corners[3][1] - corners[0][1]));
+});
