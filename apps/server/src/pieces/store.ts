@@ -28,6 +28,9 @@ const WITHOUT_PIECE = and(
   notExists(sql`(SELECT 1 FROM ${pieces} WHERE ${pieces.run} = ${runs.id})`),
 );
 
+/** As many as one statement takes. */
+const AT_ONCE = 100;
+
 /** Every pour that is over ends as a piece: made as soon as somebody asks for pieces. */
 async function makeUp(db: Database): Promise<void> {
   const rows = await db.read
@@ -36,11 +39,12 @@ async function makeUp(db: Database): Promise<void> {
     .where(WITHOUT_PIECE);
   if (rows.length === 0) return;
   const { sound } = readDocuments<Run>('Run', rows);
-  for (const run of sound)
+  const made = sound.map((run) => rowOf(pieceOfRun(run)));
+  for (let at = 0; at < made.length; at += AT_ONCE)
     await db.write((w) =>
       w
         .insert(pieces)
-        .values(rowOf(pieceOfRun(run)))
+        .values(made.slice(at, at + AT_ONCE))
         .onConflictDoNothing(),
     );
 }

@@ -10,7 +10,7 @@ import { runLetter, strikeLetter } from './outbox/letters';
 import { beginOutbox, onAnswer, onRefusal, post, unsentNow } from './outbox/outbox';
 
 /** A pour in the list; its run where it is under way, ended lately, or was changed on this device. */
-export type Listed = Omit<RunRow, 'run'> & { readonly run?: Run };
+type Listed = Omit<RunRow, 'run'> & { readonly run?: Run };
 
 interface State {
   readonly runs: readonly Listed[];
@@ -92,24 +92,6 @@ function standing(rows: readonly (RunRow | Listed)[]): Listed[] {
     (rows as readonly Listed[]).filter((r) => !struck.has(`run.${r.id}`)),
     changed,
   );
-}
-
-/** Brings in older pours, a page of them. */
-export async function readOlderRuns(): Promise<void> {
-  const { next: after } = state;
-  if (after === undefined) return;
-  try {
-    const asked = new URLSearchParams({ after });
-    const { runs, apart = [], next } = await call<RunList>(`/api/runs?${asked}`);
-    set({
-      runs: standing([...runs, ...state.runs]),
-      apart: [...(state.apart ?? []), ...apart],
-      next,
-      fault: undefined,
-    });
-  } catch (error) {
-    set({ fault: error instanceof Error ? error.message : String(error) });
-  }
 }
 
 /** The journal may have changed by another way than a run of this page. */

@@ -15,6 +15,7 @@ import { Empty, Failed, Waiting } from '@/ui/state';
 import { Small } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { Archive } from './archive';
+import { LaterStages } from './later-stages';
 import { PieceRow } from './piece-row';
 import { Season } from './season';
 import { struckOut, useStruckOut } from './struck-out';
@@ -108,6 +109,7 @@ export function JournalScreen() {
       {narrowed && !asked.isPending && pieces.length === 0 ? (
         <Small>No piece is like that.</Small>
       ) : null}
+      {narrowed ? null : <LaterStages />}
       {narrowed ? null : <Season />}
       {narrowed ? null : <Archive />}
     </Screen>

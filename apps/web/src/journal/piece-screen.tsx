@@ -9,6 +9,7 @@ import { Screen } from '@/ui/screen';
 import { Section } from '@/ui/section';
 import { Body } from '@/ui/type';
 import { Faults, faultWords } from './faults';
+import { LaterStages } from './later-stages';
 import { Lessons, lessonWords } from './lessons';
 import { Photographs } from './photographs';
 import { SetOf } from './set-of';
@@ -78,11 +79,16 @@ export function PieceScreen({
             <Standing piece={piece} change={change} plan={plan} />
           </Section>
           {run ? (
-            <Section title="The pour" says="Where it stands, what it took, and what was done.">
+            <Section
+              title="The pour"
+              says="Where it stands, what it took, and what was done."
+              open={statusOf(piece) === 'drying'}
+            >
               <ThePour run={run} />
             </Section>
           ) : null}
         </View>
+        {piece.plan === undefined ? null : <LaterStages plan={piece.plan} />}
         <Button className="self-start" label="Strike it out" onPress={takeOut} />
       </View>
     </Screen>

@@ -37,7 +37,7 @@ export async function findPiece(
 }
 
 /** How wide a piece is for its height: by its plan, else as it looks. */
-export function aspectOf(plan: Plan | undefined, corners: Corners, photo = 1): number {
+function aspectOf(plan: Plan | undefined, corners: Corners, photo = 1): number {
   if (plan) {
     const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
     return widthMm / heightMm;
