@@ -103,7 +103,7 @@ const snap = async (page) => {
     page.waitForFileChooser(),
     press(page, 'button', 'Picture'),
   ]);
-  await chooser.accept([join(import.meta.dirname, '../docs/screenshots/pour-390.png')]);
+  await chooser.accept([join(import.meta.dirname, '../demo/orchard-ledger/photographs/tile-one-dry.jpg')]);
   await see(page, 'img', /^Taken at/);
 };
 

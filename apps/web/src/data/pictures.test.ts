@@ -6,7 +6,7 @@ type Pictures = typeof import('./pictures');
 
 /** One grey pixel, as PNG. */
 const PIXEL = Buffer.from(
-  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGOoAQAAgQCB0HyjSwAAAABJRU5ErkJggg==',
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACXBIWXMAAAPoAAAD6AG1e1JrAAAACklEQVQImWMoBwAAeQB47+0hKQAAAABJRU5ErkJggg==',
   'base64',
 );
 

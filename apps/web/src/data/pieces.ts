@@ -127,7 +127,11 @@ export function usePiece(id: string): {
     retry: (times, error) => times < 1 && !(error instanceof Refused && error.status === 404),
   });
   const place = placeOf(id);
-  const { run, isPending } = useRun(place.run);
+  const { runs } = useRuns();
+  const here = runs.find((row) => row.id === place.run)?.run;
+  // The studio is asked for a pour only where it has no piece.
+  const lacking = said === undefined && asked.data === undefined && !asked.isPending;
+  const { run = here, isPending } = useRun(lacking ? place.run : undefined);
   const poured =
     run && makesPieces(run) && place.nth <= run.plan.surface.pieces
       ? pieceOfRun(run, place.nth)

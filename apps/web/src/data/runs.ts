@@ -162,8 +162,8 @@ function subscribe(listener: () => void): () => void {
 
 export const useRuns = (): State => useSyncExternalStore(subscribe, () => state);
 
-/** One run whole: as this device has it, else as the studio does. */
-export function useRun(id: string): {
+/** One run whole: as this device has it, else as the studio does; nothing where none is asked for. */
+export function useRun(id: string | undefined): {
   readonly run?: Run;
   readonly isPending: boolean;
   readonly isError: boolean;
@@ -174,7 +174,8 @@ export function useRun(id: string): {
   const row = runs.find((r) => r.id === id);
   const here = row?.run;
   // One that is not among the pages read so far may be on an older one.
-  const older = loaded && next !== undefined && !unsentRuns().struck.has(`run.${id}`);
+  const older =
+    id !== undefined && loaded && next !== undefined && !unsentRuns().struck.has(`run.${id}`);
   const wanted = here === undefined && (row !== undefined || older);
   const [why, setWhy] = useState<string>();
   const [none, setNone] = useState(false);

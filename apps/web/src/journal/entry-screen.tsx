@@ -14,7 +14,7 @@ export function EntryScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
   const asked = usePiece(id);
-  const { run } = useRun(id);
+  const { run } = useRun(asked.piece || asked.isPending ? undefined : id);
   const leave = () => router.replace('/journal');
   if (asked.piece) return <PieceScreen key={id} piece={asked.piece} onLeave={leave} />;
   if (!run || asked.isPending)

@@ -31,7 +31,7 @@ export function PieceScreen({
   readonly onLeave: () => void;
 }) {
   const keep = useKeepPiece();
-  const { run } = useRun(piece.run ?? '');
+  const { run } = useRun(piece.run);
   const plan = usePlanOf(piece, run);
   const change: Change = (of) => keep(of(piece), piece);
   const takeOut = () => {

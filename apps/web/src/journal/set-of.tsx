@@ -9,7 +9,7 @@ const MOST = 24;
 /** The pieces of a set: each has its own page, begun when it is first looked at. */
 export function SetOf({ piece }: { readonly piece: Piece }) {
   const router = useRouter();
-  const { run } = useRun(piece.run ?? '');
+  const { run } = useRun(piece.run);
   const { of = 1, nth = 1 } = piece;
   if (!run) return null;
   return (
