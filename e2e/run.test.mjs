@@ -126,7 +126,9 @@ test('from any move: a picture and what was added beside the plan, in the journa
       page.waitForFileChooser(),
       press(page, 'button', 'Picture'),
     ]);
-    await chooser.accept([join(import.meta.dirname, '../demo/orchard-ledger/photographs/tile-one-dry.jpg')]);
+    await chooser.accept([
+      join(import.meta.dirname, '../demo/orchard-ledger/photographs/tile-one-dry.jpg'),
+    ]);
   };
   await snap();
   await see(page, 'img', /^Taken at/);

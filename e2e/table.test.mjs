@@ -103,7 +103,9 @@ const snap = async (page) => {
     page.waitForFileChooser(),
     press(page, 'button', 'Picture'),
   ]);
-  await chooser.accept([join(import.meta.dirname, '../demo/orchard-ledger/photographs/tile-one-dry.jpg')]);
+  await chooser.accept([
+    join(import.meta.dirname, '../demo/orchard-ledger/photographs/tile-one-dry.jpg'),
+  ]);
   await see(page, 'img', /^Taken at/);
 };
 
