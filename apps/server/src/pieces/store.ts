@@ -23,8 +23,9 @@ const standing = notExists(
 /** Pours that are over, no later stage of another, and have no piece yet. */
 const WITHOUT_PIECE = and(
   isNotNull(runs.endedAt),
-  sql`json_valid(${runs.run})`,
-  sql`json_extract(${runs.run}, '$.stage') IS NULL`,
+  // What lists show of it says it too, and is short.
+  sql`json_valid(coalesce(${runs.summary}, ${runs.run}))`,
+  sql`json_extract(coalesce(${runs.summary}, ${runs.run}), '$.stage') IS NULL`,
   notExists(sql`(SELECT 1 FROM ${pieces} WHERE ${pieces.run} = ${runs.id})`),
 );
 

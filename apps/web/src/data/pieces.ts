@@ -121,17 +121,21 @@ export function usePiece(id: string): {
 } {
   const unsent = useUnsent();
   const said = [...unsent].reverse().find((l) => l.about === `piece.${id}` && l.method === 'PUT');
+  const place = placeOf(id);
+  const { runs } = useRuns();
+  const row = runs.find((listed) => listed.id === place.run);
+  // A later stage is done on the piece an earlier one came to.
+  const enabled = row?.stage === undefined;
   const asked = useQuery({
     queryKey: pieceKey(id),
+    enabled,
     queryFn: () => call<Piece>(`/api/pieces/${encodeURIComponent(id)}`),
     retry: (times, error) => times < 1 && !(error instanceof Refused && error.status === 404),
   });
-  const place = placeOf(id);
-  const { runs } = useRuns();
-  const here = runs.find((row) => row.id === place.run)?.run;
+  const pending = enabled && asked.isPending;
   // The studio is asked for a pour only where it has no piece.
-  const lacking = said === undefined && asked.data === undefined && !asked.isPending;
-  const { run = here, isPending } = useRun(lacking ? place.run : undefined);
+  const lacking = said === undefined && asked.data === undefined && !pending;
+  const { run = row?.run, isPending } = useRun(lacking ? place.run : undefined);
   const poured =
     run && makesPieces(run) && place.nth <= run.plan.surface.pieces
       ? pieceOfRun(run, place.nth)
@@ -140,7 +144,7 @@ export function usePiece(id: string): {
   const none = asked.error instanceof Refused && asked.error.status === 404;
   return {
     piece,
-    isPending: piece === undefined && (asked.isPending || (none && isPending)),
+    isPending: piece === undefined && (pending || ((none || !enabled) && isPending)),
     isError: piece === undefined && asked.isError && !none,
     error: asked.error,
     refetch: asked.refetch,
