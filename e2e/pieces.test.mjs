@@ -147,6 +147,16 @@ test('a phone’s own kind of picture, and what is none, are refused in words; n
   assert.equal((await pieceNow(piece.id)).photographs.length, 1);
 });
 
+test('a piece has a page to print, with what it was made of and all that was said of it', async () => {
+  const page = await studio.open(PHONE);
+  await visit(page, `${studio.url}/journal/piece-tile-one`);
+  await press(page, 'button', 'A page to print');
+  await see(page, 'heading', 'Kale tile, trial');
+  await says(page, 'Made of');
+  await says(page, 'Half as much walnut: it takes over the kale.');
+  await see(page, 'button', 'Print it');
+});
+
 test('a piece from before has its picture alone; it is taken out and put back', async () => {
   const page = await studio.open(PHONE);
   await visit(page, `${studio.url}/journal/new`);

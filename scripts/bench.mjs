@@ -8,6 +8,7 @@ run('node', ['bench/first-screen.mjs']);
 run('node', ['bench/home.mjs']);
 run('node', ['bench/table.mjs']);
 run('npx', ['tsx', 'bench/rack.mjs']);
+run('node', ['bench/pieces.mjs']);
 run('npx', ['tsx', 'bench/drag.mjs']);
 run('npx', ['tsx', 'bench/draw.mjs']);
 run('npx', ['tsx', 'bench/kernel.ts']);

@@ -1,4 +1,5 @@
 import { type Piece, STATUSES, statusOf } from '@potter/core/piece';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { dropPiece, useKeepPiece } from '@/data/pieces';
 import { deleteRun, useRun } from '@/data/runs';
@@ -30,6 +31,7 @@ export function PieceScreen({
   readonly piece: Piece;
   readonly onLeave: () => void;
 }) {
+  const router = useRouter();
   const keep = useKeepPiece();
   const { run } = useRun(piece.run);
   const plan = usePlanOf(piece, run);
@@ -89,7 +91,13 @@ export function PieceScreen({
           ) : null}
         </View>
         {piece.plan === undefined ? null : <LaterStages plan={piece.plan} />}
-        <Button className="self-start" label="Strike it out" onPress={takeOut} />
+        <View className="flex-row flex-wrap gap-2">
+          <Button
+            label="A page to print"
+            onPress={() => router.push(`/journal/${piece.id}/page`)}
+          />
+          <Button label="Strike it out" onPress={takeOut} />
+        </View>
       </View>
     </Screen>
   );

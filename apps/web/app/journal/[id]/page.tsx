@@ -1,0 +1,1 @@
+export { PiecePage as default } from '@/journal/piece-page';
