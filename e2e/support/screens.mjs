@@ -44,6 +44,9 @@ export async function screensOf(studio) {
     '/shelf/jar/new',
     '/trials',
     '/journal',
+    '/journal/new',
+    '/journal/piece-tray-one',
+    '/journal/piece-tray-one/page',
     `/journal/${runs[0].id}`,
     '/settings',
   ];

@@ -2,24 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { Image, View } from 'react-native';
 import { pictureUrl } from '@/data/pictures';
 
-/** A kept picture in a square, its name read out. */
-export function Photograph({
-  id,
-  label,
-  size,
-}: {
-  readonly id: string;
-  readonly label: string;
-  readonly size: number;
-}) {
+/** A kept picture in a square, beside what says what it is: it is not read out. */
+export function Photograph({ id, size }: { readonly id: string; readonly size: number }) {
   const url = usePictureUrl(id, true);
   return (
-    <View
-      role="img"
-      aria-label={label}
-      className="bg-pressed"
-      style={{ width: size, height: size }}
-    >
+    <View aria-hidden className="bg-pressed" style={{ width: size, height: size }}>
       {url ? (
         <Image source={{ uri: url }} style={{ width: size, height: size }} resizeMode="cover" />
       ) : null}

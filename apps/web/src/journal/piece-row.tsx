@@ -25,7 +25,7 @@ export function PieceRow({ piece }: { readonly piece: Row }) {
       >
         <View className="items-center" style={{ width: SIDE }}>
           {picture ? (
-            <Photograph id={picture} label="" size={SIDE} />
+            <Photograph id={picture} size={SIDE} />
           ) : (
             <CoresThumbnail cores={cores ?? []} height={64} />
           )}

@@ -35,7 +35,7 @@ export function Thumbs({
             onPress={() => onChoose(photograph.picture)}
             className={`border-b-4 pb-1 ${is ? 'border-b-ink' : 'border-b-transparent'}`}
           >
-            <Photograph id={photograph.picture} label="" size={SIDE} />
+            <Photograph id={photograph.picture} size={SIDE} />
             <Small>{STATE_WORDS[photograph.state]}</Small>
           </Checkable>
         );

@@ -1,5 +1,8 @@
 import { polygonArea } from 'd3-polygon';
+import { endsOfTable, NO_EDGE } from './end-of-table';
+import { fourSides } from './four-sides';
 import type { Corners, Place } from './homography';
+import { type Line, lineThrough, meeting } from './line';
 import { maskHull } from './mask-hull';
 import { pieceMask } from './piece-mask';
 import { LEAST_SHARE, MOST_SHARE, type Pixels, type TableModel, tableOf } from './table';
@@ -14,9 +17,6 @@ const STATIONS = 64;
 const NEAR_CORNER = 0.05;
 /** A side is tried at so many places to both sides of where it is thought to be. */
 const TRIES = 24;
-/** Places further than this from a side do not belong to it, px. */
-const ON_LINE = 1.6;
-
 /**
  * The four corners of a piece with straight sides that lies on a table, clockwise from the upper left, as shares of the photograph's sides. Undefined where
  * nothing of four sides stands out from the table.
@@ -52,54 +52,6 @@ export function findCorners(pixels: Pixels): Corners | undefined {
 interface Figure {
   readonly corners: readonly Place[];
   readonly clear: number;
-}
-
-/**
- * The four-sided figure round a hull: side after side is left out, its neighbours drawn on until they meet, always the one that adds least.
- */
-function fourSides(hull: readonly Place[]): Place[] | undefined {
-  let figure = [...hull];
-  while (figure.length > 4) {
-    let best: { readonly at: number; readonly adds: number; readonly meets: Place } | undefined;
-    const n = figure.length;
-    for (let i = 0; i < n; i++) {
-      const [a, b, c, d] = [0, 1, 2, 3].map((k) => figure[(i + k) % n]!) as [
-        Place,
-        Place,
-        Place,
-        Place,
-      ];
-      const meets = crossing(a, b, d, c);
-      if (!meets) continue;
-      const adds = Math.abs(
-        polygonArea([b as [number, number], meets as [number, number], c as [number, number]]),
-      );
-      if (!best || adds < best.adds) best = { at: i, adds, meets };
-    }
-    if (!best) return undefined;
-    // The side from the second to the third of them goes; they meet in one place instead.
-    const { at, meets } = best;
-    const [b, c] = [(at + 1) % n, (at + 2) % n];
-    figure = figure.flatMap((place, k) => (k === b ? [meets] : k === c ? [] : [place]));
-  }
-  return figure.length === 4 ? figure : undefined;
-}
-
-/** Where the line from a through b, drawn on beyond b, meets that from d through c drawn on beyond c; undefined where they do not. */
-function crossing(a: Place, b: Place, d: Place, c: Place): Place | undefined {
-  const [ux, uy] = [b[0] - a[0], b[1] - a[1]];
-  const [vx, vy] = [c[0] - d[0], c[1] - d[1]];
-  const det = ux * vy - uy * vx;
-  if (Math.abs(det) < 1e-9) return undefined;
-  const [wx, wy] = [c[0] - b[0], c[1] - b[1]];
-  const t = (wx * vy - wy * vx) / det;
-  const s = (wx * uy - wy * ux) / det;
-  return t >= 0 && s >= 0 ? [b[0] + t * ux, b[1] + t * uy] : undefined;
-}
-
-interface Line {
-  readonly on: Place;
-  readonly along: Place;
 }
 
 /** The same figure with each side laid where the table ends, along the whole of it: a straight line, as nothing within the picture is. */
@@ -189,132 +141,6 @@ function peakNear(profile: readonly number[], near: number): number | undefined 
   const [l, m, r] = [profile[at - 1] ?? 0, profile[at]!, profile[at + 1] ?? 0];
   const bend = l - 2 * m + r;
   return at + (bend < 0 ? (0.5 * (l - r)) / bend : 0);
-}
-
-const meeting = (a: Line, b: Line): Place | undefined => {
-  const det = a.along[0] * b.along[1] - a.along[1] * b.along[0];
-  if (Math.abs(det) < 0.1) return undefined;
-  const t = ((b.on[0] - a.on[0]) * b.along[1] - (b.on[1] - a.on[1]) * b.along[0]) / det;
-  return [a.on[0] + t * a.along[0], a.on[1] + t * a.along[1]];
-};
-
-/** What is seen across a side; see `endsOfTable`. */
-interface Across {
-  readonly speaks: readonly number[];
-  readonly changes: readonly number[];
-}
-
-/** An edge is what changes within so many px, outside against inside. */
-const ACROSS = 2;
-/** Less change than this is none, bytes; more than that says no more. */
-const NO_EDGE = 8;
-const ENOUGH = 60;
-/** What lies inside may have the table's colour too, in the shade: then it says a fifth. */
-const LIKE_WITHIN = 0.8;
-
-/**
- * At each depth across a side, from outside in, how much speaks for the table ending there, 0 to 1: the picture changes, what lies outside has the
- * table's colour in whatever light, and what lies inside has not; and how much it changes, bytes. The middle is the place itself; one entry a pixel.
- */
-function endsOfTable(
-  pixels: Pixels,
-  table: TableModel,
-  [x, y]: Place,
-  [nx, ny]: Place,
-  reach: number,
-): Across {
-  const steps = reach + ACROSS;
-  const colours: (readonly number[])[] = [];
-  const alike: number[] = [];
-  for (let k = -steps; k < steps; k++) {
-    const at: Place = [x + (k + 0.5) * nx, y + (k + 0.5) * ny];
-    const colour = colourAt(pixels, at[0], at[1]);
-    colours.push(colour);
-    alike.push(likeTable(table, colour, at));
-  }
-  const speaks: number[] = [];
-  const changes: number[] = [];
-  for (let k = ACROSS; k <= colours.length - ACROSS; k++) {
-    let change = 0;
-    for (let c = 0; c < 3; c++) {
-      let across = 0;
-      for (let j = 0; j < ACROSS; j++) across += colours[k + j]![c]! - colours[k - 1 - j]![c]!;
-      change += (across / ACROSS) ** 2;
-    }
-    changes.push(Math.sqrt(change));
-    const outside = Math.min(alike[k - 1]!, alike[k - 2]!);
-    const within = Math.min(alike[k]!, alike[k + 1]!);
-    speaks.push(
-      (Math.min(ENOUGH, Math.sqrt(change)) / ENOUGH) * outside * (1 - LIKE_WITHIN * within),
-    );
-  }
-  return { speaks, changes };
-}
-
-/** How far a colour may stray from the table's in the same light, bytes. */
-const STRAYS = 16;
-/** Lighter than this, of what the table is there, it lies in no shade of it. */
-const LIGHTEST = 1.1;
-
-/** How like the table a colour is, in its light or less of it, 0 to 1. */
-function likeTable(table: TableModel, colour: readonly number[], [x, y]: Place): number {
-  let [dot, norm] = [0, 0];
-  const bare = [0, 1, 2].map((c) => Math.max(1, table.at(c, x, y)));
-  for (let c = 0; c < 3; c++) {
-    dot += colour[c]! * bare[c]!;
-    norm += bare[c]! ** 2;
-  }
-  const factor = Math.min(LIGHTEST, dot / norm);
-  const off = Math.hypot(...bare.map((v, c) => colour[c]! - factor * v));
-  return Math.exp(-((off / Math.max(STRAYS, 2.5 * table.strays)) ** 2));
-}
-
-/** The colour at a place between pixels. */
-function colourAt(
-  { width, height, rgba }: Pixels,
-  x: number,
-  y: number,
-): readonly [number, number, number] {
-  const fx = Math.min(width - 1.001, Math.max(0, x - 0.5));
-  const fy = Math.min(height - 1.001, Math.max(0, y - 0.5));
-  const [x0, y0] = [Math.floor(fx), Math.floor(fy)];
-  const [dx, dy] = [fx - x0, fy - y0];
-  const at = (px: number, py: number, c: number) => rgba[4 * (py * width + px) + c]!;
-  return [0, 1, 2].map(
-    (c) =>
-      at(x0, y0, c) * (1 - dx) * (1 - dy) +
-      at(x0 + 1, y0, c) * dx * (1 - dy) +
-      at(x0, y0 + 1, c) * (1 - dx) * dy +
-      at(x0 + 1, y0 + 1, c) * dx * dy,
-  ) as unknown as readonly [number, number, number];
-}
-
-/** The line most of some places lie on, by trying pairs of them, then fitted to those. */
-function lineThrough(places: readonly Place[]): Line | undefined {
-  let best: readonly Place[] = [];
-  for (let i = 0; i < places.length; i += 2)
-    for (let j = i + Math.floor(places.length / 4); j < places.length; j += 2) {
-      const [a, b] = [places[i]!, places[j]!];
-      const length = Math.hypot(b[0] - a[0], b[1] - a[1]);
-      if (length === 0) continue;
-      const on = places.filter(
-        ([x, y]) =>
-          Math.abs((x - a[0]) * (b[1] - a[1]) - (y - a[1]) * (b[0] - a[0])) / length <= ON_LINE,
-      );
-      if (on.length > best.length) best = on;
-    }
-  if (best.length < Math.max(6, places.length / 4)) return undefined;
-  const [mx, my] = [0, 1].map(
-    (k) => best.reduce((sum, place) => sum + place[k]!, 0) / best.length,
-  ) as [number, number];
-  let [xx, xy, yy] = [0, 0, 0];
-  for (const [x, y] of best) {
-    xx += (x - mx) ** 2;
-    xy += (x - mx) * (y - my);
-    yy += (y - my) ** 2;
-  }
-  const turn = 0.5 * Math.atan2(2 * xy, xx - yy);
-  return { on: [mx, my], along: [Math.cos(turn), Math.sin(turn)] };
 }
 
 /** Clockwise from the upper left as one sees them. */
