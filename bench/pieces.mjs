@@ -97,9 +97,10 @@ const [chooser] = await Promise.all([
 ]);
 const from = performance.now();
 await chooser.accept([file]);
-await page.waitForFunction(() => !document.body.innerText.includes('Keeping the picture'), {
-  polling: 20,
-});
+await page.waitForFunction(
+  () => document.querySelectorAll('[aria-label="Pictures"] [role="radio"]').length === 3,
+  { polling: 20 },
+);
 await press(page, 'button', 'Square it up');
 await says(page, 'These look like its corners');
 await press(page, 'button', 'Keep the corners');
