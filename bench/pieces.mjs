@@ -80,11 +80,11 @@ report(
 
 // Of twelve megapixels, as a phone takes it: a demo photograph made so large.
 const file = join(await mkdtemp(join(tmpdir(), 'potter-')), 'photograph.jpg');
-await sharp('demo/orchard-ledger/photographs/border-one-dry.jpg')
+await sharp('demo/orchard-ledger/photographs/quince-first-dry.jpg')
   .resize(4000, 3000)
   .jpeg({ quality: 90 })
   .toFile(file);
-await visit(page, `${studio.url}/journal/piece-border-one`);
+await visit(page, `${studio.url}/journal/piece-quince-first`);
 await page.evaluate(() => {
   globalThis.longTasks = [];
   new PerformanceObserver((list) =>

@@ -35,9 +35,19 @@ function headOf(bytes: Uint8Array): Parameters<typeof pictureFault>[0] {
 
 /** Where a picture is shown from: this device while it waits, the studio after that; `small` as lists show it. */
 export async function pictureUrl(id: string, { small = false } = {}): Promise<string> {
+  const here = await waiting(id);
+  if (here) return URL.createObjectURL(here);
+  return small ? `${picturePath(id)}/small` : picturePath(id);
+}
+
+/** A picture itself, from wherever it is. */
+export const pictureOf = async (id: string): Promise<Blob> =>
+  (await waiting(id)) ?? (await fetch(picturePath(id))).blob();
+
+/** A picture that is on its way to the studio. */
+async function waiting(id: string): Promise<Blob | undefined> {
   await beginOutbox();
   const { about } = pictureLetter(id, new Blob());
   const here = unsentNow().find((l) => l.about === about)?.body;
-  if (here instanceof Blob) return URL.createObjectURL(here);
-  return small ? `${picturePath(id)}/small` : picturePath(id);
+  return here instanceof Blob ? here : undefined;
 }

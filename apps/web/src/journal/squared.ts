@@ -4,16 +4,13 @@ import type { Plan } from '@potter/core/plan';
 import { shapeOf } from '@potter/core/surface';
 import { useQuery } from '@tanstack/react-query';
 import { aside } from '@/data/aside';
-import { pictureUrl } from '@/data/pictures';
+import { pictureOf } from '@/data/pictures';
 import type { Found, SquareAsk, Squared } from '@/workers/square-messages';
 
 const worker = () => new Worker(new URL('../workers/square.worker.ts', import.meta.url));
 
 /** A squared picture's longer side, px. */
 const PX = 960;
-
-const blobOf = async (picture: string): Promise<Blob> =>
-  (await fetch(await pictureUrl(picture))).blob();
 
 /** A disc, and an oval, fill this share of the box round them. */
 const ROUND = Math.PI / 4;
@@ -32,7 +29,7 @@ export async function findPiece(
   picture: string,
   outline: 'straight' | 'round',
 ): Promise<Corners | undefined> {
-  const ask: SquareAsk = { kind: 'find', picture: await blobOf(picture), outline };
+  const ask: SquareAsk = { kind: 'find', picture: await pictureOf(picture), outline };
   return aside<Found>(worker(), ask);
 }
 
@@ -69,7 +66,7 @@ async function square(
   corners: Corners,
   plan: Plan | undefined,
 ): Promise<SquaredPicture | null> {
-  const blob = await blobOf(picture);
+  const blob = await pictureOf(picture);
   const image = await createImageBitmap(blob);
   const aspect = aspectOf(plan, corners, image.width / image.height);
   image.close();
