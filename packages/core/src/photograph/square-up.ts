@@ -34,7 +34,6 @@ export function squaredUp(
   if (!back) return undefined;
   const lightAt = lightOf(photograph);
   const rgba = new Uint8ClampedArray(4 * width * height);
-  const linear = LINEAR;
   for (let y = 0; y < height; y++)
     for (let x = 0; x < width; x++) {
       const [u, v] = through(back, [(x + 0.5) / width, (y + 0.5) / height]);
@@ -50,10 +49,10 @@ export function squaredUp(
       for (let c = 0; c < 3; c++) {
         const p = photograph.rgba;
         const seen =
-          linear[p[i + c]!]! * (1 - dx) * (1 - dy) +
-          linear[p[i + 4 + c]!]! * dx * (1 - dy) +
-          linear[p[below + c]!]! * (1 - dx) * dy +
-          linear[p[below + 4 + c]!]! * dx * dy;
+          LINEAR[p[i + c]!]! * (1 - dx) * (1 - dy) +
+          LINEAR[p[i + 4 + c]!]! * dx * (1 - dy) +
+          LINEAR[p[below + c]!]! * (1 - dx) * dy +
+          LINEAR[p[below + 4 + c]!]! * dx * dy;
         rgba[o + c] = toByte(seen * gain);
       }
       rgba[o + 3] = 255;
