@@ -170,12 +170,18 @@ const atRest = (handle) =>
       }),
   );
 
-/** Notes what is pressed from now on: the node itself, or what stood in its place by then. A page that has gone was pressed. */
+/**
+ * Notes what is pressed from now on: the node itself, or what stood in its place by then. A page that has gone was pressed.
+ * A busy page makes a click of a tap some time after the tap is over, so it is waited for.
+ */
 async function landing(handle) {
   const pressed = await handle.evaluateHandle((node) => {
     const state = { landed: false };
+    let noted;
+    state.once = new Promise((resolve) => (noted = resolve));
     const note = ({ target }) => {
       state.landed = node.contains(target);
+      noted();
       const beside = target.closest('[role], a, button, input');
       state.beside = beside && {
         role: beside.getAttribute('role') ?? beside.tagName.toLowerCase(),
@@ -185,7 +191,11 @@ async function landing(handle) {
     document.addEventListener('click', note, { capture: true, once: true });
     return state;
   });
-  return () => pressed.evaluate((state) => state).catch(() => ({ landed: true }));
+  return () =>
+    pressed
+      .evaluate(({ once }) => Promise.race([once, new Promise((late) => setTimeout(late, 1000))]))
+      .then(() => pressed.evaluate(({ landed, beside }) => ({ landed, beside })))
+      .catch(() => ({ landed: true }));
 }
 
 /** What does something when it is pressed. */
