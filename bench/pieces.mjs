@@ -93,7 +93,7 @@ await page.evaluate(() => {
 });
 const [chooser] = await Promise.all([
   page.waitForFileChooser(),
-  press(page, 'button', 'Choose one'),
+  press(page, 'button', 'Choose some'),
 ]);
 const from = performance.now();
 await chooser.accept([file]);

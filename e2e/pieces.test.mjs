@@ -85,7 +85,7 @@ test('a verdict takes a dozen taps, stands at once, and is there after the studi
   await press(page, 'button', 'Note it for next time');
   await see(page, 'listitem', /Lay the base into the corners first/);
   const file = await photographOf(page, 4000, 3000);
-  await choose(page, 'Choose one', file);
+  await choose(page, 'Choose some', file);
   await see(page, 'button', /^Take out: Wet/);
   // The page is closed while the studio is away: all of it waits on the device.
   await page.reload({ waitUntil: 'domcontentloaded' });
@@ -138,11 +138,11 @@ test('a phone’s own kind of picture, and what is none, are refused in words; n
     heic,
     Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from('ftypheic'), Buffer.alloc(64)]),
   );
-  await choose(page, 'Choose one', heic);
+  await choose(page, 'Choose some', heic);
   await says(page, 'This is an HEIC picture');
   const none = join(folder, 'a.jpg');
   await writeFile(none, 'no picture at all');
-  await choose(page, 'Choose one', none);
+  await choose(page, 'Choose some', none);
   await says(page, 'This is no JPEG, PNG or WebP picture');
   assert.equal((await pieceNow(piece.id)).photographs.length, 1);
 });

@@ -1,4 +1,12 @@
-import { findCorners, findRim, type Pixels, type Place, squaredUp } from '@potter/core/photograph';
+import {
+  type Corners,
+  findCorners,
+  findRim,
+  type Neutral,
+  type Pixels,
+  type Place,
+  squaredUp,
+} from '@potter/core/photograph';
 import sharp from 'sharp';
 import {
   chance,
@@ -134,6 +142,43 @@ test('squared up it is the piece again: the same colours in the same places, and
     return pixels.rgba[4 * (Math.round(y) * SIZE[0] + Math.round(x)) + 1]!;
   });
   expect(Math.abs(plain[0]! - plain[1]!)).toBeGreaterThan(25);
+}, 30_000);
+
+test('by something white in it a photograph loses the colour of its light; what is burnt out tells nothing', async () => {
+  const lies: Flat = {
+    width: 300,
+    height: 200,
+    rgba: Uint8ClampedArray.from({ length: 4 * 300 * 200 }, (_, i) => (i % 4 === 3 ? 255 : 120)),
+  };
+  // White paper gives 85 % of the light back: 237 of 255 on a screen (IEC 61966-2-1).
+  for (let y = 20; y < 90; y++)
+    for (let x = 20; x < 120; x++) lies.rgba.set([237, 237, 237], 4 * (y * 300 + x));
+  const shot: Shot = {
+    ...shotOf(1, lies),
+    dim: 0.25,
+    cast: [0.95, 0.85, 0.6],
+    noise: 1,
+    gloss: 0,
+    table: [0.3, 0.24, 0.16],
+  };
+  const pixels = await taken(lies, shot);
+  const [x, y] = onPhotograph(shot, (70 - 150) / 300, (55 - 100) / 300);
+  const at: Place = [x / SIZE[0], y / SIZE[1]];
+  const corners = cornersOf(lies, shot).map(([u, v]): Place => [u / SIZE[0], v / SIZE[1]]);
+  const square = (neutral?: Neutral) =>
+    squaredUp(pixels, corners as unknown as Corners, 150, 100, neutral)!;
+  const greyOf = ({ rgba }: Pixels) => [...rgba.subarray(4 * (150 * 70 + 110)).subarray(0, 3)];
+  const cast = greyOf(square());
+  expect(cast[0]! - cast[2]!).toBeGreaterThan(15);
+  const told = square({ is: 'white', at });
+  expect(told.light).toBe('white');
+  for (const byte of greyOf(told)) expect(Math.abs(byte - 120)).toBeLessThan(9);
+  // Of grey that gives back 18 % the same place says that all is much darker.
+  expect(greyOf(square({ is: 'grey', at }))[1]).toBeLessThan(70);
+  const burnt = { ...pixels, rgba: pixels.rgba.map((byte) => Math.min(255, byte * 2)) };
+  expect(squaredUp(burnt, corners as unknown as Corners, 15, 10, { is: 'white', at })!.light).toBe(
+    'table',
+  );
 }, 30_000);
 
 test('where there is no piece there are no corners', async () => {

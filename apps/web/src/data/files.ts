@@ -10,25 +10,33 @@ export function saveFile(name: string, content: string | Blob, type = 'applicati
 }
 
 /** Asks for one file; undefined where the artist thinks better of it. `camera`: a phone takes a picture at once, with the camera at its back. */
-export function pickFile(
+export const pickFile = async (
   accept: string,
   label: string,
   { camera = false } = {},
-): Promise<File | undefined> {
+): Promise<File | undefined> => (await pickFiles(accept, label, { camera, several: false }))[0];
+
+/** Asks for files, any number; none where the artist thinks better of it. */
+export function pickFiles(
+  accept: string,
+  label: string,
+  { camera = false, several = true } = {},
+): Promise<readonly File[]> {
   return new Promise((resolve) => {
     const input = document.createElement('input');
     input.type = 'file';
     input.accept = accept;
+    input.multiple = several;
     if (camera) input.setAttribute('capture', 'environment');
     input.setAttribute('aria-label', label);
     input.style.display = 'none';
     input.addEventListener('change', () => {
       input.remove();
-      resolve(input.files?.[0]);
+      resolve([...(input.files ?? [])]);
     });
     input.addEventListener('cancel', () => {
       input.remove();
-      resolve(undefined);
+      resolve([]);
     });
     document.body.append(input);
     input.click();

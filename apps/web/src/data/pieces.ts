@@ -120,7 +120,7 @@ export function usePiece(id: string): {
   readonly refetch: () => unknown;
 } {
   const unsent = useUnsent();
-  const said = [...unsent].reverse().find((l) => l.about === `piece.${id}` && l.method === 'PUT');
+  const said = saidOf(unsent, id);
   const place = placeOf(id);
   const { runs } = useRuns();
   const row = runs.find((listed) => listed.id === place.run);
@@ -140,7 +140,7 @@ export function usePiece(id: string): {
     run && makesPieces(run) && place.nth <= run.plan.surface.pieces
       ? pieceOfRun(run, place.nth)
       : undefined;
-  const piece = (said?.body as Piece | undefined) ?? asked.data ?? poured;
+  const piece = said ?? asked.data ?? poured;
   const none = asked.error instanceof Refused && asked.error.status === 404;
   return {
     piece,
@@ -159,6 +159,22 @@ export function useKeepPiece(): (now: Piece, was?: Piece) => void {
     void post(pieceLetter(now, was && formerOf(was, now)));
   };
 }
+
+/** Changes a piece by what it is now, which may be more than what was shown as the change began: a picture takes a while to be kept. */
+export function useChangePiece(): (shown: Piece, change: (piece: Piece) => Piece) => void {
+  const client = useQueryClient();
+  const keep = useKeepPiece();
+  return (shown, change) => {
+    const was =
+      saidOf(unsentNow(), shown.id) ?? client.getQueryData<Piece>(pieceKey(shown.id)) ?? shown;
+    keep(change(was), was);
+  };
+}
+
+/** What this device said of a piece last and the studio does not have yet. */
+const saidOf = (letters: ReturnType<typeof unsentNow>, id: string): Piece | undefined =>
+  letters.filter((l) => l.about === `piece.${id}` && l.method === 'PUT').at(-1)?.body as
+    Piece | undefined;
 
 /** Takes a piece without a pour out of the journal; keep it again to put it back. */
 export function dropPiece(piece: Piece): void {

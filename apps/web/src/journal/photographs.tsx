@@ -10,7 +10,7 @@ import {
 import type { Plan } from '@potter/core/plan';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { pickFile } from '@/data/files';
+import { pickFile, pickFiles } from '@/data/files';
 import { keepPicture, PHOTOGRAPH_PX } from '@/data/pictures';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
@@ -76,20 +76,27 @@ function AddPhotograph({
   readonly onTaken: (photograph: Taken) => void;
 }) {
   const [state, setState] = useState(usual);
-  const [busy, setBusy] = useState(false);
+  const [busy, setBusy] = useState<string>();
   const [fault, setFault] = useState<string>();
-  const take = async (camera: boolean) => {
-    const file = await pickFile('image/*', 'Picture of this piece', { camera });
-    if (!file) return;
-    setBusy(true);
+  const keep = async (files: readonly File[]) => {
     setFault(undefined);
-    try {
-      const picture = await keepPicture(file, PHOTOGRAPH_PX);
-      onTaken({ picture, at: Date.now(), state });
-    } catch (error) {
-      setFault(error instanceof Error ? error.message : String(error));
+    for (const [i, file] of files.entries()) {
+      const nth = files.length > 1 ? ` ${i + 1} of ${files.length}` : '';
+      setBusy(`Keeping the picture${nth}`);
+      try {
+        const picture = await keepPicture(file, PHOTOGRAPH_PX);
+        onTaken({ picture, at: Date.now() + i, state });
+      } catch (error) {
+        // The others are kept all the same; the file that was not is named.
+        const why = error instanceof Error ? error.message : String(error);
+        setFault(files.length > 1 ? `${file.name}: ${why}` : why);
+      }
     }
-    setBusy(false);
+    setBusy(undefined);
+  };
+  const take = async () => {
+    const file = await pickFile('image/*', 'Picture of this piece', { camera: true });
+    if (file) await keep([file]);
   };
   return (
     <View className="gap-2">
@@ -100,11 +107,20 @@ function AddPhotograph({
         onChange={setState}
       />
       <View className="flex-row flex-wrap gap-2">
-        <Button primary label="Take a picture" disabled={busy} onPress={() => void take(true)} />
-        <Button label="Choose one" disabled={busy} onPress={() => void take(false)} />
+        <Button
+          primary
+          label="Take a picture"
+          disabled={busy !== undefined}
+          onPress={() => void take()}
+        />
+        <Button
+          label="Choose some"
+          disabled={busy !== undefined}
+          onPress={() => void pickFiles('image/*', 'Pictures of this piece').then(keep)}
+        />
       </View>
-      {busy ? <Waiting what="Keeping the picture" /> : null}
-      {fault ? <Failed what="The picture was not kept." why={fault} /> : null}
+      {busy ? <Waiting what={busy} /> : null}
+      {fault ? <Failed what="A picture was not kept." why={fault} /> : null}
       <Small>Where and with what it was taken is left out of what is kept.</Small>
     </View>
   );

@@ -1,7 +1,7 @@
 import { type Piece, STATUSES, statusOf } from '@potter/core/piece';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { dropPiece, useKeepPiece } from '@/data/pieces';
+import { dropPiece, useChangePiece } from '@/data/pieces';
 import { deleteRun, useRun } from '@/data/runs';
 import { Button } from '@/ui/button';
 import { dayWords } from '@/ui/day-words';
@@ -32,10 +32,10 @@ export function PieceScreen({
   readonly onLeave: () => void;
 }) {
   const router = useRouter();
-  const keep = useKeepPiece();
+  const changePiece = useChangePiece();
   const { run } = useRun(piece.run);
   const plan = usePlanOf(piece, run);
-  const change: Change = (of) => keep(of(piece), piece);
+  const change: Change = (of) => changePiece(piece, of);
   const takeOut = () => {
     if (run && piece.id === run.id) {
       struckOut.set({ title: piece.title, run });

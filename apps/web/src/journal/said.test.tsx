@@ -106,6 +106,7 @@ test('a corner is moved by arrow keys, ten times as far with Shift, and no furth
         [0.9, 0.9],
         [1.5, 0.9],
       ]}
+      outline={[]}
       onChange={moved}
       says="These look like its corners."
       onFind={() => undefined}

@@ -25,6 +25,8 @@ const WINDOW = 132;
 interface Props {
   readonly url: string;
   readonly corners: Corners;
+  /** The piece's outline between them, as closed rings. */
+  readonly outline: readonly (readonly Place[])[];
   readonly onChange: (corners: Corners) => void;
   readonly says: string;
   readonly onFind: () => void;
@@ -34,7 +36,17 @@ interface Props {
 }
 
 /** A photograph with four corners to drag onto the piece's; what lies under the finger is shown large beside it. */
-export function SquareUp({ url, corners, onChange, says, onFind, busy, onKeep, onLeave }: Props) {
+export function SquareUp({
+  url,
+  corners,
+  outline,
+  onChange,
+  says,
+  onFind,
+  busy,
+  onKeep,
+  onLeave,
+}: Props) {
   const [held, setHeld] = useState<number>();
   const [size, setSize] = useState({ width: 0, height: 0 });
   const move = (at: number, to: Place) =>
@@ -75,7 +87,7 @@ export function SquareUp({ url, corners, onChange, says, onFind, busy, onKeep, o
             setSize({ width, height }),
           style: { maxWidth: '100%', maxHeight: 480, userSelect: 'none' },
         }),
-        <Outline key="outline" corners={corners} />,
+        <Outline key="outline" rings={outline} />,
         ...corners.map(([x, y], i) =>
           createElement('div', {
             key: NAMES[i],
@@ -120,8 +132,8 @@ export function SquareUp({ url, corners, onChange, says, onFind, busy, onKeep, o
         <Button label="Leave it" onPress={onLeave} />
       </View>
       <Small>
-        Drag a corner onto the piece’s, or move it by the arrow keys. Of a round piece they are
-        those of the square round it.
+        Drag a corner onto the piece’s, or move it by the arrow keys. Where a piece has no corners
+        they are those of the box round it: move them until its outline lies on its edge.
       </Small>
     </View>
   );
@@ -139,7 +151,7 @@ const clamp = (share: number): number =>
   Math.round(10_000 * Math.min(1.5, Math.max(-0.5, share))) / 10_000;
 
 /** The piece's outline as it is thought to be, ink with a white casing. */
-const Outline = ({ corners }: { readonly corners: Corners }) =>
+const Outline = ({ rings }: { readonly rings: readonly (readonly Place[])[] }) =>
   createElement(
     'svg',
     {
@@ -158,9 +170,11 @@ const Outline = ({ corners }: { readonly corners: Corners }) =>
       ['#fff', 4],
       ['#161616', 1.5],
     ].map(([stroke, strokeWidth]) =>
-      createElement('polygon', {
+      createElement('path', {
         key: String(stroke),
-        points: corners.map(([x, y]) => `${100 * x},${100 * y}`).join(' '),
+        d: rings
+          .map((ring) => `M${ring.map(([x, y]) => `${100 * x} ${100 * y}`).join('L')}Z`)
+          .join(''),
         fill: 'none',
         stroke,
         strokeWidth,

@@ -1,4 +1,10 @@
-import type { Corners } from '@potter/core/photograph';
+import {
+  type Corners,
+  type EvenedBy,
+  homographyOf,
+  type Place,
+  through,
+} from '@potter/core/photograph';
 import type { Photograph as Taken } from '@potter/core/piece';
 import type { Plan } from '@potter/core/plan';
 import { shapeOf } from '@potter/core/surface';
@@ -24,6 +30,29 @@ export function outlineOf(plan: Plan | undefined): 'straight' | 'round' {
   return Math.abs(areaMm2(shape) / (widthMm * heightMm) - ROUND) < 0.01 ? 'round' : 'straight';
 }
 
+/** A plan's own outline as rings of places between these corners, as shares of a photograph's sides; four straight sides without a plan. */
+export function outlineBetween(corners: Corners, plan: Plan | undefined): readonly Place[][] {
+  if (!plan) return [[...corners]];
+  const { shape } = plan.surface;
+  const { bounds, rings } = shapeOf(shape);
+  const { widthMm, heightMm } = bounds(shape);
+  const onto = homographyOf(
+    [
+      [0, 0],
+      [widthMm, 0],
+      [widthMm, heightMm],
+      [0, heightMm],
+    ],
+    corners,
+  );
+  if (!onto) return [[...corners]];
+  return rings(shape).map((ring) =>
+    Array.from({ length: ring.length / 2 }, (_, i) =>
+      through(onto, [ring[2 * i]!, ring[2 * i + 1]!]),
+    ),
+  );
+}
+
 /** Looks for the piece in a photograph; undefined where nothing stands out from the table. */
 export async function findPiece(
   picture: string,
@@ -46,24 +75,25 @@ function aspectOf(plan: Plan | undefined, corners: Corners, photo = 1): number {
 
 export interface SquaredPicture {
   readonly url: string;
-  readonly light: 'table' | 'as-taken';
+  readonly light: EvenedBy;
 }
 
 /** A photograph of which the corners are known, squared up; undefined till it is, and where they are not known. */
 export const useSquared = (
-  { picture, corners }: Partial<Pick<Taken, 'picture' | 'corners'>>,
+  { picture, corners, neutral }: Partial<Pick<Taken, 'picture' | 'corners' | 'neutral'>>,
   plan: Plan | undefined,
 ): SquaredPicture | undefined =>
   useQuery({
-    queryKey: ['squared', picture, corners, plan?.surface.shape],
+    queryKey: ['squared', picture, corners, neutral, plan?.surface.shape],
     enabled: picture !== undefined && corners !== undefined,
     staleTime: Infinity,
-    queryFn: () => square(picture!, corners!, plan),
+    queryFn: () => square(picture!, corners!, neutral, plan),
   }).data ?? undefined;
 
 async function square(
   picture: string,
   corners: Corners,
+  neutral: Taken['neutral'],
   plan: Plan | undefined,
 ): Promise<SquaredPicture | null> {
   const blob = await pictureOf(picture);
@@ -75,6 +105,7 @@ async function square(
     kind: 'square',
     picture: blob,
     corners,
+    neutral,
     width: Math.round(width),
     height: Math.round(height),
   };

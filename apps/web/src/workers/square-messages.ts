@@ -1,4 +1,4 @@
-import type { Corners, SquaredUp } from '@potter/core/photograph';
+import type { Corners, Neutral, SquaredUp } from '@potter/core/photograph';
 
 /** What is wanted of a photograph: where the piece is in it, or the piece squared up. */
 export type SquareAsk =
@@ -7,6 +7,7 @@ export type SquareAsk =
       readonly kind: 'square';
       readonly picture: Blob;
       readonly corners: Corners;
+      readonly neutral?: Neutral | undefined;
       /** Of the squared picture, px. */
       readonly width: number;
       readonly height: number;

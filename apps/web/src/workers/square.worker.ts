@@ -12,7 +12,8 @@ async function square(ask: SquareAsk): Promise<Found | Squared> {
   const { canvas, context } = await shrunk(ask.picture, ask.kind === 'find' ? FIND_PX : SQUARE_PX);
   const { width, height } = canvas;
   const pixels = { width, height, rgba: context.getImageData(0, 0, width, height).data };
-  if (ask.kind === 'square') return squaredUp(pixels, ask.corners, ask.width, ask.height);
+  if (ask.kind === 'square')
+    return squaredUp(pixels, ask.corners, ask.width, ask.height, ask.neutral);
   return ask.outline === 'round' ? findRim(pixels) : findCorners(pixels);
 }
 

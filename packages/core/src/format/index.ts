@@ -48,4 +48,4 @@ export {
   type TemplateWishes,
 } from './template';
 export { type CalendarDate, planDates, runDates } from './calendar';
-export { writePiecesCsv } from './pieces-csv';
+export { readPiecesCsv, writePiecesCsv } from './pieces-csv';

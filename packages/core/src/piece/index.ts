@@ -9,6 +9,7 @@ export {
   STATE_WORDS,
   STATES,
   withCorners,
+  withNeutral,
   withMark,
   withoutMark,
   withoutPhotograph,

@@ -48,6 +48,10 @@ export const changePhotograph = (
 export const withCorners = (piece: Piece, picture: string, corners: Photograph['corners']): Piece =>
   changePhotograph(piece, picture, ({ corners: _, ...p }) => (corners ? { ...p, corners } : p));
 
+/** A photograph with something white or grey in it told; without, none is known. */
+export const withNeutral = (piece: Piece, picture: string, neutral: Photograph['neutral']): Piece =>
+  changePhotograph(piece, picture, ({ neutral: _, ...p }) => (neutral ? { ...p, neutral } : p));
+
 type Mark = NonNullable<Photograph['marks']>[number];
 
 export const withMark = (piece: Piece, picture: string, mark: Mark): Piece =>

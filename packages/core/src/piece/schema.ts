@@ -26,6 +26,13 @@ const Photograph = Type.Object(
     state: oneOf(['wet', 'dry', 'coated'] as const),
     /** The piece's corners, clockwise from the upper left; of what has no corners, those of the square round it. */
     corners: Type.Optional(Type.Tuple([Corner, Corner, Corner, Corner])),
+    /** Something in it that has no colour of its own, by which its light is told. */
+    neutral: Type.Optional(
+      Type.Object(
+        { is: oneOf(['white', 'grey'] as const), at: Place },
+        { additionalProperties: false },
+      ),
+    ),
     /** Things pointed at: "here it cracked". */
     marks: Type.Optional(
       Type.Array(
