@@ -2,6 +2,10 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { fakeTimers, wait } from '../../test/device-time';
 
+// What a worker makes of a picture is the browser's; here it answers at once.
+jest.mock('./small-picture', () => ({ smallPicture: async () => mockShrinks() }));
+let mockShrinks: () => Blob;
+
 type Pictures = typeof import('./pictures');
 
 /** One grey pixel, as PNG. */
@@ -23,20 +27,7 @@ function openPage(): Pictures {
 beforeEach(() => {
   global.indexedDB = new IDBFactory();
   fakeTimers();
-  global.createImageBitmap = jest.fn(async () => ({
-    width: 4000,
-    height: 3000,
-    close: () => undefined,
-  })) as never;
-  global.OffscreenCanvas = class {
-    constructor(
-      readonly width: number,
-      readonly height: number,
-    ) {}
-    getContext = () => ({ drawImage: () => undefined });
-    convertToBlob = async () =>
-      new Blob([`${this.width} × ${this.height}`], { type: 'image/jpeg' });
-  } as never;
+  mockShrinks = () => new Blob(['small'], { type: 'image/jpeg' });
   URL.createObjectURL = () => 'blob:here';
 });
 afterEach(() => jest.useRealTimers());
@@ -89,9 +80,9 @@ test.each([503, 500, 429, 408, 400])('a picture answered %s is still here', asyn
 
 test('a file that is no picture is refused with what would be one, and nothing is sent', async () => {
   const fetch = answer(200);
-  global.createImageBitmap = jest.fn(async () => {
-    throw new Error('decode');
-  }) as never;
+  mockShrinks = () => {
+    throw new Error('This file is no picture that can be read here: take a JPEG or PNG.');
+  };
   await expect(openPage().keepPicture(new Blob([PIXEL]))).rejects.toThrow(/JPEG or PNG/);
   await expect(openPage().keepPicture(new Blob(['x']))).rejects.toThrow(/no JPEG, PNG or WebP/);
   expect(fetch).not.toHaveBeenCalled();

@@ -1,9 +1,9 @@
 import { isHeic, pictureFault } from '@potter/core/photograph';
 import { imageSize } from 'image-size';
-import { shrunk } from '@/workers/shrunk';
 import { newId } from './new-id';
 import { pictureLetter, picturePath } from './outbox/letters';
 import { beginOutbox, post, unsentNow } from './outbox/outbox';
+import { smallPicture } from './small-picture';
 
 /** A picture is made small on the way, so that a day's pictures fit on a phone; photographs of a piece are looked at closely, and stay larger. */
 const MOST_PX = 1280;
@@ -17,8 +17,7 @@ export async function keepPicture(file: Blob, mostPx = MOST_PX): Promise<string>
   const fault = pictureFault(headOf(new Uint8Array(await file.slice(0, HEAD_BYTES).arrayBuffer())));
   if (fault !== undefined) throw new Error(fault);
   const id = newId();
-  const { canvas } = await shrunk(file, mostPx);
-  const small = await canvas.convertToBlob({ type: 'image/jpeg', quality: QUALITY });
+  const small = await smallPicture({ picture: file, mostPx, quality: QUALITY });
   await post(pictureLetter(id, small));
   return id;
 }
