@@ -77,6 +77,7 @@ const WEB_LAYERS = [
   'preview',
   'compare',
   'finish',
+  'reading',
   'journal',
   'plans',
   'rack',

@@ -4,9 +4,6 @@
  */
 import sharp from 'sharp';
 
-// Taken out of the global object once: a sandbox that tests run in looks each of them up anew.
-const { cos, exp, floor, imul, max, min, sin } = Math;
-
 /** A picture with its alpha, four bytes a pixel in rows from the top. */
 export interface Flat {
   readonly width: number;
@@ -47,8 +44,8 @@ export function chance(seed: number): () => number {
   let state = seed >>> 0;
   return () => {
     state = (state + 0x6d2b79f5) >>> 0;
-    let t = imul(state ^ (state >>> 15), 1 | state);
-    t = (t + imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
@@ -58,7 +55,7 @@ const toLinear = (byte: number): number => {
   return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4;
 };
 const toByte = (v: number): number =>
-  255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * max(0, v) ** (1 / 2.4) - 0.055);
+  255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * Math.max(0, v) ** (1 / 2.4) - 0.055);
 
 type Vec = readonly [number, number, number];
 
@@ -69,12 +66,12 @@ function axes({ leanX, leanY, turn }: Shot): {
   readonly ahead: Vec;
 } {
   const [cx, sx, cy, sy, ct, st] = [
-    cos(leanX),
-    sin(leanX),
-    cos(leanY),
-    sin(leanY),
-    cos(turn),
-    sin(turn),
+    Math.cos(leanX),
+    Math.sin(leanX),
+    Math.cos(leanY),
+    Math.sin(leanY),
+    Math.cos(turn),
+    Math.sin(turn),
   ];
   const ahead: Vec = [sx * cy, sy, -cx * cy];
   const flatRight: Vec = [cx, 0, sx];
@@ -135,7 +132,7 @@ function look(
   into: Float64Array,
 ): void {
   into.fill(0);
-  const [x0, y0] = [floor(x), floor(y)];
+  const [x0, y0] = [Math.floor(x), Math.floor(y)];
   for (let k = 0; k < 4; k++) {
     const [px, py] = [x0 + (k & 1), y0 + (k >> 1)];
     if (px < 0 || py < 0 || px >= width || py >= height) continue;
@@ -154,11 +151,11 @@ export async function photograph(flat: Flat, shot: Shot, quality = 82): Promise<
   const { eye, right, down, ahead, lens } = standing(shot);
   const random = chance(shot.seed);
   const grain = chance(shot.seed + 1);
-  const long = max(flat.width, flat.height);
+  const long = Math.max(flat.width, flat.height);
   const shadeAt = await shadeOf(flat);
   const linear = linearOf(flat);
   const out = Buffer.alloc(width * height * 3);
-  const [waySin, wayCos] = [sin(shot.dimWay), cos(shot.dimWay)];
+  const [waySin, wayCos] = [Math.sin(shot.dimWay), Math.cos(shot.dimWay)];
   const seen = new Float64Array(4);
   const sum = new Float64Array(3);
   for (let py = 0; py < height; py++)
@@ -181,13 +178,19 @@ export async function photograph(flat: Flat, shot: Shot, quality = 82): Promise<
           );
           const alpha = seen[3]!;
           // The table has a grain of its own; beside the piece it is darker, in its shade.
-          const wood = alpha < 1 ? 1 + 0.05 * sin(60 * y + 3 * sin(7 * x + shot.seed)) : 1;
+          const wood =
+            alpha < 1 ? 1 + 0.05 * Math.sin(60 * y + 3 * Math.sin(7 * x + shot.seed)) : 1;
           const bare = (1 - alpha) * (1 - 0.7 * shadeAt(x, y)) * wood;
-          const light = max(0.15, 1 - shot.dim * (0.5 + 0.5 * ((x * wayCos + y * waySin) / 0.7)));
+          const light = Math.max(
+            0.15,
+            1 - shot.dim * (0.5 + 0.5 * ((x * wayCos + y * waySin) / 0.7)),
+          );
           const window =
             shot.gloss === 0
               ? 0
-              : shot.gloss * alpha * exp(-(((x + 0.22) / 0.16) ** 2) - ((y + 0.2) / 0.05) ** 2);
+              : shot.gloss *
+                alpha *
+                Math.exp(-(((x + 0.22) / 0.16) ** 2) - ((y + 0.2) / 0.05) ** 2);
           for (let c = 0; c < 3; c++)
             sum[c] = sum[c]! + (seen[c]! + bare * table[c]!) * light * cast[c]! + window;
         }
@@ -195,7 +198,7 @@ export async function photograph(flat: Flat, shot: Shot, quality = 82): Promise<
       const noise = shot.noise * (grain() + grain() + grain() - 1.5);
       for (let c = 0; c < 3; c++) {
         const odd = c === 1 ? shot.noise * (random() - 0.5) : 0;
-        out[i + c] = max(0, min(255, toByte(min(1, sum[c]! / 4)) + noise + odd));
+        out[i + c] = Math.max(0, Math.min(255, toByte(Math.min(1, sum[c]! / 4)) + noise + odd));
       }
     }
   const image = sharp(out, { raw: { width, height, channels: 3 } });
@@ -209,7 +212,7 @@ const SHADE_PX = 200;
 
 /** How much a piece takes of the light beside it, 0 to 1: its outline, blurred. */
 async function shadeOf(flat: Flat): Promise<(x: number, y: number) => number> {
-  const long = max(flat.width, flat.height);
+  const long = Math.max(flat.width, flat.height);
   const [w, h] = [flat.width, flat.height].map((side) => Math.round((SHADE_PX * side) / long)) as [
     number,
     number,
@@ -219,7 +222,10 @@ async function shadeOf(flat: Flat): Promise<(x: number, y: number) => number> {
   const lies = Buffer.alloc(width * height);
   for (let y = 0; y < h; y++)
     for (let x = 0; x < w; x++) {
-      const [fx, fy] = [floor(((x + 0.5) * flat.width) / w), floor(((y + 0.5) * flat.height) / h)];
+      const [fx, fy] = [
+        Math.floor(((x + 0.5) * flat.width) / w),
+        Math.floor(((y + 0.5) * flat.height) / h),
+      ];
       lies[(y + pad) * width + x + pad] = flat.rgba[4 * (fy * flat.width + fx) + 3]!;
     }
   const { data: alpha, info } = await sharp(lies, { raw: { width, height, channels: 1 } })
@@ -249,9 +255,12 @@ export function handShot(
   const random = chance(seed * 7919 + 13);
   const between = (a: number, b: number) => a + (b - a) * random();
   const warm = between(-0.09, 0.12);
-  const long = max(flat.width, flat.height);
+  const long = Math.max(flat.width, flat.height);
   // All of it is in the photograph, with room for a hand that is not sure.
-  const fills = min((FILLS * long) / flat.width, (FILLS * height * long) / (width * flat.height));
+  const fills = Math.min(
+    (FILLS * long) / flat.width,
+    (FILLS * height * long) / (width * flat.height),
+  );
   const tables: readonly Vec[] = [
     [0.33, 0.24, 0.16],
     [0.5, 0.5, 0.49],
@@ -273,7 +282,7 @@ export function handShot(
     dimWay: between(0, 2 * Math.PI),
     blurPx: between(0.3, 0.8),
     noise: between(2, 6),
-    table: tables[floor(random() * tables.length)]!,
+    table: tables[Math.floor(random() * tables.length)]!,
     gloss,
     seed,
   };

@@ -7,15 +7,8 @@ import {
   type Place,
   squaredUp,
 } from '@potter/core/photograph';
-import sharp from 'sharp';
-import {
-  chance,
-  type Flat,
-  handShot,
-  onPhotograph,
-  photograph,
-  type Shot,
-} from '../../../../scripts/camera';
+import { chance, type Flat, handShot, onPhotograph, type Shot } from '../../../../scripts/camera';
+import { cornersOf, taken } from '../../test/taken';
 
 /** What a photograph tells is held against what is known of it: by a camera that shares nothing with what reads its pictures. */
 const FULL = 'POTTER_FULL' in globalThis;
@@ -53,31 +46,6 @@ function madeFlat(seed: number, round = false): Flat {
       rgba[i + 3] = !round || inside ? 255 : 0;
     }
   return { width, height, rgba };
-}
-
-async function taken(flat: Flat, shot: Shot): Promise<Pixels> {
-  const { data, info } = await sharp(await photograph(flat, shot))
-    .ensureAlpha()
-    .raw()
-    .toBuffer({ resolveWithObject: true });
-  return {
-    width: info.width,
-    height: info.height,
-    rgba: new Uint8ClampedArray(data.buffer, data.byteOffset, data.length),
-  };
-}
-
-/** Where the corners of a flat piece fall on a photograph, px. */
-function cornersOf({ width, height }: Flat, shot: Shot): Place[] {
-  const long = Math.max(width, height);
-  return (
-    [
-      [-1, -1],
-      [1, -1],
-      [1, 1],
-      [-1, 1],
-    ] as const
-  ).map(([x, y]) => onPhotograph(shot, (x * width) / long / 2, (y * height) / long / 2));
 }
 
 const shotOf = (seed: number, flat: Flat): Shot =>

@@ -8,7 +8,7 @@ import { Dot } from './dot';
 import { usePictureUrl } from './photograph';
 import type { Change } from './piece-screen';
 import { TALLEST } from './straight';
-import { tapped } from './tapped';
+import { tapped } from '@/drawing/tapped';
 import { takenWords } from './thumbs';
 
 /** A picture as it was taken, with what is pointed at on it. A tap points at a place; a word says what is there. */

@@ -8,7 +8,7 @@ import { Dot } from './dot';
 import { usePictureUrl } from './photograph';
 import type { Change } from './piece-screen';
 import { TALLEST } from './straight';
-import { tapped } from './tapped';
+import { tapped } from '@/drawing/tapped';
 
 /** Points at something in a photograph that has no colour of its own, by which the light's colour is told. */
 export function ItsLight({

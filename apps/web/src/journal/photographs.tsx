@@ -20,6 +20,7 @@ import { Small } from '@/ui/type';
 import { BesidePlan } from './beside-plan';
 import { LookedAt } from './looked-at';
 import type { Change } from './piece-screen';
+import { ReadAgainst } from './read-against';
 import { Thumbs } from './thumbs';
 
 /** The pictures of a piece: wet, dry and coated, with what is pointed at; two of them slid over one another; taking more. */
@@ -62,6 +63,14 @@ export function Photographs({
       {taken.length > 1 || (plan && taken.length > 0) ? (
         <Section title="Side by side" says="One picture slid over another, or over the preview.">
           <BesidePlan taken={taken} plan={plan} />
+        </Section>
+      ) : null}
+      {plan && taken.length > 0 ? (
+        <Section
+          title="What the picture says"
+          says="How much of each colour came out, cells, blends and mud, against the preview."
+        >
+          <ReadAgainst taken={taken} plan={plan} change={change} />
         </Section>
       ) : null}
     </View>

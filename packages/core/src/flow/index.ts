@@ -46,3 +46,4 @@ export { coreAt, type SpotLayer } from './spot';
 export { mixesOf } from './strata';
 export type { Samples } from './trace-frame';
 export type { PictureRead } from '../reading';
+export { GROUND, plannedColours } from './planned';

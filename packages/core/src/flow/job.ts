@@ -1,6 +1,4 @@
-import { reflectanceOf } from '../optics/film';
-import { spectrumToHex } from '../optics/spectrum';
-import { type PictureRead, readPicture } from '../reading';
+import { hexesOf, type PictureRead, readPicture } from '../reading';
 import { birthsKey } from './births-key';
 import { type CellAsk, type Cells, cellsOf, opened } from './cell';
 import { colourPlate } from './colour';
@@ -14,6 +12,7 @@ import type { Palette } from './films';
 import { layGrid } from './ground';
 import type { FilmKernel } from './kernel';
 import { type Outcome, outcomeOf } from './outcome';
+import { mixColours } from './planned';
 import { at } from './progress';
 import type { PourScene } from './scene';
 import { motionsOf, type Pour, pourOn } from './simulate';
@@ -144,16 +143,15 @@ function* judged(bench: Workbench, ask: PourAsk, finished: boolean): Generator<T
   let read: PictureRead | undefined;
   for (const told of pictured(bench.engine.makeDye, ask, plate, finished)) {
     if (typeof told === 'object' && told.kind === 'picture' && ask.view !== 'film')
-      read = readPicture({ ...told, pxPerMm: plate.pxPerMm }, plannedColours(ask.palette));
+      read = readPicture(
+        { ...told, pxPerMm: plate.pxPerMm },
+        mixColours(ask.palette).map(({ hex }) => hex),
+      );
     yield told;
   }
   const outcome = outcomeOf(bench.poured!.pour, plate, mixesOf(ask.scene), ask.palette, cells);
   yield { kind: 'outcome', outcome: read ? { ...outcome, read } : outcome };
 }
-
-/** Each mix as a film so thick that nothing shows through. */
-const plannedColours = ({ inks }: Palette): readonly string[] =>
-  Object.values(inks).map(({ q }) => spectrumToHex(Float64Array.from(q, reflectanceOf)));
 
 /** The cells of the pour on the bench, if any are asked for. */
 function* cellsOn(

@@ -11,10 +11,12 @@ export interface Neutral {
   readonly at: Place;
 }
 
-/** Light a photograph was taken in: what each channel of a pixel is multiplied by, in linear light. */
+/** Light a photograph was taken in. To even it a pixel's linear light is multiplied by its channel's gain and divided by the light that falls there. */
 export interface Light {
   readonly by: EvenedBy;
-  readonly gain: (channel: number, x: number, y: number) => number;
+  readonly gains: readonly number[];
+  /** The light at a pixel as a share of the most there is. */
+  readonly at: (x: number, y: number) => number;
 }
 
 /** What is white primer or paper gives back 85 % of the light (from memory); a photographer's grey card 18 %. */
@@ -28,9 +30,12 @@ const TELLS = { from: 12, to: 250 } as const;
 const EVEN = 0.03;
 const NOT_LIGHT = 0.65;
 
-/** Bytes of sRGB as linear light (IEC 61966-2-1), and back; a byte between bytes is its own. */
+/** Bytes of sRGB as linear light (IEC 61966-2-1), and back: in steps so fine that the darkest are less than a byte. */
 export const LINEAR = Float64Array.from({ length: 256 }, (_, byte) => decode(byte / 255));
-export const toByte = (linear: number): number => 255 * encode(linear);
+const STEPS = 4096;
+const BYTES = Float64Array.from({ length: STEPS + 1 }, (_, i) => 255 * encode(i / STEPS));
+export const toByte = (linear: number): number =>
+  BYTES[Math.min(STEPS, Math.max(0, Math.round(STEPS * linear)))]!;
 
 /**
  * The light of a photograph: how it falls off by the table round the piece, and its colour and strength by something neutral in it where that is told.
@@ -38,15 +43,12 @@ export const toByte = (linear: number): number => 255 * encode(linear);
  */
 export function lightOf(photograph: Pixels, neutral?: Neutral): Light {
   const falls = fallOff(photograph);
+  const at = falls ?? (() => 1);
   const { width, height } = photograph;
   const patch = neutral && patchAt(photograph, neutral.at);
-  if (!neutral || !patch)
-    return falls
-      ? { by: 'table', gain: (_, x, y) => 1 / falls(x, y) }
-      : { by: 'as-taken', gain: () => 1 };
-  const there = falls?.(neutral.at[0] * width, neutral.at[1] * height) ?? 1;
-  const gains = patch.map((seen) => (REFLECTS[neutral.is] * there) / seen);
-  return { by: neutral.is, gain: (channel, x, y) => gains[channel]! / (falls?.(x, y) ?? 1) };
+  if (!neutral || !patch) return { by: falls ? 'table' : 'as-taken', gains: [1, 1, 1], at };
+  const there = at(neutral.at[0] * width, neutral.at[1] * height);
+  return { by: neutral.is, gains: patch.map((seen) => (REFLECTS[neutral.is] * there) / seen), at };
 }
 
 /** The mean linear light of a small square, channel by channel; undefined where it tells nothing. */

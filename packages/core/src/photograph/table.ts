@@ -18,8 +18,8 @@ const TERMS = 6;
 /** What lies this many deviations off is no table: a cup, a hand, the piece itself where it reaches the border. */
 const OUTLIER = 2.2;
 const ROUNDS = 5;
-/** Every so many pixels of the border are looked at. */
-const STRIDE = 2;
+/** Of the border every other pixel is looked at where the longer side has so many; of a larger picture no more of them. */
+const LOOKED_AT = 640;
 
 /** What a table looks like under a piece that lies on it, by what it looks like round it: three channels of bytes, as smooth surfaces, and how far it strays from them. */
 export interface TableModel {
@@ -32,9 +32,10 @@ export interface TableModel {
 /** Fits the table from the picture's border, leaving out what does not belong to it. */
 export function tableOf({ width, height, rgba }: Pixels): TableModel {
   const rim = Math.max(2, Math.round(BORDER * Math.max(width, height)));
+  const stride = Math.max(2, Math.round((2 * Math.max(width, height)) / LOOKED_AT));
   const places: number[] = [];
-  for (let y = 0; y < height; y += STRIDE)
-    for (let x = 0; x < width; x += STRIDE)
+  for (let y = 0; y < height; y += stride)
+    for (let x = 0; x < width; x += stride)
       if (x < rim || y < rim || x >= width - rim || y >= height - rim) places.push(y * width + x);
   const terms = (x: number, y: number): number[] => {
     const u = (2 * x) / width - 1;

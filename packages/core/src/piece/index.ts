@@ -10,6 +10,8 @@ export {
   STATES,
   withCorners,
   withNeutral,
+  withoutTold,
+  withTold,
   withMark,
   withoutMark,
   withoutPhotograph,

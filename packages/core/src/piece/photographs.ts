@@ -52,6 +52,23 @@ export const withCorners = (piece: Piece, picture: string, corners: Photograph['
 export const withNeutral = (piece: Piece, picture: string, neutral: Photograph['neutral']): Piece =>
   changePhotograph(piece, picture, ({ neutral: _, ...p }) => (neutral ? { ...p, neutral } : p));
 
+type Told = NonNullable<Photograph['told']>[number];
+
+/** A photograph with one more place told; no more than the schema holds, the oldest go. */
+export const withTold = (piece: Piece, picture: string, told: Told): Piece =>
+  changePhotograph(piece, picture, (p) => ({
+    ...p,
+    told: [...(p.told ?? []), told].slice(-MOST_TOLD),
+  }));
+
+export const withoutTold = (piece: Piece, picture: string, nth: number): Piece =>
+  changePhotograph(piece, picture, ({ told = [], ...p }) => {
+    const left = told.filter((_, i) => i !== nth);
+    return left.length > 0 ? { ...p, told: left } : p;
+  });
+
+const MOST_TOLD = 40;
+
 type Mark = NonNullable<Photograph['marks']>[number];
 
 export const withMark = (piece: Piece, picture: string, mark: Mark): Piece =>

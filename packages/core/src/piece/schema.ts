@@ -33,6 +33,16 @@ const Photograph = Type.Object(
         { additionalProperties: false },
       ),
     ),
+    /** Places of the piece, as shares of its own sides, of which somebody said what colour they are: a mix, or the bare ground. */
+    told: Type.Optional(
+      Type.Array(
+        Type.Object(
+          { at: Place, id: Type.String({ minLength: 1, maxLength: 64 }) },
+          { additionalProperties: false },
+        ),
+        { maxItems: 40 },
+      ),
+    ),
     /** Things pointed at: "here it cracked". */
     marks: Type.Optional(
       Type.Array(

@@ -1,9 +1,8 @@
 import { deltaE2000 } from '../optics/delta-e';
 import { hexToLab, type Lab } from '../optics/lab';
+import { PLANNED_WITHIN } from './labelled';
 import { labAt, type Tiles } from './tiles';
 
-/** Further than this from every colour that was planned, ΔE00, a place is a colour nobody planned. */
-const PLANNED_WITHIN = 14;
 /** It is mud where it is neither light nor dark and has hardly a hue: L*, and chroma. */
 const MUD = { from: 22, to: 62, chroma: 12 };
 /** Every so many squares across and down are looked at. */
@@ -29,10 +28,19 @@ export function blendsOf(tiles: Tiles, planned: readonly string[]): Blends {
       const own = labAt(tiles, tile);
       if (labs.some((lab) => deltaE2000(own, lab) < PLANNED_WITHIN)) continue;
       unplanned++;
-      if (isMud(own)) mud++;
+      if (isMud(own, labs)) mud++;
     }
   return count > 0 ? { unplanned: unplanned / count, mud: mud / count } : { unplanned: 0, mud: 0 };
 }
 
-const isMud = ([l, a, b]: Lab): boolean =>
-  l >= MUD.from && l <= MUD.to && Math.hypot(a, b) < MUD.chroma;
+/** A planned grey is no mud, nor what it makes with black and white: so near to one, ΔE00. */
+const GREYISH = { chroma: 16, within: 26 };
+
+/** Whether a colour nobody planned is mud, beside those that were. */
+export const isMud = (own: Lab, planned: readonly Lab[]): boolean =>
+  own[0] >= MUD.from &&
+  own[0] <= MUD.to &&
+  Math.hypot(own[1], own[2]) < MUD.chroma &&
+  !planned.some(
+    (lab) => Math.hypot(lab[1], lab[2]) < GREYISH.chroma && deltaE2000(own, lab) < GREYISH.within,
+  );

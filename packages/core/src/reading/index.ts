@@ -1,9 +1,24 @@
 import { type Bands, bandsOf } from './bands';
 import { type Blends, blendsOf } from './blends';
+import { calmOf } from './calm';
 import { type Composition, compositionOf } from './composition';
 import { contrastOf } from './contrast';
 import { type Picture, tilesOf } from './tiles';
 
+export { type Unequal, unequalIn } from './against';
+export { type Shift, shiftedIn } from './shifted';
+export { type Cannot, cannotTell, type TakenSo } from './cannot';
+export {
+  type CloseRead,
+  type ColourMap,
+  hexesOf,
+  MUD,
+  type Planned,
+  readClosely,
+  type Told,
+} from './closely';
+export type { Island } from './islands';
+export { OFF, PLANNED_WITHIN, UNPLANNED } from './labelled';
 export type { Picture } from './tiles';
 
 /** What is read off a picture of a piece, computed or photographed. */
@@ -12,9 +27,6 @@ export interface PictureRead extends Bands, Blends, Composition {
   readonly calm: number;
 }
 
-/** Round a calm place colours differ by less than this, ΔE 1976. */
-const CALM = 5;
-
 /**
  * Reads a picture of a piece.
  * @param planned colours as they are meant to be seen
@@ -22,15 +34,10 @@ const CALM = 5;
 export function readPicture(picture: Picture, planned: readonly string[]): PictureRead {
   const tiles = tilesOf(picture);
   const contrast = contrastOf(tiles);
-  let on = 0;
-  let calm = 0;
-  for (let tile = 0; tile < contrast.length; tile++) {
-    if (!tiles.on[tile]) continue;
-    on++;
-    if (contrast[tile]! < CALM) calm++;
-  }
+  const count = (is: Uint8Array) => is.reduce((sum, one) => sum + one, 0);
+  const on = count(tiles.on);
   return {
-    calm: on > 0 ? calm / on : 0,
+    calm: on > 0 ? count(calmOf(tiles, contrast)) / on : 0,
     ...bandsOf(tiles),
     ...blendsOf(tiles, planned),
     ...compositionOf(tiles, contrast),

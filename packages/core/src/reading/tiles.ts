@@ -1,5 +1,5 @@
 import { type Lab, xyzToLab } from '../optics/lab';
-import { decode, linearToXyz } from '../optics/srgb';
+import { decode, linearToXyz, type Rgb } from '../optics/srgb';
 
 /** A picture of a piece, computed or photographed: red, green, blue, alpha of each pixel, row-major; off the piece alpha is 0. */
 export interface Picture {
@@ -11,13 +11,14 @@ export interface Picture {
 
 /**
  * A picture in squares as large as what an eye tells apart at arm's length. Row-major, `across` × `down`, each `mm` wide; `lab`: L*, a*, b* of
- * each; `on`: whether it lies on the piece.
+ * each; `light`: its red, green and blue, linear; `on`: whether it lies on the piece.
  */
 export interface Tiles {
   readonly across: number;
   readonly down: number;
   readonly mm: number;
   readonly lab: Float32Array;
+  readonly light: Float32Array;
   readonly on: Uint8Array;
 }
 
@@ -33,6 +34,7 @@ export function tilesOf({ width, height, rgba, pxPerMm }: Picture): Tiles {
   const across = Math.max(1, Math.floor(width / side));
   const down = Math.max(1, Math.floor(height / side));
   const lab = new Float32Array(3 * across * down);
+  const light = new Float32Array(3 * across * down);
   const on = new Uint8Array(across * down);
   for (let ty = 0; ty < down; ty++)
     for (let tx = 0; tx < across; tx++) {
@@ -50,9 +52,11 @@ export function tilesOf({ width, height, rgba, pxPerMm }: Picture): Tiles {
       if (2 * count <= side * side) continue;
       const tile = ty * across + tx;
       on[tile] = 1;
-      lab.set(xyzToLab(linearToXyz([r / count, g / count, b / count])), 3 * tile);
+      const seen = [r / count, g / count, b / count] as const;
+      light.set(seen, 3 * tile);
+      lab.set(xyzToLab(linearToXyz(seen)), 3 * tile);
     }
-  return { across, down, mm: side / pxPerMm, lab, on };
+  return { across, down, mm: side / pxPerMm, lab, light, on };
 }
 
 export const labAt = ({ lab }: Tiles, tile: number): Lab => [
@@ -67,4 +71,14 @@ export function apartIn({ lab }: Tiles, a: number, b: number): number {
   const x = lab[3 * a + 1]! - lab[3 * b + 1]!;
   const y = lab[3 * a + 2]! - lab[3 * b + 2]!;
   return Math.sqrt(l * l + x * x + y * y);
+}
+
+/** The same tiles in other light: each channel times its gain. */
+export function relit(tiles: Tiles, [r, g, b]: Rgb): Tiles {
+  const light = tiles.light.map((v, i) => v * (i % 3 === 0 ? r : i % 3 === 1 ? g : b));
+  const lab = new Float32Array(light.length);
+  for (let i = 0; i < light.length; i += 3)
+    if (tiles.on[i / 3])
+      lab.set(xyzToLab(linearToXyz([light[i]!, light[i + 1]!, light[i + 2]!])), i);
+  return { ...tiles, lab, light };
 }

@@ -1,0 +1,27 @@
+import { type Photograph as Taken, withoutTold, withTold } from '@potter/core/piece';
+import type { Plan } from '@potter/core/plan';
+import { WhatItSays } from '@/reading/what-it-says';
+import type { Change } from './piece-screen';
+import { usePreviewOf } from './use-preview-of';
+
+/** The photographs of a piece read against its plan and the plan's preview. */
+export function ReadAgainst({
+  taken,
+  plan,
+  change,
+}: {
+  readonly taken: readonly Taken[];
+  readonly plan: Plan;
+  readonly change: Change;
+}) {
+  const preview = usePreviewOf(plan);
+  return (
+    <WhatItSays
+      taken={taken}
+      plan={plan}
+      preview={preview}
+      onTell={(picture, told) => change((piece) => withTold(piece, picture, told))}
+      onTakeBack={(picture, nth) => change((piece) => withoutTold(piece, picture, nth))}
+    />
+  );
+}

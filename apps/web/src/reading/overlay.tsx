@@ -1,0 +1,120 @@
+import { MUD, OFF, UNPLANNED } from '@potter/core/reading';
+import type { ReadAnswer } from '@/workers/read-messages';
+import { createElement, type MouseEvent, useEffect, useRef } from 'react';
+import type { Named } from './colour-words';
+
+/** What can be laid over the piece, to see whether it was read right. */
+export const OVERLAYS = [
+  { value: 'colours', label: 'Colours' },
+  { value: 'blends', label: 'Blends' },
+  { value: 'calm', label: 'Calm' },
+  { value: 'cells', label: 'Cells' },
+] as const;
+export type OverlayId = (typeof OVERLAYS)[number]['value'];
+
+/** Tallest it is shown, px. */
+const TALLEST = 420;
+/** Squares are drawn so many px wide, so that rings of cells are smooth. */
+const SQUARE_PX = 2;
+
+type Rgb = readonly [number, number, number];
+const PALE: Rgb = [240, 240, 238];
+const DIM: Rgb = [196, 196, 194];
+const INK: Rgb = [22, 22, 22];
+/** So many stripes lie across a piece, wide enough to be seen as stripes on a phone. */
+const STRIPES = 44;
+
+const bytesOf = (hex: string): Rgb => [
+  parseInt(hex.slice(1, 3), 16),
+  parseInt(hex.slice(3, 5), 16),
+  parseInt(hex.slice(5, 7), 16),
+];
+
+/** What a reading took each place for, drawn as a map of the piece. A tap tells where. */
+export function Overlay({
+  answer,
+  colours,
+  which,
+  label,
+  onTap,
+}: {
+  readonly answer: ReadAnswer;
+  readonly colours: readonly Named[];
+  readonly which: OverlayId;
+  readonly label: string;
+  readonly onTap: (event: MouseEvent<HTMLElement>) => void;
+}) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    if (canvas.current) draw(canvas.current, answer, colours, which);
+  }, [answer, colours, which]);
+  return createElement('canvas', {
+    ref: canvas,
+    role: 'img',
+    'aria-label': label,
+    onClick: onTap,
+    style: { display: 'block', maxWidth: '100%', maxHeight: TALLEST, cursor: 'crosshair' },
+  });
+}
+
+function draw(
+  canvas: HTMLCanvasElement,
+  { read: { map, cells } }: ReadAnswer,
+  colours: readonly Named[],
+  which: OverlayId,
+): void {
+  const { across, down, label, calm, mm } = map;
+  canvas.width = across * SQUARE_PX;
+  canvas.height = down * SQUARE_PX;
+  const context = canvas.getContext('2d');
+  if (!context) return;
+  const bytes = colours.map(({ hex }) => bytesOf(hex));
+  const image = new ImageData(across, down);
+  const stripe = Math.max(2, Math.round(Math.max(across, down) / STRIPES));
+  for (let i = 0; i < label.length; i++) {
+    const of = label[i]!;
+    if (of === OFF) continue;
+    const [x, y] = [i % across, Math.floor(i / across)];
+    // Where nothing was planned it is striped: no colour of a piece is.
+    const strange = (x + y) % stripe < stripe / 2 ? INK : PALE;
+    const own = bytes[of] ?? strange;
+    image.data.set(
+      which === 'colours'
+        ? own
+        : which === 'blends'
+          ? of === MUD
+            ? INK
+            : of === UNPLANNED
+              ? strange
+              : DIM
+          : which === 'calm'
+            ? calm[i]
+              ? own
+              : DIM
+            : faded(own),
+      4 * i,
+    );
+    image.data[4 * i + 3] = 255;
+  }
+  const small = new OffscreenCanvas(across, down);
+  small.getContext('2d')?.putImageData(image, 0, 0);
+  context.imageSmoothingEnabled = false;
+  context.drawImage(small, 0, 0, canvas.width, canvas.height);
+  if (which !== 'cells') return;
+  context.lineWidth = SQUARE_PX;
+  context.strokeStyle = `rgb(${INK.join(' ')})`;
+  for (const { atMm, widthMm } of cells.islands) {
+    context.beginPath();
+    context.arc(
+      (atMm[0] / mm) * SQUARE_PX,
+      (atMm[1] / mm) * SQUARE_PX,
+      (widthMm / mm / 2) * SQUARE_PX,
+      0,
+      2 * Math.PI,
+    );
+    context.stroke();
+  }
+}
+
+const faded = ([r, g, b]: Rgb): Rgb => [pale(r), pale(g), pale(b)];
+const pale = (byte: number): number => Math.round(255 - 0.45 * (255 - byte));

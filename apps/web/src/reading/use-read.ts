@@ -1,0 +1,74 @@
+import { plannedColours } from '@potter/core/flow';
+import type { Photograph as Taken } from '@potter/core/piece';
+import { paletteOf, type Plan } from '@potter/core/plan';
+import { shapeOf } from '@potter/core/surface';
+import { useQuery } from '@tanstack/react-query';
+import { aside } from '@/data/aside';
+import { pictureOf } from '@/data/pictures';
+import type { Picture } from '@/picture/pour-host';
+import type { Face, ReadAnswer, ReadAsk } from '@/workers/read-messages';
+
+const worker = () => new Worker(new URL('../workers/read.worker.ts', import.meta.url));
+
+const faceOf = ({ surface: { shape } }: Plan): Face => {
+  const { bounds, path } = shapeOf(shape);
+  return { ...bounds(shape), path: path(shape) };
+};
+
+/** A reading, or why there is none. */
+export interface Read {
+  readonly answer: ReadAnswer | undefined;
+  readonly error: Error | null;
+}
+
+const NONE: Read = { answer: undefined, error: null };
+
+/** A photograph read against its plan; nothing until it is, and while nobody asks. */
+export function useRead(taken: Taken | undefined, plan: Plan): Read {
+  const { picture, corners, neutral, told, state } = taken ?? {};
+  const { data, error } = useQuery({
+    queryKey: ['read', picture, corners, neutral, told, state, plan.mixes, plan.surface],
+    enabled: picture !== undefined && corners !== undefined,
+    staleTime: Infinity,
+    retry: false,
+    queryFn: async () => {
+      const ask: ReadAsk = {
+        kind: 'photograph',
+        picture: await pictureOf(picture!),
+        corners: corners!,
+        neutral,
+        told,
+        shiny: state !== 'dry',
+        planned: plannedColours(paletteOf(plan)),
+        face: faceOf(plan),
+      };
+      return (await aside<ReadAnswer | undefined>(worker(), ask)) ?? null;
+    },
+  });
+  return picture === undefined || corners === undefined
+    ? NONE
+    : { answer: data ?? undefined, error };
+}
+
+/** The computed picture of a plan, read in the same way. */
+export function useReadPreview(picture: Picture | undefined, plan: Plan): Read {
+  const { data, error } = useQuery({
+    queryKey: ['read', 'computed', plan.mixes, plan.moves, plan.seed, plan.surface],
+    enabled: picture !== undefined,
+    staleTime: Infinity,
+    retry: false,
+    queryFn: () => {
+      const { width, height, rgba } = picture!;
+      const ask: ReadAsk = {
+        kind: 'computed',
+        width,
+        height,
+        rgba,
+        planned: plannedColours(paletteOf(plan)),
+        face: faceOf(plan),
+      };
+      return aside<ReadAnswer>(worker(), ask);
+    },
+  });
+  return { answer: data, error };
+}
