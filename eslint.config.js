@@ -22,6 +22,7 @@ const LAYERS = [
   'paint',
   'optics',
   'photograph',
+  'card',
   'reading',
   'mix',
   'cup',

@@ -1,20 +1,14 @@
 import { COVERS } from '../stock/trial';
+import { BAR, BOXES, FIELD, MARKS } from '../card';
 import type { Template } from './template';
 
-/** One field of a card, mm: words at the left, then the bare bar, then a box for each coat. */
-const WIDE_MM = 176;
-const TALL_MM = 54;
 const GAP_MM = 6;
 /** As many fields as one sheet of either paper holds uncut. */
 const PER_SHEET = 4;
 const TEXT_MM = 3.5;
-/** The black bar runs through everything right of the words, a fifth of a field high. */
-const BAR = { x: 66, y: 23, wide: 110, tall: 10 };
-/** A box to paint in, larger than the brush marks at its rim. */
-const BOX = { wide: 40, tall: 42, y: 7 };
-const ONE_COAT_X = 90;
-const TWO_COATS_X = 134;
 const TICK_MM = 3;
+/** Words begin right of the mark at the corner. */
+const WORDS_X = 6;
 /** So many letters of ten points fit left of the bar. */
 const LETTERS = 26;
 
@@ -22,13 +16,18 @@ const LETTERS = 26;
 export function opacityCards(title: string, paints: readonly string[]): Template[] {
   return Array.from({ length: Math.ceil(paints.length / PER_SHEET) }, (_, sheet) => {
     const here = paints.slice(sheet * PER_SHEET, (sheet + 1) * PER_SHEET);
-    const fields = here.map((name, i) => field(name, i * (TALL_MM + GAP_MM)));
+    const fields = here.map((name, i) => field(name, i * (FIELD.tall + GAP_MM)));
+    // Cut between two of them, so that no line comes near a mark.
+    const cuts = here.slice(1).map((_, i) => ({
+      d: `M0 ${(i + 1) * (FIELD.tall + GAP_MM) - GAP_MM / 2}H${FIELD.wide}`,
+      guide: true,
+    }));
     return {
       title,
-      widthMm: WIDE_MM,
-      heightMm: here.length * (TALL_MM + GAP_MM) - GAP_MM,
+      widthMm: FIELD.wide,
+      heightMm: here.length * (FIELD.tall + GAP_MM) - GAP_MM,
       textMm: TEXT_MM,
-      lines: fields.flatMap((f) => f.lines),
+      lines: [...fields.flatMap((f) => f.lines), ...cuts],
       labels: fields.flatMap((f) => f.labels),
     };
   });
@@ -41,22 +40,25 @@ function field(name: string, y: number): Pick<Template, 'lines' | 'labels'> {
   const ticks = COVERS.map((_, i) => y + 25 + i * 7);
   return {
     lines: [
-      ...[ONE_COAT_X, TWO_COATS_X].map((x) => ({
-        d: box(x, y + BOX.y, BOX.wide, BOX.tall),
-        guide: false,
-      })),
+      ...BOXES.map((of) => ({ d: box(of.x, y + of.y, of.wide, of.tall), guide: false })),
       // On top, so that no line cuts it.
-      { d: box(BAR.x, y + BAR.y, BAR.wide, BAR.tall), guide: false, solid: true },
+      ...[BAR, ...MARKS].map((of) => ({
+        d: box(of.x, y + of.y, of.wide, of.tall),
+        guide: false,
+        solid: true as const,
+      })),
       ...ticks.map((at) => ({ d: box(0, at - TICK_MM, TICK_MM, TICK_MM), guide: false })),
       { d: `M20 ${y + 14}H58`, guide: false },
-      { d: `M0 ${y + TALL_MM}H${WIDE_MM}`, guide: true },
     ],
     labels: [
-      { x: 0, y: y + 5, text: name.length > LETTERS ? `${name.slice(0, LETTERS - 1)}…` : name },
+      {
+        x: WORDS_X,
+        y: y + 5,
+        text: name.length > LETTERS ? `${name.slice(0, LETTERS - 1)}…` : name,
+      },
       { x: 0, y: y + 13, text: 'Painted' },
       { x: BAR.x, y: y + 5, text: 'bare' },
-      { x: ONE_COAT_X, y: y + 5, text: 'one coat' },
-      { x: TWO_COATS_X, y: y + 5, text: 'two dried coats' },
+      ...['one coat', 'two dried coats'].map((text, i) => ({ x: BOXES[i]!.x, y: y + 5, text })),
       ...COVERS.map(({ class: of }, i) => ({ x: TICK_MM + 2, y: ticks[i]!, text: of })),
     ],
   };
