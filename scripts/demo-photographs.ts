@@ -1,11 +1,13 @@
 // Takes the demo's photographs anew, from its plans poured by another seed and looked at by a camera of its own:
-//   npm run demo:photographs [-- NAME…]
+//   npm run demo:photographs [-- NAME…]     each takes a minute or so
+//   npm run demo:photographs -- --corners   only where the corners of each fall, which is quick
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { plainEngine } from '@potter/core/flow';
 import { computePour } from '@potter/core/plan';
+import { shapeOf } from '@potter/core/surface';
 import { loadEngine } from '@potter/kernel';
-import { handShot, photograph } from './camera';
+import { handShot, onPhotograph, photograph, type Shot } from './camera';
 import { readPlan } from './command';
 
 interface Told {
@@ -24,6 +26,7 @@ const QUALITY = 76;
 
 async function main(): Promise<void> {
   const wanted = process.argv.slice(2);
+  if (wanted[0] === '--corners') return tellCorners();
   const all = JSON.parse(readFileSync(join(FOLDER, 'pieces.json'), 'utf8')) as Told[];
   const engine = await loadEngine().catch(() => plainEngine);
   mkdirSync(join(FOLDER, 'photographs'), { recursive: true });
@@ -33,19 +36,56 @@ async function main(): Promise<void> {
       px: FLAT_PX,
       seed,
     });
-    const upright = finished.height > finished.width;
     for (const [nth, state] of states.entries()) {
-      const shot = handShot(
-        10 * seed + nth,
-        upright ? [HEIGHT, WIDTH] : [WIDTH, HEIGHT],
-        finished,
-        GLOSS[state],
-      );
-      const bytes = await photograph(finished, shot, QUALITY);
+      const bytes = await photograph(finished, shotOf(seed, nth, finished, state), QUALITY);
       writeFileSync(join(FOLDER, 'photographs', `${name}-${state}.jpg`), bytes);
       process.stdout.write(`${name}-${state} ${Math.round(bytes.length / 1024)} kB\n`);
     }
   }
 }
+
+type Sides = Parameters<typeof handShot>[2];
+
+const shotOf = (seed: number, nth: number, sides: Sides, state: keyof typeof GLOSS): Shot =>
+  handShot(
+    10 * seed + nth,
+    sides.height > sides.width ? [HEIGHT, WIDTH] : [WIDTH, HEIGHT],
+    sides,
+    GLOSS[state],
+  );
+
+/** Writes where the corners of each piece fall on its photographs, as shares of their sides: what an artist would have set by finger. */
+function tellCorners(): void {
+  const all = JSON.parse(readFileSync(join(FOLDER, 'pieces.json'), 'utf8')) as Told[];
+  const corners: Record<string, readonly (readonly number[])[]> = {};
+  for (const { name, plan, seed, states } of all) {
+    const { shape } = readPlan(join(FOLDER, 'plans', plan)).surface;
+    const { widthMm, heightMm } = shapeOf(shape).bounds(shape);
+    const long = Math.max(widthMm, heightMm);
+    const sides = {
+      width: Math.round((FLAT_PX * widthMm) / long),
+      height: Math.round((FLAT_PX * heightMm) / long),
+    };
+    for (const [nth, state] of states.entries()) {
+      const shot = shotOf(seed, nth, sides, state);
+      corners[`${name}-${state}`] = CORNERS.map(([x, y]) => {
+        const [px, py] = onPhotograph(shot, (x * widthMm) / long / 2, (y * heightMm) / long / 2);
+        return [px / shot.width, py / shot.height].map((share) => Number(share.toFixed(4)));
+      });
+    }
+  }
+  writeFileSync(
+    join(FOLDER, 'photographs', 'corners.json'),
+    `${JSON.stringify(corners, null, 2)}\n`,
+  );
+}
+
+/** Clockwise from the upper left, the middle 0, each side 1 away. */
+const CORNERS = [
+  [-1, -1],
+  [1, -1],
+  [1, 1],
+  [-1, 1],
+] as const;
 
 void main();

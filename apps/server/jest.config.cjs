@@ -3,6 +3,7 @@ module.exports = {
   testEnvironment: 'node',
   // The sandbox looks globals up anew at each use; what hot loops use is handed to them once.
   sandboxInjectedGlobals: ['Math', 'Number', 'Array', 'Float64Array', 'Float32Array', 'Uint8Array'],
+  setupFilesAfterEnv: ['<rootDir>/../../packages/core/jest.setup.cjs'],
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   // Packages that ship ES modules only are turned into CommonJS with our own code.
   transformIgnorePatterns: [

@@ -97,7 +97,11 @@ interface ToldPiece extends Omit<Piece, 'id' | 'madeAt' | 'photographs'> {
   readonly seed: number;
   readonly daysAgo: number;
   readonly states: readonly ('wet' | 'dry' | 'coated')[];
+  /** Its photographs are squared up. */
+  readonly squared?: true;
 }
+
+type Corners = NonNullable<NonNullable<Piece['photographs']>[number]['corners']>;
 
 const DAY_MS = 86_400_000;
 /** How long after the pour each photograph was taken. */
@@ -110,9 +114,12 @@ async function piecesOf(
   now: Date,
 ) {
   const told = JSON.parse(await readFile(join(folder, 'pieces.json'), 'utf8')) as ToldPiece[];
+  const corners = JSON.parse(
+    await readFile(join(folder, 'photographs', 'corners.json'), 'utf8'),
+  ) as Readonly<Record<string, Corners>>;
   const taken: (typeof pictures.$inferInsert)[] = [];
   const rows = [];
-  for (const { name, plan: file, seed: _, daysAgo, states, ...piece } of told) {
+  for (const { name, plan: file, seed: _, daysAgo, states, squared, ...piece } of told) {
     const record = made.get(file);
     if (!record) throw new Error(`pieces.json: there is no plan ${file}`);
     const madeAt = now.getTime() - daysAgo * DAY_MS;
@@ -122,7 +129,8 @@ async function piecesOf(
       const at = madeAt + TAKEN_AFTER_MS[state];
       const bytes = await readFile(join(folder, 'photographs', `${name}-${state}.jpg`));
       taken.push({ id: picture, type: 'image/jpeg', takenAt: at, bytes });
-      photographs.push({ picture, at, state });
+      const found = squared && corners[`${name}-${state}`];
+      photographs.push({ picture, at, state, ...(found ? { corners: found } : {}) });
     }
     rows.push(
       pieceRowOf({

@@ -1,4 +1,5 @@
-import { evened, type Evener, EVENERS, meanColour } from '@potter/core/optics';
+import { evened, type Evener, EVENERS, meanColour, spotWithin } from '@potter/core/optics';
+import { trim } from '@potter/core/quantity';
 import { type PointerEvent, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { pickFile } from '@/data/files';
@@ -6,7 +7,7 @@ import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Failed } from '@/ui/state';
 import { useTokens } from '@/ui/tokens';
-import { Small } from '@/ui/type';
+import { Body, Small } from '@/ui/type';
 
 /** No side of the picture is drawn longer than this: a finger is no finer. */
 const MOST_PX = 900;
@@ -14,6 +15,8 @@ const MOST_PX = 900;
 const SPOT = 0.012;
 /** An arrow key moves the point by this share of the picture. */
 const KEY_STEP = 0.02;
+/** Less sure than this, ΔE, there is something to be done about it. */
+const UNSURE = 6;
 
 interface Point {
   readonly x: number;
@@ -28,6 +31,8 @@ export function ColourOfPicture({ onColour }: { readonly onColour: (hex: string)
   const [means, setMeans] = useState<Taps>('colour');
   const [as, setAs] = useState<Evener>('neutral');
   const [points, setPoints] = useState<Partial<Record<Taps, Point>>>({});
+  /** How far off the colour may be, ΔE2000. */
+  const [within, setWithin] = useState<number>();
   const canvas = useRef<HTMLCanvasElement>(null);
   const { ink, raised } = useTokens();
   useEffect(() => {
@@ -44,22 +49,25 @@ export function ColourOfPicture({ onColour }: { readonly onColour: (hex: string)
     if (!read) return;
     setPicture(read);
     setPoints({});
+    setWithin(undefined);
     setMeans('colour');
   };
-  const seenAt = (at: Point): string | undefined => {
+  const spotAt = (at: Point): ImageData | undefined => {
     const { current } = canvas;
     if (!current) return undefined;
     const r = Math.max(2, Math.round(SPOT * Math.max(current.width, current.height)));
     const [x, y] = [Math.round(at.x * current.width), Math.round(at.y * current.height)];
-    const spot = current
+    return current
       .getContext('2d', { willReadFrequently: true })
       ?.getImageData(x - r, y - r, 2 * r + 1, 2 * r + 1);
-    return spot && meanColour(spot.data);
   };
   const tell = (now: typeof points, evener: Evener) => {
-    const hex = now.colour && seenAt(now.colour);
-    const reference = now.evener && seenAt(now.evener);
-    if (hex) onColour(reference ? evened(hex, reference, evener) : hex);
+    const spot = now.colour && spotAt(now.colour);
+    const reference = now.evener && spotAt(now.evener);
+    if (!spot) return;
+    const hex = meanColour(spot.data);
+    setWithin(spotWithin(spot.data, spot.width, reference !== undefined));
+    onColour(reference ? evened(hex, meanColour(reference.data), evener) : hex);
   };
   const tap = (x: number, y: number) => {
     const within = (n: number) => Math.min(1, Math.max(0, n));
@@ -142,6 +150,11 @@ export function ColourOfPicture({ onColour }: { readonly onColour: (hex: string)
               />
             ))}
           </div>
+          {within === undefined ? null : (
+            <Body>
+              {`The colour is right to about ΔE ${trim(within, 0)}${within > UNSURE ? ': show something white or grey, or a place that is more even.' : '.'}`}
+            </Body>
+          )}
           <Small>
             {points.evener
               ? 'The light is evened by the square.'

@@ -27,7 +27,7 @@ export function PaintTrials({ item }: { readonly item: ShelfPaint }) {
 function trialWords(trial: PaintTrial): string {
   switch (trial.kind) {
     case 'opacity-card':
-      return `Card, ${trial.coats} coats: ${opacityWords(trial.opacity)}`;
+      return `Card, ${trial.coats} ${trial.coats === 1 ? 'coat' : 'coats'}: ${opacityWords(trial.opacity)}${trial.within === undefined ? '' : `, ± ${trim(100 * trial.within, 1)} by camera`}`;
     case 'tint-swatch':
       return `Swatch in ten of white: ${trial.hex}`;
     case 'weighing':

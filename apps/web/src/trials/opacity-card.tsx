@@ -17,6 +17,7 @@ import { today } from '@/ui/local-time';
 import { Body, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { PaintTrials } from '@/shelf/paint-trials';
+import { CardByCamera } from './card-by-camera';
 import { PaintPick } from '@/paints/paint-pick';
 
 /** A card to print and paint, and what it showed: the paint is as opaque as that from then on. */
@@ -64,7 +65,7 @@ export function OpacityCard() {
 function Judge() {
   const paints = usePaints();
   const [chosen, setChosen] = useState<string>();
-  const [way, setWay] = useState<'eye' | 'reading'>('eye');
+  const [way, setWay] = useState<'eye' | 'camera' | 'reading'>('eye');
   const [before, setBefore] = useState<ShelfPaint>();
   const item = paints.find((p) => p.paint.id === chosen) ?? paints[0];
   if (!item) return null;
@@ -73,14 +74,18 @@ function Judge() {
     putOnShelf(withOpacity(item, today(), opacity), item);
     setBefore(item);
   };
+  const now = before && paints.find((p) => p.paint.id === before.paint.id);
   return (
     <View className="gap-3">
-      <PaintPick label="The card of" paints={paints} value={paint.id} onChange={setChosen} />
+      {way === 'camera' ? null : (
+        <PaintPick label="The card of" paints={paints} value={paint.id} onChange={setChosen} />
+      )}
       <Choice
         label="Judged"
         value={way}
         options={[
           { value: 'eye', label: 'By eye' },
+          { value: 'camera', label: 'By camera' },
           { value: 'reading', label: 'By a reading' },
         ]}
         onChange={setWay}
@@ -89,12 +94,21 @@ function Judge() {
         <UndoBar
           says={`The card is kept. ${before.paint.name} was ${opacityWords(before.paint.opacity)} before.`}
           onUndo={() => {
-            putOnShelf(before, item);
+            putOnShelf(before, now);
             setBefore(undefined);
           }}
         />
       ) : null}
-      {way === 'eye' ? (
+      {way === 'camera' ? (
+        <CardByCamera
+          paints={paints}
+          onKeep={(of, { opacity, ...how }) => {
+            putOnShelf(withOpacity(of, today(), opacity, how), of);
+            setChosen(of.paint.id);
+            setBefore(of);
+          }}
+        />
+      ) : way === 'eye' ? (
         <View role="radiogroup" aria-label="After two dried coats">
           {COVERS.map(({ class: of, says }) => {
             const chip = paintChip({ ...paint, opacity: of });

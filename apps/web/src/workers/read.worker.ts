@@ -4,9 +4,10 @@ import { expose } from 'comlink';
 import type { Face, ReadAnswer, ReadAsk } from './read-messages';
 import { shrunk } from './shrunk';
 
-/** A photograph is looked at so large; finer than the second nothing is read, px a mm and px. */
+/** A photograph is looked at so large. */
 const PHOTOGRAPH_PX = 2400;
-const FINEST_PX_PER_MM = 4;
+/** Finenesses it is squared up to, px a mm: whole squares of half a millimetre, as fine as keeps within so many px. */
+const FINENESSES = [4, 2, 1, 0.5] as const;
 const MOST_PX = 1600;
 
 /** A computed picture lacks nothing a camera may lack. */
@@ -30,7 +31,8 @@ async function read(ask: ReadAsk): Promise<ReadAnswer | undefined> {
     height: high,
     rgba: context.getImageData(0, 0, wide, high).data,
   };
-  const pxPerMm = Math.min(FINEST_PX_PER_MM, MOST_PX / Math.max(widthMm, heightMm));
+  const long = Math.max(widthMm, heightMm);
+  const pxPerMm = FINENESSES.find((fine) => fine * long <= MOST_PX) ?? MOST_PX / long;
   const [width, height] = [Math.round(widthMm * pxPerMm), Math.round(heightMm * pxPerMm)];
   const squared = squaredUp(photograph, ask.corners, width, height, ask.neutral);
   if (!squared) return undefined;

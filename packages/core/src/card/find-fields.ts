@@ -8,12 +8,13 @@ import {
   type Place,
   through,
 } from '../photograph';
-import { BARE_BAR, BARE_PAPER, FIELD, MARKS, middleOf } from './layout';
+import { type Area, FIELD, MARKS, middleOf } from './layout';
 
-/** Darker than this share of what is round it, a pixel is print. */
-const DARK = 0.6;
-/** What is round it: so much of the longer side. */
-const ROUND = 0.06;
+/** Darker than this share of the paper round it, in bytes, a pixel is print: printed black has 63 of 255, paper 237. */
+const DARK = 0.55;
+/** Paper is as pale as the palest but a few of a block of so much of the longer side, and of the blocks round it: paint and table are darker. */
+const BLOCK = 0.025;
+const PALEST = 0.85;
 /** A mark's patch: 4π area over length squared, of a square seen aslant; and its area over its hull's. */
 const SQUARE = [0.6, 0.95] as const;
 const FULL = 0.85;
@@ -24,6 +25,8 @@ const MOST_PATCHES = 44;
 /** A field's marks seen aslant: their areas, and the field's sides, differ by no more than this from what they are. */
 const AREAS = 2.6;
 const ASPECT = [0.6, 1.7] as const;
+/** A mark's patch over what a mark would be there: blur takes of it or adds to it. */
+const MARK_AREA = [0.6, 1.6] as const;
 /** The bare bar is darker than this share of the bare paper. */
 const BAR_OF_PAPER = 0.5;
 
@@ -60,25 +63,10 @@ const luminanceOf = ({ rgba }: Pixels): Float64Array =>
 /** Small squares that are dark beside what is round them. */
 function patchesOf(grey: Float64Array, { width, height }: Pixels): Patch[] {
   const long = Math.max(width, height);
-  const reach = Math.round((ROUND * long) / 2);
-  const wide = width + 1;
-  const sums = new Float64Array(wide * (height + 1));
-  for (let y = 0; y < height; y++) {
-    let row = 0;
-    for (let x = 0; x < width; x++) {
-      row += grey[y * width + x]!;
-      sums[(y + 1) * wide + x + 1] = sums[y * wide + x + 1]! + row;
-    }
-  }
-  const dark = new Array<number>(grey.length);
-  for (let y = 0; y < height; y++)
-    for (let x = 0; x < width; x++) {
-      const [l, r] = [Math.max(0, x - reach), Math.min(width, x + reach + 1)];
-      const [t, b] = [Math.max(0, y - reach), Math.min(height, y + reach + 1)];
-      const sum =
-        sums[b * wide + r]! - sums[t * wide + r]! - sums[b * wide + l]! + sums[t * wide + l]!;
-      dark[y * width + x] = grey[y * width + x]! < (DARK * sum) / ((r - l) * (b - t)) ? 1 : 0;
-    }
+  const paperAt = paperOf(grey, width, height, Math.max(4, Math.round(BLOCK * long)));
+  const dark = Array.from(grey, (v, i) =>
+    v < DARK * paperAt(i % width, Math.floor(i / width)) ? 1 : 0,
+  );
   return contours()
     .size([width, height])
     .smooth(true)
@@ -96,6 +84,32 @@ function patchesOf(grey: Float64Array, { width, height }: Pixels): Patch[] {
     })
     .sort((a, b) => a.square - b.square)
     .slice(0, MOST_PATCHES);
+}
+
+/** How pale paper is at a pixel, by blocks. */
+function paperOf(
+  grey: Float64Array,
+  width: number,
+  height: number,
+  block: number,
+): (x: number, y: number) => number {
+  const [across, down] = [Math.ceil(width / block), Math.ceil(height / block)];
+  const palest = Float64Array.from({ length: across * down }, (_, b) => {
+    const [x0, y0] = [(b % across) * block, Math.floor(b / across) * block];
+    const own: number[] = [];
+    for (let y = y0; y < Math.min(height, y0 + block); y++)
+      for (let x = x0; x < Math.min(width, x0 + block); x++) own.push(grey[y * width + x]!);
+    return own.sort((a, b2) => a - b2)[Math.floor(PALEST * (own.length - 1))]!;
+  });
+  const round = palest.map((_, b) => {
+    const [x, y] = [b % across, Math.floor(b / across)];
+    let most = 0;
+    for (let v = Math.max(0, y - 1); v <= Math.min(down - 1, y + 1); v++)
+      for (let u = Math.max(0, x - 1); u <= Math.min(across - 1, x + 1); u++)
+        most = Math.max(most, palest[v * across + u]!);
+    return most;
+  });
+  return (x, y) => round[Math.floor(y / block) * across + Math.floor(x / block)]!;
 }
 
 /** The four patches that are most clearly the marks of one field. */
@@ -148,9 +162,41 @@ function fieldsOf(of: readonly Patch[]): FoundField[] {
       ((marks[1][0] - marks[0][0]) / (marks[3][1] - marks[0][1]));
     if (aspect < ASPECT[0] || aspect > ASPECT[1]) return [];
     const field = homographyOf(marks, quad);
-    return field ? [field] : [];
+    return field && of.every((patch) => isAsLarge(patch, field)) ? [field] : [];
   });
 }
+
+/** Whether a patch is about as large as a mark of this field would be where it lies. */
+function isAsLarge({ at, area }: Patch, field: FoundField): boolean {
+  const mark = MARKS.reduce((nearest, one) => {
+    const off = (of: Area) => {
+      const [x, y] = through(field, middleOf(of));
+      return Math.hypot(x - at[0], y - at[1]);
+    };
+    return off(one) < off(nearest) ? one : nearest;
+  });
+  const { x, y, wide, tall } = mark;
+  const corners = [
+    [x, y],
+    [x + wide, y],
+    [x + wide, y + tall],
+    [x, y + tall],
+  ].map(([u, v]): [number, number] => {
+    const [px, py] = through(field, [u!, v!]);
+    return [px, py];
+  });
+  const ratio = area / Math.abs(polygonArea(corners));
+  return ratio > MARK_AREA[0] && ratio < MARK_AREA[1];
+}
+
+/** Just within the bare end of the bar, and just outside it: marks of two fields taken for one's would lie a few mm off. */
+const IN_BAR: readonly Place[] = [67.5, 78, 87].flatMap((x) =>
+  [24.5, 28, 31.5].map((y): Place => [x, y]),
+);
+const ROUND_BAR: readonly Place[] = [
+  ...[67.5, 78, 87].flatMap((x) => [21, 35].map((y): Place => [x, y])),
+  ...[24.5, 28, 31.5].map((y): Place => [63.5, y]),
+];
 
 /** How dark the bare bar is beside the bare paper; 1 where the field reaches out of the picture. */
 function barOfPaper(field: FoundField, grey: Float64Array, { width, height }: Pixels): number {
@@ -159,9 +205,6 @@ function barOfPaper(field: FoundField, grey: Float64Array, { width, height }: Pi
     const [i, j] = [Math.floor(x), Math.floor(y)];
     return i < 0 || j < 0 || i >= width || j >= height ? NaN : grey[j * width + i]!;
   };
-  const paper = BARE_PAPER.map((area) => at(middleOf(area)));
-  const [x, y] = middleOf(BARE_BAR);
-  const bar = [-6, 0, 6].map((off) => at([x + off, y]));
-  const share = Math.max(...bar) / Math.min(...paper);
+  const share = Math.max(...IN_BAR.map(at)) / Math.min(...ROUND_BAR.map(at));
   return Number.isNaN(share) ? 1 : share;
 }

@@ -28,9 +28,9 @@ export interface FieldRead {
   readonly fault?: string;
 }
 
-/** Reflectance of printed black: from memory, laser and ink print on plain paper 0.03 to 0.07. Paper: 0.85 (memory). */
+/** Reflectance of printed black: from memory, laser and ink print on plain paper 0.03 to 0.07; and of the paper. */
 export const PRINT_BLACK = { usual: 0.05, least: 0.03, most: 0.07 } as const;
-const PAPER = 0.85;
+const PAPER = { usual: 0.85, least: 0.8, most: 0.9 } as const;
 /** Every so many mm an area is looked at. */
 const STEP_MM = 0.3;
 /** An area is parted in so many, to see how far they agree. */
@@ -72,6 +72,7 @@ export function readField(pixels: Pixels, field: FoundField, black?: number): Fi
   };
   const bar = evened(BARE_BAR);
   if (bar[1] > FLAT) return { boxes: [], fault: 'The bar is hardly darker than the paper.' };
+  const usual: Card = { printed: black ?? PRINT_BLACK.usual, paper: PAPER.usual };
   const boxes = BOXES.flatMap((box, i): BoxRead[] => {
     const beside = besideBar(box).flatMap(parted).map(evened);
     const over = parted(overBar(box)).map(evened);
@@ -80,33 +81,37 @@ export function readField(pixels: Pixels, field: FoundField, black?: number): Fi
       besideMean.every((v) => Math.abs(v - 1) < UNPAINTED) &&
       overMean.every((v, c) => Math.abs(v - bar[c]!) < UNPAINTED);
     if (bare) return [];
-    const by = (printed: number, b = besideMean, o = overMean) => filmOf(b, o, bar, printed);
-    const film = by(black ?? PRINT_BLACK.usual);
+    const by = (card: Card, b = besideMean, o = overMean) => filmOf(b, o, bar, card);
+    const film = by(usual);
     const ratio = ratioOf(film);
     // Parts of the box by themselves tell how even the coat and the light are; the black how far off all of them may be.
-    const parts = over.map((o, k) => ratioOf(by(black ?? PRINT_BLACK.usual, beside[k]!, o)));
+    const parts = over.map((o, k) => ratioOf(by(usual, beside[k]!, o)));
     const spread = deviation(parts) / Math.sqrt(parts.length);
+    // What is not known of print and paper lies within four deviations.
+    const unknown = (least: Card, most: Card) =>
+      Math.abs(ratioOf(by(most)) - ratioOf(by(least))) / 4;
     const printed =
       black === undefined
-        ? Math.abs(ratioOf(by(PRINT_BLACK.most)) - ratioOf(by(PRINT_BLACK.least))) / 4
+        ? unknown({ ...usual, printed: PRINT_BLACK.least }, { ...usual, printed: PRINT_BLACK.most })
         : 0;
+    const papered = unknown({ ...usual, paper: PAPER.least }, { ...usual, paper: PAPER.most });
     const [white, dark] = [DRAWN_WHITE, DRAWN_BLACK].map((ground) => labOver(film, ground));
     return [
       {
         coats: i + 1,
         contrastRatio: ratio,
-        within: Math.max(LEAST_WITHIN, 2 * Math.hypot(spread, printed)),
+        within: Math.max(LEAST_WITHIN, 2 * Math.hypot(spread, printed, papered)),
         class: classSeen(deltaE2000(white!, dark!)),
-        besideHex: linearToHex(overGround(film, PAPER)),
-        overHex: linearToHex(overGround(film, black ?? PRINT_BLACK.usual)),
+        besideHex: linearToHex(overGround(film, usual.paper)),
+        overHex: linearToHex(overGround(film, usual.printed)),
       },
     ];
   });
   return boxes.length > 0 ? { boxes } : { boxes, fault: 'Neither box is painted.' };
 }
 
-/** Nothing is read more closely than this: flare, and how white the paper is, are not known. */
-const LEAST_WITHIN = 0.01;
+/** Nothing is read more closely than this: a camera's own curve is not known. */
+const LEAST_WITHIN = 0.015;
 
 interface Seen {
   readonly at: readonly [number, number];
@@ -178,6 +183,12 @@ const deviation = (of: readonly number[]): number => {
   return Math.sqrt(of.reduce((sum, v) => sum + (v - mean) ** 2, 0) / Math.max(1, of.length - 1));
 };
 
+/** What a card's black and white send back. */
+interface Card {
+  readonly printed: number;
+  readonly paper: number;
+}
+
 /** A film as what it is over nothing, and what it lets through twice, channel by channel. */
 interface Film {
   readonly r0: Rgb;
@@ -185,12 +196,12 @@ interface Film {
 }
 
 /** The film that looks so beside the bar and over it, as shares of what paper sends back; `bar` is how the bare bar looks. */
-function filmOf(beside: Rgb, over: Rgb, bar: Rgb, printed: number): Film {
+function filmOf(beside: Rgb, over: Rgb, bar: Rgb, { printed, paper }: Card): Film {
   // Flare of the lens adds the same to dark and pale: black and white are brought to what they are.
   const reflectance = (seen: number, c: number): number =>
     Math.min(
       0.99,
-      Math.max(0.001, printed + ((seen - bar[c]!) / (1 - bar[c]!)) * (PAPER - printed)),
+      Math.max(0.001, printed + ((seen - bar[c]!) / (1 - bar[c]!)) * (paper - printed)),
     );
   const r0: number[] = [];
   const t2: number[] = [];
@@ -201,13 +212,13 @@ function filmOf(beside: Rgb, over: Rgb, bar: Rgb, printed: number): Film {
     let [low, high] = [0, onBar];
     for (let i = 0; i < 40; i++) {
       const r = (low + high) / 2;
-      const through2 = ((onPaper - r) * (1 - r * PAPER)) / PAPER;
+      const through2 = ((onPaper - r) * (1 - r * paper)) / paper;
       if (r + (through2 * printed) / (1 - r * printed) < onBar) low = r;
       else high = r;
     }
     const r = (low + high) / 2;
     r0.push(r);
-    t2.push(((onPaper - r) * (1 - r * PAPER)) / PAPER);
+    t2.push(((onPaper - r) * (1 - r * paper)) / paper);
   }
   return { r0: r0 as unknown as Rgb, t2: t2 as unknown as Rgb };
 }

@@ -11,8 +11,9 @@ test('four paints a sheet, and no paper cuts one in two', () => {
 
 test('the bar is black and ten millimetres high, at true size', () => {
   const [card] = opacityCards('Cards', ['Quince yellow']);
+  // The bar, and the four marks a camera finds the card by.
   const bar = card!.lines.filter((l) => l.solid);
-  expect(bar).toHaveLength(1);
+  expect(bar).toHaveLength(5);
   const [, x, top, right, bottom] = /^M([\d.]+) ([\d.]+)H([\d.]+)V([\d.]+)/.exec(bar[0]!.d)!;
   expect(Number(bottom) - Number(top)).toBe(10);
   expect(Number(right) - Number(x)).toBe(110);

@@ -20,6 +20,7 @@ export {
 } from './film';
 export { type Dominant, dominantColours } from './dominant';
 export { evened, type Evener, EVENERS, meanColour } from './evened';
+export { spotWithin } from './spot-within';
 export { JUDGED, judgedBy } from './judged';
 export { hexToLab } from './lab';
 export { darkestOf, palestOf } from './palest';

@@ -11,13 +11,13 @@ const ROUNDS = 8;
 const TELLS = { first: 24, last: 10, less: 2 } as const;
 /** Linear light below which all is dark. */
 const DARK = 0.1;
-/** What a light counts for that is coloured: so many ΔE a square for a channel e times as strong as the mean. */
-const COLOURED = 12;
+/** What a light counts for that is coloured, or far from an even one: so many ΔE a square for a factor of e. */
+const UNLIKELY = { coloured: 30, exposed: 8 } as const;
 /** How far a channel may be lifted or lowered, and away from the mean of all three: no lamp is more coloured after a camera has evened it. */
 const MOST = 2;
-const MOST_CAST = 1.25;
+const MOST_CAST = 1.18;
 /** Weight of a light that needs no mending, as a share of all squares. */
-const PRIOR = 0.02;
+const PRIOR = 0.06;
 
 /**
  * The light a photograph was taken in, told by the colours that were planned: gains of red, green and blue, in linear light, that bring most of it nearest
@@ -39,17 +39,17 @@ export function fittedLight({ light, on }: Tiles, planned: readonly string[]): R
       (sum, rgb) => sum + Math.min(TELLS.first, nearest(rgb, targets, gains).off),
       0,
     );
-    const coloured = COLOURED * here.length * castOf(gains);
-    if (cost + coloured < best.cost) best = { gains, cost: cost + coloured };
+    const unlikely = here.length * unlikelihoodOf(gains);
+    if (cost + unlikely < best.cost) best = { gains, cost: cost + unlikely };
   }
   return best.gains;
 }
 
-/** How far the channels lie from their mean, as factors of e. */
-function castOf(gains: Rgb): number {
+function unlikelihoodOf(gains: Rgb): number {
   const logs = gains.map(Math.log);
   const mean = (logs[0]! + logs[1]! + logs[2]!) / 3;
-  return Math.max(...logs.map((log) => Math.abs(log - mean)));
+  const cast = Math.max(...logs.map((log) => Math.abs(log - mean)));
+  return UNLIKELY.coloured * cast + UNLIKELY.exposed * Math.abs(mean);
 }
 
 interface Target {

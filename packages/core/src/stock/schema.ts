@@ -49,6 +49,8 @@ export const PaintTrialSchema = tagged('kind', [
       /** Dried coats it was judged after. */
       coats: Type.Integer({ minimum: 1, maximum: 4 }),
       opacity: PaintSchema.properties.opacity,
+      /** How far off its contrast ratio may be, where a camera read it. */
+      within: Type.Optional(Type.Number({ minimum: 0, maximum: 1 })),
     },
     { additionalProperties: false },
   ),

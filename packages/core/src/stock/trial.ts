@@ -19,13 +19,18 @@ const tried = (item: ShelfPaint, paint: Partial<Paint>, trial: PaintTrial): Shel
   trials: [...(item.trials ?? []), trial].slice(-MOST),
 });
 
-/** A paint after its card was judged: it is as opaque as was seen, and remembers when. */
+/** A paint after its card was judged: it is as opaque as was seen, and remembers when; `within`: how far off a camera's reading may be. */
 export const withOpacity = (
   item: ShelfPaint,
   on: string,
   opacity: Paint['opacity'],
-  coats = 2,
-): ShelfPaint => tried(item, { opacity }, { kind: 'opacity-card', on, coats, opacity });
+  { coats = 2, within }: { readonly coats?: number; readonly within?: number } = {},
+): ShelfPaint =>
+  tried(
+    item,
+    { opacity },
+    { kind: 'opacity-card', on, coats, opacity, ...(within === undefined ? {} : { within }) },
+  );
 
 /** A paint after its tint swatch was judged: from then on it pulls its blends as far as one part of it pulled ten of white. */
 export const withTintSwatch = (item: ShelfPaint, on: string, hex: string): ShelfPaint =>
