@@ -24,6 +24,7 @@ const LAYERS = [
   'photograph',
   'card',
   'reading',
+  'cut',
   'mix',
   'cup',
   'order',

@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
-import { PHONE, press, reload, says, see, type, visit } from './support/browser.mjs';
+import { downloads, PHONE, press, reload, says, see, type, visit } from './support/browser.mjs';
 import { pause, planOf, until } from './support/studio.mjs';
 
 const studio = atStudio();
@@ -195,4 +195,90 @@ test('a photograph is squared up: its corners are found, moved by keys, kept, an
   const { corners } = kept.photographs.find((p) => p.corners);
   // A long panel: much wider than high, on a photograph of 4 : 3.
   assert.ok(corners[1][0] - corners[0][0] > 2 * (corners[3][1] - corners[0][1]));
+});
+
+test('a photograph is read against its plan: all of it is something, and a place is put right', async () => {
+  const page = await studio.open(PHONE);
+  const moon = await pieceOf('Damson Moon, small hours');
+  await visit(page, `${studio.url}/journal/${moon.id}`);
+  await press(page, 'button', 'What the picture says');
+  await see(page, 'table', 'What shows, picture by picture');
+  const rows = () =>
+    page.$$eval('[role="row"]', (nodes) =>
+      nodes.map((node) => [
+        node.querySelector('[role="rowheader"]')?.getAttribute('aria-label') ?? '',
+        ...[...node.querySelectorAll('[role="cell"], [role="columnheader"]')].map((n) =>
+          n.innerText.trim(),
+        ),
+      ]),
+    );
+  const read = await until(rows, (now) => now[0]?.length === 6);
+  assert.deepEqual(read[0].slice(2), ['Preview', 'Wet', 'Dry', 'Coated']);
+  // Each colour, and what is none of them, make the whole face.
+  const last = read.findIndex(([name]) => name === 'Blends nobody planned');
+  assert.ok(last > 4);
+  for (let column = 1; column <= 4; column++) {
+    const whole = read
+      .slice(1, last + 1)
+      .reduce((sum, row) => sum + (row[column].startsWith('<') ? 0.3 : Number(row[column])), 0);
+    assert.ok(Math.abs(whole - 100) <= last / 2 + 0.5, `column ${column}: ${whole}`);
+  }
+  const map = await page.waitForSelector('canvas[aria-label^="What each place"]');
+  await map.evaluate((node) => node.scrollIntoView({ block: 'center' }));
+  await map.click({ offset: { x: 150, y: 150 } });
+  await press(page, 'button', /^What is there is/);
+  await press(page, 'radio', 'Damson');
+  await press(page, 'button', 'Read anew');
+  await see(page, 'listitem', /^Damson, \d+ % across/);
+  const told = await until(
+    () => pieceNow(moon.id),
+    (p) => p.photographs.some((one) => one.told?.length === 1),
+  );
+  assert.equal(told.photographs.at(-1).state, 'coated');
+  await press(page, 'radio', 'Cells');
+  await press(page, 'button', 'Take back: Damson');
+  await until(
+    () => pieceNow(moon.id),
+    (p) => p.photographs.every((one) => one.told === undefined),
+  );
+});
+
+test('cuts are found on a piece, whole and apart, and a mask is printed at true size', async () => {
+  const page = await studio.open(PHONE);
+  const moon = await pieceOf('Damson Moon, small hours');
+  await visit(page, `${studio.url}/journal/${moon.id}`);
+  await press(page, 'button', 'Cut out of it');
+  await type(page, 'Cut, wide', '5 cm');
+  await type(page, 'How many', '4');
+  await press(page, 'button', 'Find the best cuts');
+  await see(page, 'list', 'Cuts');
+  const places = await page.$eval('[role="list"][aria-label="Cuts"]', (list) =>
+    [
+      ...list.innerText.matchAll(/([\d.]+) cm from the left, ([\d.]+) cm from the top(, across)?/g),
+    ].map(([, x, y, across]) => {
+      const [wide, high] = across ? [4, 5] : [5, 4];
+      return { x: Number(x), y: Number(y), wide, high };
+    }),
+  );
+  assert.equal(places.length, 4);
+  // On a disc of 30 cm, to the tenth of a centimetre that is told.
+  for (const { x, y, wide, high } of places)
+    for (const [u, v] of [
+      [x, y],
+      [x + wide, y],
+      [x, y + high],
+      [x + wide, y + high],
+    ])
+      assert.ok(Math.hypot(u - 15, v - 15) < 15.2);
+  places.forEach((one, i) =>
+    places.slice(i + 1).forEach((other) => {
+      const gapX = Math.abs(one.x + one.wide / 2 - other.x - other.wide / 2);
+      const gapY = Math.abs(one.y + one.high / 2 - other.y - other.high / 2);
+      assert.ok(gapX > (one.wide + other.wide) / 2 || gapY > (one.high + other.high) / 2);
+    }),
+  );
+  const saved = await downloads(page, await mkdtemp(join(tmpdir(), 'potter-')));
+  await press(page, 'button', 'Print a mask to cut by');
+  await press(page, 'button', 'Save as PDF');
+  assert.ok((await saved('.pdf')).length > 1000);
 });

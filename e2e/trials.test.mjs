@@ -1,5 +1,6 @@
 // Trials: a card printed at true size and judged, a paint weighed, a reaction that comes back as a remark.
 import assert from 'node:assert/strict';
+import { spawnSync } from 'node:child_process';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -7,7 +8,7 @@ import { after, before, test } from 'node:test';
 import { createCanvas } from '@napi-rs/canvas';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { atStudio } from './support/at-studio.mjs';
-import { downloads, PHONE, press, says, type, visit } from './support/browser.mjs';
+import { downloads, PHONE, press, says, see, type, visit } from './support/browser.mjs';
 import { planOf, until } from './support/studio.mjs';
 
 const studio = atStudio();
@@ -140,4 +141,48 @@ test('what did not get on is noted once and said in the plan', async () => {
   await until(noted, (n) => n === 0);
   await press(page, 'button', 'Put it back');
   await until(noted, (n) => n === 1);
+});
+
+test('painted cards are read by camera, box by box, and kept with their paint', async () => {
+  const page = await studio.open(PHONE);
+  const file = join(folder, 'cards.jpg');
+  const { status, stdout } = spawnSync('npx', ['tsx', 'e2e/support/made-card.ts', file], {
+    cwd: join(import.meta.dirname, '..'),
+    encoding: 'utf8',
+  });
+  assert.equal(status, 0);
+  const ratios = JSON.parse(stdout);
+  await visit(page, `${studio.url}/trials`);
+  await press(page, 'button', 'Opacity card');
+  await press(page, 'radio', 'By camera');
+  const [chooser] = await Promise.all([
+    page.waitForFileChooser(),
+    press(page, 'button', 'Choose one'),
+  ]);
+  await chooser.accept([file]);
+  await see(page, 'group', 'Card 2 from the top');
+  const told = await page.$$eval('[role="group"][aria-label^="Card"]', (groups) =>
+    groups.map((group) =>
+      [...group.innerText.matchAll(/([\d.]+)\s*% contrast ratio/g)].map((m) => Number(m[1]) / 100),
+    ),
+  );
+  ratios.forEach((boxes, i) =>
+    boxes.forEach((ratio, k) =>
+      assert.ok(
+        Math.abs(told[i][k] - ratio) < 0.04,
+        `card ${i + 1}, ${k + 1} coats: ${told[i][k]}`,
+      ),
+    ),
+  );
+  await press(page, 'button', 'Keep it');
+  await says(page, 'The card is kept.');
+  const kept = await until(
+    async () => {
+      const { items } = await (await fetch(`${studio.url}/api/shelf`)).json();
+      return items.flatMap((item) => item.trials ?? []).find(({ within }) => within > 0);
+    },
+    (trial) => trial !== undefined,
+  );
+  assert.equal(kept.coats, 2);
+  assert.ok(Math.abs(kept.opacity.contrastRatio - told[0][1]) < 0.001);
 });

@@ -10,6 +10,7 @@ import {
 import type { Plan } from '@potter/core/plan';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { BestCuts } from '@/reading/best-cuts';
 import { pickFile, pickFiles } from '@/data/files';
 import { keepPicture, PHOTOGRAPH_PX } from '@/data/pictures';
 import { Button } from '@/ui/button';
@@ -71,6 +72,14 @@ export function Photographs({
           says="How much of each colour came out, cells, blends and mud, against the preview."
         >
           <ReadAgainst taken={taken} plan={plan} change={change} />
+        </Section>
+      ) : null}
+      {plan && shown?.corners ? (
+        <Section
+          title="Cut out of it"
+          says="The best rectangles, circles or ovals of a size, and how to hang each."
+        >
+          <BestCuts key={shown.picture} taken={shown} plan={plan} />
         </Section>
       ) : null}
     </View>

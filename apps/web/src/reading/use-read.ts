@@ -1,19 +1,14 @@
 import { plannedColours } from '@potter/core/flow';
 import type { Photograph as Taken } from '@potter/core/piece';
 import { paletteOf, type Plan } from '@potter/core/plan';
-import { shapeOf } from '@potter/core/surface';
 import { useQuery } from '@tanstack/react-query';
 import { aside } from '@/data/aside';
 import { pictureOf } from '@/data/pictures';
 import type { Picture } from '@/picture/pour-host';
-import type { Face, ReadAnswer, ReadAsk } from '@/workers/read-messages';
+import type { ReadAnswer, ReadAsk } from '@/workers/read-messages';
+import { faceOf } from './face-of';
 
 const worker = () => new Worker(new URL('../workers/read.worker.ts', import.meta.url));
-
-const faceOf = ({ surface: { shape } }: Plan): Face => {
-  const { bounds, path } = shapeOf(shape);
-  return { ...bounds(shape), path: path(shape) };
-};
 
 /** A reading, or why there is none. */
 export interface Read {

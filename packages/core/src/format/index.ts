@@ -48,4 +48,5 @@ export {
   type TemplateWishes,
 } from './template';
 export { type CalendarDate, planDates, runDates } from './calendar';
+export { cutMask, cutPath } from './cut-mask';
 export { readPiecesCsv, writePiecesCsv } from './pieces-csv';

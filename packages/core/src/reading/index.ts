@@ -19,7 +19,10 @@ export {
 } from './closely';
 export type { Island } from './islands';
 export { OFF, PLANNED_WITHIN, UNPLANNED } from './labelled';
-export type { Picture } from './tiles';
+export { calmOf } from './calm';
+export { compositionOf } from './composition';
+export { contrastOf } from './contrast';
+export { type Picture, type Tiles, tilesOf } from './tiles';
 
 /** What is read off a picture of a piece, computed or photographed. */
 export interface PictureRead extends Bands, Blends, Composition {
