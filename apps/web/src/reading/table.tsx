@@ -25,7 +25,7 @@ export function Table({
     <View
       key={name}
       role="row"
-      className="min-h-[44px] flex-row items-center gap-2 border-b border-rule"
+      className="min-h-[44px] flex-row items-center gap-1 border-b border-rule"
     >
       <View
         role="rowheader"
@@ -36,7 +36,7 @@ export function Table({
         <Body className="min-w-0 flex-1">{name}</Body>
       </View>
       {columns.map((column) => (
-        <View role="cell" key={column.title} className="w-[58px] items-end">
+        <View role="cell" key={column.title} className="w-[48px] items-end">
           <Strong>{tell(column) ?? '–'}</Strong>
         </View>
       ))}
@@ -46,12 +46,12 @@ export function Table({
     column.answer.cannot.fine ? tell(column) : undefined;
   return (
     <View role="table" aria-label="What shows, picture by picture">
-      <View role="row" className="flex-row items-end gap-2 border-b border-ink pb-1">
+      <View role="row" className="flex-row items-end gap-1 border-b border-ink pb-1">
         <View role="columnheader" className="flex-1">
           <Small>% of the face</Small>
         </View>
         {columns.map(({ title }) => (
-          <View role="columnheader" key={title} className="w-[58px] items-end">
+          <View role="columnheader" key={title} className="w-[48px] items-end">
             <Small>{title}</Small>
           </View>
         ))}
