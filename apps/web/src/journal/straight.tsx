@@ -11,7 +11,7 @@ import { takenWords } from './thumbs';
 export const TALLEST = 480;
 
 /** By what the light of a squared picture was evened. */
-export const LIGHT_WORDS: Readonly<Record<EvenedBy, string>> = {
+const LIGHT_WORDS: Readonly<Record<EvenedBy, string>> = {
   white: 'its light is told by what is white in it, and evened by the table round it.',
   grey: 'its light is told by the grey card in it, and evened by the table round it.',
   table: 'its light is evened by the table round it, an estimate; its colour is as it was taken.',

@@ -1,6 +1,6 @@
 import { MUD, OFF, UNPLANNED } from '@potter/core/reading';
 import type { ReadAnswer } from '@/workers/read-messages';
-import { createElement, type MouseEvent, useEffect, useRef } from 'react';
+import { type MouseEvent, useEffect, useRef } from 'react';
 import type { Named } from './colour-words';
 
 /** What can be laid over the piece, to see whether it was read right. */
@@ -48,13 +48,15 @@ export function Overlay({
   useEffect(() => {
     if (canvas.current) draw(canvas.current, answer, colours, which);
   }, [answer, colours, which]);
-  return createElement('canvas', {
-    ref: canvas,
-    role: 'img',
-    'aria-label': label,
-    onClick: onTap,
-    style: { display: 'block', maxWidth: '100%', maxHeight: TALLEST, cursor: 'crosshair' },
-  });
+  return (
+    <canvas
+      ref={canvas}
+      role="img"
+      aria-label={label}
+      onClick={onTap}
+      style={{ display: 'block', maxWidth: '100%', maxHeight: TALLEST, cursor: 'crosshair' }}
+    />
+  );
 }
 
 function draw(

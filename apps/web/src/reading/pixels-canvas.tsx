@@ -1,4 +1,4 @@
-import { createElement, type CSSProperties, useEffect, useRef } from 'react';
+import { type CSSProperties, useEffect, useRef } from 'react';
 import type { Pixels } from '@/workers/cut-messages';
 
 /** Pixels as a picture. */
@@ -18,11 +18,13 @@ export function PixelsCanvas({
     const image = new ImageData(new Uint8ClampedArray(rgba), width, height);
     canvas.current?.getContext('2d')?.putImageData(image, 0, 0);
   }, [width, height, rgba]);
-  return createElement('canvas', {
-    ref: canvas,
-    width,
-    height,
-    ...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label }),
-    style: { display: 'block', ...style },
-  });
+  return (
+    <canvas
+      ref={canvas}
+      width={width}
+      height={height}
+      {...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
+      style={{ display: 'block', ...style }}
+    />
+  );
 }

@@ -6,7 +6,7 @@ import type { Column } from './column';
 import type { Named } from './colour-words';
 
 /** Not so small that it looks like none. */
-export const percent = (share: number): string =>
+const percent = (share: number): string =>
   share > 0 && share < 0.005 ? '< 1' : trim(100 * share, 0);
 
 /** How much of each colour, and what else there is, picture by picture. */

@@ -145,7 +145,7 @@ function* judged(bench: Workbench, ask: PourAsk, finished: boolean): Generator<T
     if (typeof told === 'object' && told.kind === 'picture' && ask.view !== 'film')
       read = readPicture(
         { ...told, pxPerMm: plate.pxPerMm },
-        mixColours(ask.palette).map(({ hex }) => hex),
+        mixColours(ask.palette).flatMap(hexesOf),
       );
     yield told;
   }

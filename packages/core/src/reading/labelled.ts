@@ -51,7 +51,7 @@ export function labelled(tiles: Tiles, examples: readonly Example[]): Uint8Array
 const LIGHTNESS = 1.75;
 
 /** The planned colour nearest to one; `UNPLANNED` where none is near. */
-export function labelOf(lab: Lab, examples: readonly Example[]): number {
+function labelOf(lab: Lab, examples: readonly Example[]): number {
   let of = UNPLANNED;
   let least = 1;
   for (const { of: own, lab: example, within = PLANNED_WITHIN } of examples) {
