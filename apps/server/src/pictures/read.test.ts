@@ -8,19 +8,20 @@ import { cornersOf, taken } from '../../test/taken';
 const FULL = 'POTTER_FULL' in globalThis;
 const SIZE = [800, 600] as const;
 
-async function read(piece: MadePiece, shot: Shot) {
+/** A piece as it is photographed by a shot, squared up by its true corners. */
+async function squaredOf(piece: MadePiece, shot: Shot) {
   const corners = cornersOf(piece, shot).map(([x, y]): Place => [x / SIZE[0], y / SIZE[1]]);
-  const squared = squaredUp(
-    await taken(piece, shot),
-    corners as unknown as Corners,
-    piece.width,
-    piece.height,
-  )!;
-  const { pxPerMm } = piece;
-  const told = readClosely({ ...squared, pxPerMm }, piece.planned, { shiny: shot.gloss > 0 });
+  const { width, height, pxPerMm } = piece;
+  const photograph = await taken(piece, shot);
+  return { ...squaredUp(photograph, corners as unknown as Corners, width, height)!, pxPerMm };
+}
+
+async function read(piece: MadePiece, shot: Shot) {
+  const squared = await squaredOf(piece, shot);
+  const told = readClosely(squared, piece.planned, { shiny: shot.gloss > 0 });
   const [upperLeft, upperRight] = cornersOf(piece, shot) as [Place, Place];
   const across = Math.hypot(upperRight[0] - upperLeft[0], upperRight[1] - upperLeft[1]);
-  const taking = { burnt: squared.burnt, pxPerMm: (across * pxPerMm) / piece.width };
+  const taking = { burnt: squared.burnt, pxPerMm: (across * piece.pxPerMm) / piece.width };
   return { told, cannot: cannotTell(taking, told) };
 }
 
@@ -84,13 +85,6 @@ test('a place that is put right puts its colour right: a paint that dried otherw
   const misplanned: MadePiece = { ...piece, planned: [{ ...first!, hex: '#f2a0e0' }, ...others] };
   const { told } = await read(misplanned, shot);
   expect(Math.abs(told.shares.c0! - piece.shares.c0!)).toBeGreaterThan(0.05);
-  const corners = cornersOf(piece, shot).map(([x, y]): Place => [x / SIZE[0], y / SIZE[1]]);
-  const squared = squaredUp(
-    await taken(piece, shot),
-    corners as unknown as Corners,
-    piece.width,
-    piece.height,
-  )!;
   const [r, g, b] = [1, 3, 5].map((at) => parseInt(first!.hex.slice(at, at + 2), 16));
   const pixel = piece.rgba.findIndex(
     (_, i) =>
@@ -104,7 +98,7 @@ test('a place that is put right puts its colour right: a paint that dried otherw
     (((pixel / 4) % piece.width) + 0.5) / piece.width,
     (Math.floor(pixel / 4 / piece.width) + 0.5) / piece.height,
   ] as const;
-  const right = readClosely({ ...squared, pxPerMm: piece.pxPerMm }, misplanned.planned, {
+  const right = readClosely(await squaredOf(piece, shot), misplanned.planned, {
     told: [{ at, id: 'c0' }],
   });
   expect(Math.abs(right.shares.c0! - piece.shares.c0!)).toBeLessThan(0.03);

@@ -1,5 +1,5 @@
 import { type Photograph as Taken, withMark, withoutMark } from '@potter/core/piece';
-import { createElement, type MouseEvent, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Act, Button } from '@/ui/button';
 import { TextField } from '@/ui/text-field';
@@ -7,8 +7,7 @@ import { Body, Small, Strong } from '@/ui/type';
 import { Dot } from './dot';
 import { usePictureUrl } from './photograph';
 import type { Change } from './piece-screen';
-import { TALLEST } from './straight';
-import { tapped } from '@/drawing/tapped';
+import { TapPicture } from './tap-picture';
 import { takenWords } from './thumbs';
 
 /** A picture as it was taken, with what is pointed at on it. A tap points at a place; a word says what is there. */
@@ -35,24 +34,11 @@ export function AsTaken({
   };
   return (
     <View className="gap-2">
-      <View className="self-start">
-        {url
-          ? createElement('img', {
-              src: url,
-              alt: takenWords(photograph),
-              onClick: (event: MouseEvent<HTMLImageElement>) => setAt(tapped(event)),
-              style: {
-                display: 'block',
-                maxWidth: '100%',
-                maxHeight: TALLEST,
-                cursor: 'crosshair',
-              },
-            })
-          : null}
+      <TapPicture url={url} label={takenWords(photograph)} onTap={setAt}>
         {[...marks.map(({ at: place }) => place), ...(at ? [at] : [])].map((place, i) => (
           <Dot key={i} at={place} label={i < marks.length ? String(i + 1) : '?'} />
         ))}
-      </View>
+      </TapPicture>
       <View className="flex-row flex-wrap items-center justify-between gap-2">
         <Small>{takenWords(photograph)}. Tap a place to say what is there.</Small>
         <View className="flex-row flex-wrap gap-x-5">

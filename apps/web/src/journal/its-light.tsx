@@ -1,5 +1,5 @@
 import { type Photograph as Taken, withNeutral } from '@potter/core/piece';
-import { createElement, type MouseEvent, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
@@ -7,8 +7,7 @@ import { Body, Small } from '@/ui/type';
 import { Dot } from './dot';
 import { usePictureUrl } from './photograph';
 import type { Change } from './piece-screen';
-import { TALLEST } from './straight';
-import { tapped } from '@/drawing/tapped';
+import { TapPicture } from './tap-picture';
 
 /** Points at something in a photograph that has no colour of its own, by which the light's colour is told. */
 export function ItsLight({
@@ -38,22 +37,13 @@ export function ItsLight({
         onChange={setIs}
       />
       <Body>Tap it: the white rim, a sheet of paper, the card. Not where it shines.</Body>
-      <View className="self-start">
-        {url
-          ? createElement('img', {
-              src: url,
-              alt: 'The photograph, to point at what is white or grey',
-              onClick: (event: MouseEvent<HTMLImageElement>) => tell({ is, at: tapped(event) }),
-              style: {
-                display: 'block',
-                maxWidth: '100%',
-                maxHeight: TALLEST,
-                cursor: 'crosshair',
-              },
-            })
-          : null}
+      <TapPicture
+        url={url}
+        label="The photograph, to point at what is white or grey"
+        onTap={(at) => tell({ is, at })}
+      >
         {neutral ? <Dot at={neutral.at} label={neutral.is === 'white' ? 'W' : 'G'} /> : null}
-      </View>
+      </TapPicture>
       <View className="flex-row flex-wrap gap-2">
         {neutral ? <Button label="By the table alone" onPress={() => tell(undefined)} /> : null}
         <Button label="Leave it" onPress={onDone} />

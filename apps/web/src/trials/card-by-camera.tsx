@@ -66,7 +66,10 @@ export function CardByCamera({
           onChange={setBlack}
         />
       ) : (
-        <Small>It is taken to send back 5 % of the light, as most prints do: 3 to 7.</Small>
+        <Small>
+          It is told from the picture, and taken to send back 3 to 7 % of the light, as most prints
+          do.
+        </Small>
       )}
       <View className="flex-row flex-wrap gap-2">
         <Button

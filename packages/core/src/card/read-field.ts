@@ -47,7 +47,7 @@ const FEWEST = 5;
 /**
  * Reads every painted box of a field: its light evened by the bare paper, a plane in linear light; black and white tell the rest. What a film is over any
  * ground follows from what it is over two (Kubelka 1948: R = R0 + T²G / (1 − R0·G)), channel by channel.
- * @param black reflectance of the printed bar where it was measured; else the usual, and its range tells how far off the result may be
+ * @param black reflectance of the printed bar where it was measured; else it is told from the picture with care, and its range tells how far off the result may be
  */
 export function readField(pixels: Pixels, field: FoundField, black?: number): FieldRead {
   const look = (area: Area) => areaOf(pixels, field, area);
@@ -72,7 +72,7 @@ export function readField(pixels: Pixels, field: FoundField, black?: number): Fi
   };
   const bar = evened(BARE_BAR);
   if (bar[1] > FLAT) return { boxes: [], fault: 'The bar is hardly darker than the paper.' };
-  const usual: Card = { printed: black ?? PRINT_BLACK.usual, paper: PAPER.usual };
+  const usual: Card = { printed: black ?? printedOf(bar), paper: PAPER.usual };
   const boxes = BOXES.flatMap((box, i): BoxRead[] => {
     const beside = besideBar(box).flatMap(parted).map(evened);
     const over = parted(overBar(box)).map(evened);
@@ -182,6 +182,16 @@ const deviation = (of: readonly number[]): number => {
   const mean = of.reduce((sum, v) => sum + v, 0) / of.length;
   return Math.sqrt(of.reduce((sum, v) => sum + (v - mean) ** 2, 0) / Math.max(1, of.length - 1));
 };
+
+/**
+ * What the bar sends back where nobody measured it: between the usual, and what the picture shows of it, which flare of the lens makes paler and which has
+ * to be what prints are.
+ */
+function printedOf(bar: Rgb): number {
+  const shown = linearToXyz(bar)[1] * PAPER.usual;
+  const { usual, least, most } = PRINT_BLACK;
+  return (usual + Math.min(most, Math.max(least, shown))) / 2;
+}
 
 /** What a card's black and white send back. */
 interface Card {
