@@ -1,6 +1,7 @@
 import { deltaE2000 } from '../optics/delta-e';
 import { DRAWN_BLACK, DRAWN_WHITE, TEST_WHITE } from '../optics/film';
 import { type Lab, xyzToLab } from '../optics/lab';
+import { heldRatio } from '../optics/reserve';
 import { classSeen } from '../optics/seen';
 import { linearToHex, linearToXyz, type Rgb } from '../optics/srgb';
 import type { OpacityClass } from '../paint/schema';
@@ -99,7 +100,7 @@ export function readField(pixels: Pixels, field: FoundField, black?: number): Fi
     return [
       {
         coats: i + 1,
-        contrastRatio: ratio,
+        contrastRatio: heldRatio(ratio),
         within: Math.max(LEAST_WITHIN, 2 * Math.hypot(spread, printed, papered)),
         class: classSeen(deltaE2000(white!, dark!)),
         besideHex: linearToHex(overGround(film, usual.paper)),

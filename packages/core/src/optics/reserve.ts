@@ -25,11 +25,15 @@ export function contrastRatio(tint: Tint, thicknessUm: number): number {
 const LEAST_RATIO = 0.005;
 const MOST_RATIO = 0.9999;
 
+/** A ratio that was measured, as a paint may have it. */
+export const heldRatio = (ratio: number): number =>
+  Math.min(MOST_RATIO, Math.max(LEAST_RATIO, ratio));
+
 /** Contrast ratio of a card from two colours of a picture of it, in even light: paint over the black bar ÷ paint beside it, by luminance. */
 export function ratioSeen(overBlackHex: string, besideHex: string): number {
   const [, black] = linearToXyz(hexToLinear(overBlackHex));
   const [, beside] = linearToXyz(hexToLinear(besideHex));
-  return Math.min(MOST_RATIO, Math.max(LEAST_RATIO, black / Math.max(1e-6, beside)));
+  return heldRatio(black / Math.max(1e-6, beside));
 }
 
 const hidingPower = new WeakMap<Spectrum, number>();
