@@ -2,18 +2,7 @@ import type { PictureRead } from '@potter/core/flow';
 import { trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { Figure, Heading, Small } from '@/ui/type';
-
-const NINTHS = [
-  'top left',
-  'top',
-  'top right',
-  'left',
-  'middle',
-  'right',
-  'bottom left',
-  'bottom',
-  'bottom right',
-] as const;
+import { NINTHS } from './ninths';
 
 /** From so much more than an even share on a part of a picture draws the eye. */
 const DRAWS = 1.4;

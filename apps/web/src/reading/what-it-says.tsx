@@ -12,6 +12,7 @@ import type { ReadAnswer } from '@/workers/read-messages';
 import { namedColours } from './colour-words';
 import type { Column } from './column';
 import { findings, type StateColumn } from './findings';
+import { layoutWords } from './layout-words';
 import { Overlay, type OverlayId, OVERLAYS } from './overlay';
 import { PutRight } from './put-right';
 import { Table } from './table';
@@ -118,7 +119,12 @@ export function WhatItSays({ taken, plan, preview, onTell, onTakeBack }: Props) 
           ))}
         </View>
       ) : null}
-      {answer && !answer.cannot.nothing ? <Reading read={answer.read} /> : null}
+      {answer && !answer.cannot.nothing ? (
+        <View className="gap-2">
+          <Reading read={answer.read} />
+          <Small>{layoutWords(answer)}</Small>
+        </View>
+      ) : null}
       <Small>
         Read by half millimetres. A place counts as a colour where it is nearer to it than ΔE 14; a
         metallic looks like many colours, and two colours of the plan that are nearly alike are told
