@@ -25,8 +25,9 @@ const apart = (a: string, b: string) => deltaE2000(hexToLab(a), hexToLab(b));
 /**
  * Waved bands of a few colours with round cells of others in them, a calm field, and patches of colours nobody planned, mud among them.
  * @param wideMm its longer side
+ * @param grown its cells are so many times as wide as they were at first
  */
-export function madePiece(seed: number, wideMm = 260, pxPerMm = 2): MadePiece {
+export function madePiece(seed: number, { wideMm = 260, pxPerMm = 2, grown = 1 } = {}): MadePiece {
   const random = chance(seed * 101 + 3);
   const between = (a: number, b: number) => a + (b - a) * random();
   const [width, height] = [
@@ -89,10 +90,11 @@ export function madePiece(seed: number, wideMm = 260, pxPerMm = 2): MadePiece {
     if (within.size > 1 || inside >= hexes.length) continue;
     const of = (inside + 1 + Math.floor(random() * (hexes.length - 1))) % hexes.length;
     discs.push({ x, y, r });
-    cells.push(mm);
-    for (let v = Math.ceil(y - r); v <= y + r; v++)
-      for (let u = Math.ceil(x - r); u <= x + r; u++)
-        if (Math.hypot(u - x, v - y) <= r) label[v * width + u] = of;
+    cells.push(mm * grown);
+    const wide = r * grown;
+    for (let v = Math.ceil(y - wide); v <= y + wide; v++)
+      for (let u = Math.ceil(x - wide); u <= x + wide; u++)
+        if (Math.hypot(u - x, v - y) <= wide) label[v * width + u] = of;
   }
   const rgba = new Uint8ClampedArray(4 * width * height);
   const counts = new Array<number>(colours.length).fill(0);

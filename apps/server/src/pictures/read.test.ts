@@ -1,5 +1,5 @@
 import { type Corners, type Place, squaredUp } from '@potter/core/photograph';
-import { cannotTell, type CloseRead, readClosely } from '@potter/core/reading';
+import { cannotTell, type CloseRead, growthOf, readClosely } from '@potter/core/reading';
 import { handShot, type Shot } from '../../../../scripts/camera';
 import { madePiece, type MadePiece } from '../../test/made-piece';
 import { cornersOf, taken } from '../../test/taken';
@@ -103,3 +103,20 @@ test('a place that is put right puts its colour right: a paint that dried otherw
   });
   expect(Math.abs(right.shares.c0! - piece.shares.c0!)).toBeLessThan(0.03);
 }, 60_000);
+
+test(
+  'between two photographs of a piece at rest the growth of its cells is told within 5 %',
+  async () => {
+    for (let seed = 0; seed < (FULL ? 40 : 1); seed++) {
+      const [first, later] = [madePiece(seed), madePiece(seed, { grown: 1.18 })];
+      const [before, after] = [
+        await read(first, shotOf(seed, first)),
+        await read(later, shotOf(seed + 500, later)),
+      ];
+      const { grown, pairs } = growthOf(before.told.cells.islands, after.told.cells.islands)!;
+      expect(pairs).toBeGreaterThan(0.7 * first.cells.length);
+      expect(Math.abs(grown - 0.18)).toBeLessThan(0.05);
+    }
+  },
+  FULL ? 900_000 : 60_000,
+);

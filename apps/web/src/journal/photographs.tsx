@@ -103,7 +103,7 @@ function AddPhotograph({
       setBusy(`Keeping the picture${nth}`);
       try {
         const picture = await keepPicture(file, PHOTOGRAPH_PX);
-        onTaken({ picture, at: Date.now() + i, state });
+        onTaken({ picture, at: takenAt(file) + i, state });
       } catch (error) {
         // The others are kept all the same; the file that was not is named.
         const why = error instanceof Error ? error.message : String(error);
@@ -143,3 +143,10 @@ function AddPhotograph({
     </View>
   );
 }
+
+/** The first day a file's own time is believed. */
+const FIRST_DAY = Date.UTC(2000, 0, 1);
+
+/** When a picture was taken, as far as its file tells: pictures of a piece at rest are minutes apart, however late they are put in. */
+const takenAt = ({ lastModified }: File): number =>
+  lastModified >= FIRST_DAY && lastModified <= Date.now() ? lastModified : Date.now();

@@ -1,7 +1,7 @@
 import { plannedColours } from '@potter/core/flow';
 import type { Photograph as Taken } from '@potter/core/piece';
 import { paletteOf, type Plan } from '@potter/core/plan';
-import { useQuery } from '@tanstack/react-query';
+import { useQueries, useQuery } from '@tanstack/react-query';
 import { aside } from '@/data/aside';
 import { pictureOf } from '@/data/pictures';
 import type { Picture } from '@/picture/pour-host';
@@ -18,32 +18,42 @@ export interface Read {
 
 const NONE: Read = { answer: undefined, error: null };
 
+/** How a photograph is asked for; nothing is, where its corners are not known. */
+const askFor = ({ picture, corners, neutral, told, state }: Partial<Taken>, plan: Plan) => ({
+  queryKey: ['read', picture, corners, neutral, told, state, plan.mixes, plan.surface],
+  enabled: picture !== undefined && corners !== undefined,
+  staleTime: Infinity,
+  retry: false,
+  queryFn: async (): Promise<ReadAnswer | null> => {
+    const ask: ReadAsk = {
+      kind: 'photograph',
+      picture: await pictureOf(picture!),
+      corners: corners!,
+      neutral,
+      told,
+      shiny: state !== 'dry',
+      planned: plannedColours(paletteOf(plan)),
+      face: faceOf(plan),
+    };
+    return (await aside<ReadAnswer | undefined>(worker(), ask)) ?? null;
+  },
+});
+
 /** A photograph read against its plan; nothing until it is, and while nobody asks. */
 export function useRead(taken: Taken | undefined, plan: Plan): Read {
-  const { picture, corners, neutral, told, state } = taken ?? {};
-  const { data, error } = useQuery({
-    queryKey: ['read', picture, corners, neutral, told, state, plan.mixes, plan.surface],
-    enabled: picture !== undefined && corners !== undefined,
-    staleTime: Infinity,
-    retry: false,
-    queryFn: async () => {
-      const ask: ReadAsk = {
-        kind: 'photograph',
-        picture: await pictureOf(picture!),
-        corners: corners!,
-        neutral,
-        told,
-        shiny: state !== 'dry',
-        planned: plannedColours(paletteOf(plan)),
-        face: faceOf(plan),
-      };
-      return (await aside<ReadAnswer | undefined>(worker(), ask)) ?? null;
-    },
-  });
-  return picture === undefined || corners === undefined
-    ? NONE
-    : { answer: data ?? undefined, error };
+  const asked = askFor(taken ?? {}, plan);
+  const { data, error } = useQuery(asked);
+  return asked.enabled ? { answer: data ?? undefined, error } : NONE;
 }
+
+/** Several photographs read in the same way, in their order; undefined where one is not yet. */
+export const useReads = (
+  taken: readonly Taken[],
+  plan: Plan,
+): readonly (ReadAnswer | undefined)[] =>
+  useQueries({ queries: taken.map((one) => askFor(one, plan)) }).map(
+    ({ data }) => data ?? undefined,
+  );
 
 /** The computed picture of a plan, read in the same way. */
 export function useReadPreview(picture: Picture | undefined, plan: Plan): Read {

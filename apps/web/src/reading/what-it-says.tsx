@@ -15,6 +15,7 @@ import { findings, type StateColumn } from './findings';
 import { layoutWords } from './layout-words';
 import { Overlay, type OverlayId, OVERLAYS } from './overlay';
 import { PutRight } from './put-right';
+import { Rest } from './rest';
 import { Table } from './table';
 import { tapped } from '@/drawing/tapped';
 import { useRead, useReadPreview } from './use-read';
@@ -119,6 +120,7 @@ export function WhatItSays({ taken, plan, preview, onTell, onTakeBack }: Props) 
           ))}
         </View>
       ) : null}
+      <Rest wet={squared.filter((one) => one.state === 'wet')} plan={plan} preview={preview} />
       {answer && !answer.cannot.nothing ? (
         <View className="gap-2">
           <Reading read={answer.read} />

@@ -17,6 +17,8 @@ export {
   readClosely,
   type Told,
 } from './closely';
+export { type Growth, growthOf } from './growth';
+export { type Ahead, growthAhead, type Watched } from './growth-ahead';
 export type { Island } from './islands';
 export { OFF, PLANNED_WITHIN, UNPLANNED } from './labelled';
 export { calmOf } from './calm';

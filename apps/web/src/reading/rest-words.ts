@@ -1,0 +1,65 @@
+import { trim } from '@potter/core/quantity';
+import { type Growth, growthOf, type Watched } from '@potter/core/reading';
+import type { ReadAnswer } from '@/workers/read-messages';
+
+/** A wet picture with when it was taken, and what was read of it. */
+export interface RestPicture {
+  readonly at: number;
+  readonly answer: ReadAnswer | undefined;
+}
+
+const MIN_MS = 60_000;
+/** Two pictures tell of a rest where they are apart by no less and no more than this, min. */
+const APART_MIN = [1 / 3, 240] as const;
+/** A drift shorter than this is none, mm. */
+const STILL_MM = 0.5;
+
+export interface Watch extends Watched {
+  readonly growth: Growth;
+}
+
+/** How cells grew from each picture to the next, where both tell of cells. */
+export function watchesOf(pictures: readonly RestPicture[]): Watch[] {
+  const inOrder = [...pictures].sort((a, b) => a.at - b.at);
+  return inOrder.slice(1).flatMap(({ at, answer }, i): Watch[] => {
+    const before = inOrder[i]!;
+    const min = (at - before.at) / MIN_MS;
+    if (min < APART_MIN[0] || min > APART_MIN[1]) return [];
+    if (!answer?.cannot.fine || !before.answer?.cannot.fine) return [];
+    const growth = growthOf(before.answer.read.cells.islands, answer.read.cells.islands);
+    return growth ? [{ min, growth }] : [];
+  });
+}
+
+const minutes = (min: number): string =>
+  min < 1 ? `${trim(60 * min, 0)} s` : `${trim(min, min < 10 ? 1 : 0)} min`;
+
+/** "In 5 min cells grew by 18 %, give or take 3; all of it crept 1.2 mm down." */
+export function watchWords({ min, growth }: Watch, before: Watch | undefined): string {
+  const { grown, within, pairs, driftMm, opened } = growth;
+  const percent = trim(100 * Math.abs(grown), 0);
+  const give = Math.max(1, Math.round(100 * within));
+  const how =
+    Math.abs(grown) <= within
+      ? `cells did not grow by more than can be told, ${give} %`
+      : `cells ${grown > 0 ? 'grew' : 'shrank'} by ${percent} %, give or take ${give}`;
+  const pace = before
+    ? growth.grown / min < before.growth.grown / before.min
+      ? ', slowing'
+      : ', not slowing'
+    : '';
+  const drift = Math.hypot(...driftMm);
+  const crept =
+    drift < STILL_MM ? '' : ` All of it crept ${trim(drift, 1)} mm ${wayWords(driftMm)}.`;
+  const more = opened > 0 ? ` ${opened} opened.` : '';
+  return `In ${minutes(min)} ${how}${Math.abs(grown) <= within ? '' : pace}, by ${pairs} that are in both pictures.${more}${crept}`;
+}
+
+/** Which way, by the two directions where both count. */
+function wayWords([x, y]: readonly [number, number]): string {
+  const ways = [
+    ...(Math.abs(y) < Math.abs(x) / 2 ? [] : [y > 0 ? 'down' : 'up']),
+    ...(Math.abs(x) < Math.abs(y) / 2 ? [] : [x > 0 ? 'to the right' : 'to the left']),
+  ];
+  return ways.join(' and ');
+}
