@@ -23,8 +23,8 @@ test('pictures minutes apart tell how cells grew, whether that slows, and where 
     { at: 5 * MIN, answer: read(1.2) },
   ]);
   expect(watches.map((watch, i) => watchWords(watch, watches[i - 1]))).toEqual([
-    'In 5 min cells grew by 20 %, give or take 1, by 12 that are in both pictures.',
-    'In 5 min cells grew by 8 %, give or take 1, slowing, by 12 that are in both pictures. All of it crept 1 mm down.',
+    'In 5 min cells grew by 20 %, give or take 2, by 12 that are in both pictures.',
+    'In 5 min cells grew by 8 %, give or take 2, slowing, by 12 that are in both pictures. All of it crept 1 mm down.',
   ]);
 });
 

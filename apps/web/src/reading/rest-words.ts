@@ -13,6 +13,8 @@ const MIN_MS = 60_000;
 const APART_MIN = [1 / 3, 240] as const;
 /** A drift shorter than this is none, mm. */
 const STILL_MM = 0.5;
+/** More new cells than this share of those that were there are told. */
+const MORE = 0.1;
 
 export interface Watch extends Watched {
   readonly growth: Growth;
@@ -36,7 +38,7 @@ const minutes = (min: number): string =>
 
 /** "In 5 min cells grew by 18 %, give or take 3; all of it crept 1.2 mm down." */
 export function watchWords({ min, growth }: Watch, before: Watch | undefined): string {
-  const { grown, within, pairs, driftMm, opened } = growth;
+  const { grown, within, pairs, driftMm, opened, closed } = growth;
   const percent = trim(100 * Math.abs(grown), 0);
   const give = Math.max(1, Math.round(100 * within));
   const how =
@@ -51,7 +53,9 @@ export function watchWords({ min, growth }: Watch, before: Watch | undefined): s
   const drift = Math.hypot(...driftMm);
   const crept =
     drift < STILL_MM ? '' : ` All of it crept ${trim(drift, 1)} mm ${wayWords(driftMm)}.`;
-  const more = opened > 0 ? ` ${opened} opened.` : '';
+  // Which small one is there changes with the light; that there are many more does not.
+  const more =
+    opened - closed > MORE * pairs ? ` There are ${opened - closed} more than before.` : '';
   return `In ${minutes(min)} ${how}${Math.abs(grown) <= within ? '' : pace}, by ${pairs} that are in both pictures.${more}${crept}`;
 }
 

@@ -46,7 +46,7 @@ export function Rest({
             role="listitem"
             className="min-h-[44px] flex-row flex-wrap items-baseline gap-3 border-b border-rule py-2"
           >
-            <Body className="w-[72px]">{min} min on</Body>
+            <Body className="w-[88px]">{min} min on</Body>
             <Strong className="flex-1">
               {percent(grown)} wider, {percent(least)} to {percent(most)}
             </Strong>
