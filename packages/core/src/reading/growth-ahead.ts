@@ -15,7 +15,7 @@ export interface Ahead {
 }
 
 /** Told for so many minutes from now. */
-export const AHEAD_MIN = [15, 30, 60] as const;
+const AHEAD_MIN = [15, 30, 60] as const;
 /** Cells that do not slow yet slow over so many minutes (practice: they go on for 15 min and longer; common practice, no published source). */
 const USUAL_MIN = 15;
 /** No pace is told to slow faster, or slower, than over so many minutes: two pictures are too few to know. */
