@@ -1,4 +1,5 @@
 import {
+  boxOf,
   type Corners,
   type EvenedBy,
   homographyOf,
@@ -36,15 +37,7 @@ export function outlineBetween(corners: Corners, plan: Plan | undefined): readon
   const { shape } = plan.surface;
   const { bounds, rings } = shapeOf(shape);
   const { widthMm, heightMm } = bounds(shape);
-  const onto = homographyOf(
-    [
-      [0, 0],
-      [widthMm, 0],
-      [widthMm, heightMm],
-      [0, heightMm],
-    ],
-    corners,
-  );
+  const onto = homographyOf(boxOf(widthMm, heightMm), corners);
   if (!onto) return [[...corners]];
   return rings(shape).map((ring) =>
     Array.from({ length: ring.length / 2 }, (_, i) =>

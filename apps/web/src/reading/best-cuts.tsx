@@ -1,6 +1,6 @@
 import { type CutKind, CUTS } from '@potter/core/cut';
 import { cutMask, cutPath } from '@potter/core/format';
-import { homographyOf, through } from '@potter/core/photograph';
+import { boxOf, homographyOf, through } from '@potter/core/photograph';
 import type { Photograph as Taken } from '@potter/core/piece';
 import type { Plan } from '@potter/core/plan';
 import { useState } from 'react';
@@ -151,14 +151,7 @@ function markedMm(
   { marks = [], corners }: Taken,
   { widthMm, heightMm }: Face,
 ): (readonly [number, number])[] {
-  const onto =
-    corners &&
-    homographyOf(corners, [
-      [0, 0],
-      [widthMm, 0],
-      [widthMm, heightMm],
-      [0, heightMm],
-    ]);
+  const onto = corners && homographyOf(corners, boxOf(widthMm, heightMm));
   return onto ? marks.map(({ at }) => through(onto, at)) : [];
 }
 

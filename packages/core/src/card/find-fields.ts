@@ -1,3 +1,4 @@
+import { LUMINANCE } from '../optics/srgb';
 import { contours } from 'd3-contour';
 import { polygonArea, polygonCentroid, polygonHull, polygonLength } from 'd3-polygon';
 import {
@@ -53,11 +54,12 @@ export function findFields(pixels: Pixels): FoundField[] {
   return found.sort((a, b) => middle(a) - middle(b));
 }
 
+const [red, green, blue] = LUMINANCE;
 /** Bytes are fine for telling dark from pale. */
 const luminanceOf = ({ rgba }: Pixels): Float64Array =>
   Float64Array.from(
     { length: rgba.length / 4 },
-    (_, i) => 0.2126 * rgba[4 * i]! + 0.7152 * rgba[4 * i + 1]! + 0.0722 * rgba[4 * i + 2]!,
+    (_, i) => red * rgba[4 * i]! + green * rgba[4 * i + 1]! + blue * rgba[4 * i + 2]!,
   );
 
 /** Small squares that are dark beside what is round them. */

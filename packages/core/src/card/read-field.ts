@@ -1,11 +1,12 @@
 import { deltaE2000 } from '../optics/delta-e';
+import { EVENERS } from '../optics/evened';
 import { DRAWN_BLACK, DRAWN_WHITE, TEST_WHITE } from '../optics/film';
 import { type Lab, xyzToLab } from '../optics/lab';
 import { heldRatio } from '../optics/reserve';
 import { classSeen } from '../optics/seen';
-import { linearToHex, linearToXyz, type Rgb } from '../optics/srgb';
+import { LINEAR, linearToHex, linearToXyz, type Rgb } from '../optics/srgb';
 import type { OpacityClass } from '../paint/schema';
-import { LINEAR, type Pixels, solve, through } from '../photograph';
+import { type Pixels, solve, through } from '../photograph';
 import type { FoundField } from './find-fields';
 import { type Area, BARE_BAR, BARE_PAPER, besideBar, BOXES, middleOf, overBar } from './layout';
 
@@ -31,7 +32,7 @@ export interface FieldRead {
 
 /** Reflectance of printed black: from memory, laser and ink print on plain paper 0.03 to 0.07; and of the paper. */
 export const PRINT_BLACK = { usual: 0.05, least: 0.03, most: 0.07 } as const;
-const PAPER = { usual: 0.85, least: 0.8, most: 0.9 } as const;
+const PAPER = { usual: EVENERS['white-paper'].y, least: 0.8, most: 0.9 } as const;
 /** Every so many mm an area is looked at. */
 const STEP_MM = 0.3;
 /** An area is parted in so many, to see how far they agree. */

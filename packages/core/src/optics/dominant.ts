@@ -1,5 +1,5 @@
 import { linearToOklab, oklabToLinear } from './lab';
-import { decode, linearToHex, type Rgb } from './srgb';
+import { LINEAR, linearToHex, type Rgb } from './srgb';
 
 /** A colour that stands for part of a picture. */
 export interface Dominant {
@@ -20,11 +20,9 @@ const SEEN_ALPHA = 128;
  */
 export function dominantColours(rgba: Uint8ClampedArray, count: number): Dominant[] {
   const points: Rgb[] = [];
-  // Each of 256 bytes is decoded once.
-  const linear = Float64Array.from({ length: 256 }, (_, byte) => decode(byte / 255));
   for (let i = 0; i + 3 < rgba.length; i += 4)
     if (rgba[i + 3]! >= SEEN_ALPHA)
-      points.push(linearToOklab([linear[rgba[i]!]!, linear[rgba[i + 1]!]!, linear[rgba[i + 2]!]!]));
+      points.push(linearToOklab([LINEAR[rgba[i]!]!, LINEAR[rgba[i + 1]!]!, LINEAR[rgba[i + 2]!]!]));
   if (points.length === 0) return [];
   let centres = farApart(points, count);
   let sizes: number[] = [];

@@ -1,4 +1,4 @@
-import { hexToLinear, linearToHex } from './srgb';
+import { hexToLinear, linearToHex, LUMINANCE } from './srgb';
 
 /** What a grey or white thing in a picture is known to be, with its luminance where that is known too. */
 export const EVENERS = {
@@ -19,7 +19,8 @@ export function evened(hex: string, reference: string, as: Evener): string {
   const seen = hexToLinear(hex);
   const ref = hexToLinear(reference);
   const known = EVENERS[as];
-  const y = 'y' in known ? known.y : 0.2126 * ref[0] + 0.7152 * ref[1] + 0.0722 * ref[2];
+  const y =
+    'y' in known ? known.y : LUMINANCE[0] * ref[0] + LUMINANCE[1] * ref[1] + LUMINANCE[2] * ref[2];
   const [r, g, b] = seen.map((v, c) => (v * y) / Math.max(DARKEST, ref[c]!)) as [
     number,
     number,

@@ -8,6 +8,12 @@ export const decode = (c: number): number =>
 export const encode = (l: number): number =>
   l <= 0.0031308 ? 12.92 * l : 1.055 * l ** (1 / 2.4) - 0.055;
 
+/** Each of the 256 bytes of sRGB as linear light. */
+export const LINEAR = Float64Array.from({ length: 256 }, (_, byte) => decode(byte / 255));
+
+/** What red, green and blue add to luminance, in linear light (IEC 61966-2-1, ITU-R BT.709). */
+export const LUMINANCE: Rgb = [0.2126, 0.7152, 0.0722];
+
 /** "#d8a526" to linear rgb, each 0..1. */
 export function hexToLinear(hex: string): Rgb {
   const n = Number.parseInt(hex.slice(1), 16);

@@ -4,6 +4,14 @@ import { solve } from './solve';
 export type Place = readonly [number, number];
 export type Corners = readonly [Place, Place, Place, Place];
 
+/** The corners of an upright rectangle, clockwise from the upper left. */
+export const boxOf = (wide: number, tall: number): Corners => [
+  [0, 0],
+  [wide, 0],
+  [wide, tall],
+  [0, tall],
+];
+
 /**
  * How one plane seen aslant lies on another: a 3 × 3 matrix in rows, its last entry 1, so that a place (x, y) goes to (ax + by + c, dx + ey + f) ÷ (gx + hy + 1).
  */

@@ -1,4 +1,5 @@
-import { decode, encode } from '../optics/srgb';
+import { EVENERS } from '../optics/evened';
+import { encode, LINEAR, LUMINANCE } from '../optics/srgb';
 import type { Place } from './homography';
 import { type Pixels, tableOf } from './table';
 
@@ -19,8 +20,8 @@ export interface Light {
   readonly at: (x: number, y: number) => number;
 }
 
-/** What is white primer or paper gives back 85 % of the light (from memory); a photographer's grey card 18 %. */
-const REFLECTS = { white: 0.85, grey: 0.18 } as const;
+/** White primer sends back about what paper does (from memory). */
+const REFLECTS = { white: EVENERS['white-paper'].y, grey: EVENERS['grey-card'].y } as const;
 /** So large a square of it is looked at, as a share of the longer side. */
 const PATCH = 0.012;
 /** Burnt out or drowned in noise, a patch tells nothing: mean bytes it has to lie between. */
@@ -30,8 +31,7 @@ const TELLS = { from: 12, to: 250 } as const;
 const EVEN = 0.03;
 const NOT_LIGHT = 0.65;
 
-/** Bytes of sRGB as linear light (IEC 61966-2-1), and back: in steps so fine that the darkest are less than a byte. */
-export const LINEAR = Float64Array.from({ length: 256 }, (_, byte) => decode(byte / 255));
+/** Linear light as bytes of sRGB, in steps so fine that the darkest are less than a byte. */
 const STEPS = 4096;
 const BYTES = Float64Array.from({ length: STEPS + 1 }, (_, i) => 255 * encode(i / STEPS));
 export const toByte = (linear: number): number =>
@@ -91,6 +91,3 @@ function fallOff(photograph: Pixels): ((x: number, y: number) => number) | undef
   const falls = most > 0 ? 1 - least / most : 0;
   return falls < EVEN || falls > NOT_LIGHT ? undefined : (x, y) => Math.max(0.2, at(x, y) / most);
 }
-
-/** Of linear sRGB, ITU-R BT.709. */
-const LUMINANCE = [0.2126, 0.7152, 0.0722] as const;

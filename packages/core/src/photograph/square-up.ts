@@ -1,5 +1,6 @@
-import { type Corners, homographyOf, through } from './homography';
-import { type EvenedBy, LINEAR, lightOf, type Neutral, toByte } from './light';
+import { LINEAR } from '../optics/srgb';
+import { boxOf, type Corners, homographyOf, through } from './homography';
+import { type EvenedBy, lightOf, type Neutral, toByte } from './light';
 import type { Pixels } from './table';
 
 /** A photograph squared up, and by what its light was evened. */
@@ -27,15 +28,7 @@ export function squaredUp(
   height: number,
   neutral?: Neutral,
 ): SquaredUp | undefined {
-  const back = homographyOf(
-    [
-      [0, 0],
-      [1, 0],
-      [1, 1],
-      [0, 1],
-    ],
-    corners,
-  );
+  const back = homographyOf(boxOf(1, 1), corners);
   if (!back) return undefined;
   const { by, gains, at } = lightOf(photograph, neutral);
   const rgba = new Uint8ClampedArray(4 * width * height);

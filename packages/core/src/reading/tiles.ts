@@ -1,5 +1,5 @@
 import { type Lab, xyzToLab } from '../optics/lab';
-import { decode, linearToXyz, type Rgb } from '../optics/srgb';
+import { LINEAR, linearToXyz, type Rgb } from '../optics/srgb';
 
 /** A picture of a piece, computed or photographed: red, green, blue, alpha of each pixel, row-major; off the piece alpha is 0. */
 export interface Picture {
@@ -25,8 +25,6 @@ export interface Tiles {
 /** At arm's length, 0.6 m, an eye tells 0.2 to 0.5 mm apart (one to three minutes of arc; memory). */
 const TILE_MM = 0.5;
 const OPAQUE = 128;
-
-const LINEAR = Float64Array.from({ length: 256 }, (_, byte) => decode(byte / 255));
 
 /** Means of light, not of bytes, over each square; a square is a pixel where those are larger. */
 export function tilesOf({ width, height, rgba, pxPerMm }: Picture): Tiles {
