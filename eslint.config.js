@@ -21,6 +21,7 @@ const LAYERS = [
   'coat',
   'paint',
   'optics',
+  'camera',
   'photograph',
   'card',
   'reading',

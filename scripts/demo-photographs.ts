@@ -7,7 +7,8 @@ import { plainEngine } from '@potter/core/flow';
 import { computePour } from '@potter/core/plan';
 import { shapeOf } from '@potter/core/surface';
 import { loadEngine } from '@potter/kernel';
-import { handShot, onPhotograph, photograph, type Shot } from './camera';
+import { handShot, onPhotograph, type Shot } from '@potter/core/camera';
+import { photograph } from './camera';
 import { readPlan } from './command';
 
 interface Told {

@@ -2,7 +2,7 @@ import { BOXES, FIELD } from '@potter/core/card';
 import { opacityCards, templateSvg } from '@potter/core/format';
 import { filmReflectance, TEST_WHITE } from '@potter/core/optics';
 import sharp from 'sharp';
-import { chance, type Flat } from '../../../scripts/camera';
+import { chance, type Flat } from '@potter/core/camera';
 
 /** Round a printed card there is so much paper, mm; it is cut there. */
 const ROUND_MM = 2;

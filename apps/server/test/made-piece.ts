@@ -1,5 +1,5 @@
 import { deltaE2000, hexToLab } from '@potter/core/optics';
-import { chance, type Flat } from '../../../scripts/camera';
+import { chance, type Flat } from '@potter/core/camera';
 
 /** A made piece of which everything is known. */
 export interface MadePiece extends Flat {

@@ -1,6 +1,7 @@
 import type { Pixels, Place } from '@potter/core/photograph';
 import sharp from 'sharp';
-import { type Flat, onPhotograph, photograph, type Shot } from '../../../scripts/camera';
+import { type Flat, onPhotograph, type Shot } from '@potter/core/camera';
+import { photograph } from '../../../scripts/camera';
 
 /** A photograph as whoever reads it has it. */
 export async function taken(flat: Flat, shot: Shot): Promise<Pixels> {

@@ -1,5 +1,5 @@
 import { findFields, readField } from '@potter/core/card';
-import { handShot, type Shot } from '../../../../scripts/camera';
+import { handShot, type Shot } from '@potter/core/camera';
 import { madeCard } from '../../test/made-card';
 import { taken } from '../../test/taken';
 

@@ -7,7 +7,7 @@ import {
   type Place,
   squaredUp,
 } from '@potter/core/photograph';
-import { chance, type Flat, handShot, onPhotograph, type Shot } from '../../../../scripts/camera';
+import { chance, type Flat, handShot, onPhotograph, type Shot } from '@potter/core/camera';
 import { cornersOf, taken } from '../../test/taken';
 
 /** What a photograph tells is held against what is known of it: by a camera that shares nothing with what reads its pictures. */

@@ -1,6 +1,6 @@
 import { type Corners, type Place, squaredUp } from '@potter/core/photograph';
 import { cannotTell, type CloseRead, growthOf, readClosely } from '@potter/core/reading';
-import { handShot, type Shot } from '../../../../scripts/camera';
+import { handShot, type Shot } from '@potter/core/camera';
 import { madePiece, type MadePiece } from '../../test/made-piece';
 import { cornersOf, taken } from '../../test/taken';
 

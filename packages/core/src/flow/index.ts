@@ -1,4 +1,5 @@
 export { type CellAsk, type Cells, type CellsTold, cellsOf, opened, tellCells } from './cell';
+export { atRest, type RestAsk, type RestPicture } from './at-rest';
 export { accountOf, type Account, type Whereabouts } from './account';
 export { colourPlate } from './colour';
 export { BYTES, type Dye, type MakeDye, plainDye } from './dye';

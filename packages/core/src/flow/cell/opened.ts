@@ -15,8 +15,13 @@ const LEAST_PX = 1;
 /**
  * A plate with its cells open: in each what lay below is turned up to the surface, and what lay above has gone down at its rim. Columns of
  * all other places stay as they are. A generator: it yields now and then.
+ * @param leftForS as they would be, left alone for so long after the last thing that moved them; as they are where absent
  */
-export function* opened(plate: Plate, { cells, factors }: Cells): Generator<void, Plate> {
+export function* opened(
+  plate: Plate,
+  { cells, factors }: Cells,
+  leftForS?: number,
+): Generator<void, Plate> {
   if (cells.length === 0) return plate;
   const { columns: was, width, height, pxPerMm, cover, filmUm } = plate;
   const columns: Columns = {
@@ -27,8 +32,8 @@ export function* opened(plate: Plate, { cells, factors }: Cells): Generator<void
   const done = new Uint8Array(width * height);
 
   function open(cell: PaintCell): void {
-    if (cell.radiusMm * pxPerMm < LEAST_PX || !begun(cell)) return;
-    const { goTo, look, from } = turning(cell, factors);
+    if (cell.radiusMm * pxPerMm < LEAST_PX || !begun(cell, leftForS)) return;
+    const { goTo, look, from } = turning(cell, factors, leftForS);
     const [cx, cy] = [cell.atMm[0] * pxPerMm - 0.5, cell.atMm[1] * pxPerMm - 0.5];
     const reach = cell.reachMm * pxPerMm;
     const nucleus = pixelAt(plate, cx, cy);

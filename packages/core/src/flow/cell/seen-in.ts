@@ -11,7 +11,8 @@ export const thinnedBy = ({ ripe, pace }: PaintCell, leftForS?: number): number 
   pace * (leftForS === undefined ? ripe.thinned : ripe.leftFor(leftForS));
 
 /** Whether anything of a cell is seen yet. */
-export const begun = (cell: PaintCell): boolean => thinnedBy(cell) >= SEEN * cell.ripe.tears;
+export const begun = (cell: PaintCell, leftForS?: number): boolean =>
+  thinnedBy(cell, leftForS) >= SEEN * cell.ripe.tears;
 
 /** How old a cell's overturning is, see `overturn`. */
 export const cellAge = (cell: PaintCell, factors: Factors, leftForS?: number): number =>

@@ -13,8 +13,9 @@ export interface Turning {
   readonly from: Float64Array;
 }
 
-export function turning(cell: PaintCell, factors: Factors): Turning {
-  const table = overturn(cellAge(cell, factors));
+/** @param leftForS as it would be, left alone for so long; as it is where absent */
+export function turning(cell: PaintCell, factors: Factors, leftForS?: number): Turning {
+  const table = overturn(cellAge(cell, factors, leftForS));
   const tearsUm = factors['cell-tears-at'];
   const from = new Float64Array(2);
   let rho = 0;
