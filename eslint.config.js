@@ -82,6 +82,7 @@ const WEB_LAYERS = [
   'finish',
   'reading',
   'journal',
+  'watch',
   'plans',
   'rack',
   'coat',

@@ -19,12 +19,15 @@ const FLAGS = [
   '--hide-scrollbars',
 ];
 
-/** @param {object} [setting] what puppeteer is told besides, such as a profile of its own */
-export const launch = (setting = {}) =>
+/**
+ * @param {object} [setting] what puppeteer is told besides, such as a profile of its own
+ * @param {string[]} [flags] what the browser is told besides, such as a camera of its own
+ */
+export const launch = (setting = {}, flags = []) =>
   puppeteer.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     headless: true,
-    args: FLAGS,
+    args: [...FLAGS, ...flags],
     ...setting,
   });
 

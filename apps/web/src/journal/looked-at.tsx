@@ -1,6 +1,7 @@
 import { type Photograph as Taken, withCorners } from '@potter/core/piece';
 import type { Plan } from '@potter/core/plan';
 import { useState } from 'react';
+import { pictureOf } from '@/data/pictures';
 import { AsTaken } from './as-taken';
 import { ItsLight } from './its-light';
 import { usePictureUrl } from './photograph';
@@ -28,7 +29,8 @@ export function LookedAt({
     return (
       <Squaring
         url={url}
-        photograph={photograph}
+        picture={() => pictureOf(photograph.picture)}
+        known={photograph.corners}
         plan={plan}
         onLeave={() => setShown(photograph.corners ? 'straight' : 'taken')}
         onKeep={(corners) => {

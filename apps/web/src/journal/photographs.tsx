@@ -1,13 +1,17 @@
 import {
+  MOST_PHOTOGRAPHS,
   type Photograph as Taken,
+  photographsLeft,
   photographsOf,
   type Piece,
   STATE_WORDS,
   STATES,
+  statusOf,
   withoutPhotograph,
   withPhotograph,
 } from '@potter/core/piece';
 import type { Plan } from '@potter/core/plan';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { BestCuts } from '@/reading/best-cuts';
@@ -34,6 +38,7 @@ export function Photographs({
   readonly change: Change;
   readonly plan: Plan | undefined;
 }) {
+  const router = useRouter();
   const taken = photographsOf(piece);
   const [chosen, setChosen] = useState<string>();
   const shown = taken.find((p) => p.picture === chosen) ?? taken.at(-1);
@@ -55,12 +60,20 @@ export function Photographs({
         <Thumbs taken={taken} chosen={shown?.picture} onChoose={setChosen} />
       ) : null}
       <AddPhotograph
+        left={photographsLeft(piece)}
         state={STATES[STATES.indexOf(taken.at(-1)?.state ?? 'wet')] ?? 'wet'}
         onTaken={(photograph) => {
           setChosen(photograph.picture);
           change((p) => withPhotograph(p, photograph));
         }}
       />
+      {plan && statusOf(piece) === 'drying' ? (
+        <Button
+          className="self-start"
+          label="Watch it rest"
+          onPress={() => router.push(`/journal/${piece.id}/watch`)}
+        />
+      ) : null}
       {taken.length > 1 || (plan && taken.length > 0) ? (
         <Section title="Side by side" says="One picture slid over another, or over the preview.">
           <BesidePlan taken={taken} plan={plan} />
@@ -88,17 +101,20 @@ export function Photographs({
 
 function AddPhotograph({
   state: usual,
+  left,
   onTaken,
 }: {
   readonly state: Taken['state'];
+  /** So many more may be taken. */
+  readonly left: number;
   readonly onTaken: (photograph: Taken) => void;
 }) {
   const [state, setState] = useState(usual);
   const [busy, setBusy] = useState<string>();
   const [fault, setFault] = useState<string>();
   const keep = async (files: readonly File[]) => {
-    setFault(undefined);
-    for (const [i, file] of files.entries()) {
+    setFault(files.length > left ? FULL(files.length - left) : undefined);
+    for (const [i, file] of files.slice(0, left).entries()) {
       const nth = files.length > 1 ? ` ${i + 1} of ${files.length}` : '';
       setBusy(`Keeping the picture${nth}`);
       try {
@@ -112,6 +128,7 @@ function AddPhotograph({
     }
     setBusy(undefined);
   };
+  const full = left <= 0;
   const take = async () => {
     const file = await pickFile('image/*', 'Picture of this piece', { camera: true });
     if (file) await keep([file]);
@@ -128,21 +145,28 @@ function AddPhotograph({
         <Button
           primary
           label="Take a picture"
-          disabled={busy !== undefined}
+          disabled={busy !== undefined || full}
           onPress={() => void take()}
         />
         <Button
           label="Choose some"
-          disabled={busy !== undefined}
+          disabled={busy !== undefined || full}
           onPress={() => void pickFiles('image/*', 'Pictures of this piece').then(keep)}
         />
       </View>
       {busy ? <Waiting what={busy} /> : null}
       {fault ? <Failed what="A picture was not kept." why={fault} /> : null}
+      {full ? (
+        <Small>{`It has ${MOST_PHOTOGRAPHS} pictures, as many as one piece may have. Take one out first.`}</Small>
+      ) : null}
       <Small>Where and with what it was taken is left out of what is kept.</Small>
     </View>
   );
 }
+
+/** Said where more were chosen than it may have. */
+const FULL = (tooMany: number): string =>
+  `A piece may have ${MOST_PHOTOGRAPHS} pictures: the last ${tooMany === 1 ? 'one chosen was' : `${tooMany} chosen were`} left out.`;
 
 /** The first day a file's own time is believed. */
 const FIRST_DAY = Date.UTC(2000, 0, 1);

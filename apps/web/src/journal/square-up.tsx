@@ -3,6 +3,7 @@ import { createElement, type KeyboardEvent, type PointerEvent, useState } from '
 import { View } from 'react-native';
 import { Button } from '@/ui/button';
 import { Body, Small } from '@/ui/type';
+import { Outline } from './outline';
 
 const NAMES = ['Upper left', 'Upper right', 'Lower right', 'Lower left'] as const;
 /** A corner nobody has found yet lies so far in. */
@@ -149,39 +150,6 @@ const KEYS: Readonly<Record<string, Place>> = {
 const within = ([x, y]: Place): Place => [clamp(x), clamp(y)];
 const clamp = (share: number): number =>
   Math.round(10_000 * Math.min(1.5, Math.max(-0.5, share))) / 10_000;
-
-/** The piece's outline as it is thought to be, ink with a white casing. */
-const Outline = ({ rings }: { readonly rings: readonly (readonly Place[])[] }) =>
-  createElement(
-    'svg',
-    {
-      viewBox: '0 0 100 100',
-      preserveAspectRatio: 'none',
-      style: {
-        position: 'absolute',
-        inset: 0,
-        width: '100%',
-        height: '100%',
-        overflow: 'visible',
-        pointerEvents: 'none',
-      },
-    },
-    ...[
-      ['#fff', 4],
-      ['#161616', 1.5],
-    ].map(([stroke, strokeWidth]) =>
-      createElement('path', {
-        key: String(stroke),
-        d: rings
-          .map((ring) => `M${ring.map(([x, y]) => `${100 * x} ${100 * y}`).join('L')}Z`)
-          .join(''),
-        fill: 'none',
-        stroke,
-        strokeWidth,
-        vectorEffect: 'non-scaling-stroke',
-      }),
-    ),
-  );
 
 /** What lies under the finger, large, on the other side of the picture. */
 function Magnifier({

@@ -47,13 +47,11 @@ export function outlineBetween(corners: Corners, plan: Plan | undefined): readon
 }
 
 /** Looks for the piece in a photograph; undefined where nothing stands out from the table. */
-export async function findPiece(
-  picture: string,
+export const findPiece = (
+  picture: Blob,
   outline: 'straight' | 'round',
-): Promise<Corners | undefined> {
-  const ask: SquareAsk = { kind: 'find', picture: await pictureOf(picture), outline };
-  return aside<Found>(worker(), ask);
-}
+): Promise<Corners | undefined> =>
+  aside<Found>(worker(), { kind: 'find', picture, outline } satisfies SquareAsk);
 
 /** How wide a piece is for its height: by its plan, else as it looks. */
 function aspectOf(plan: Plan | undefined, corners: Corners, photo = 1): number {

@@ -5,28 +5,30 @@ import { useEffect, useRef, useState } from 'react';
 import { findPiece, outlineBetween, outlineOf } from './squared';
 import { ANYWHERE, SquareUp } from './square-up';
 
-/** The corners of a photograph, looked for as it opens where they are not known. */
+/** The corners of a piece in a photograph, looked for as it opens where they are not known. */
 export function Squaring({
   url,
-  photograph,
+  picture,
+  known,
   plan,
   onKeep,
   onLeave,
 }: {
   readonly url: string;
-  readonly photograph: Taken;
+  readonly picture: () => Promise<Blob>;
+  readonly known: Corners | undefined;
   readonly plan: Plan | undefined;
   readonly onKeep: (corners: Taken['corners']) => void;
   readonly onLeave: () => void;
 }) {
-  const [corners, setCorners] = useState<Corners>(photograph.corners ?? ANYWHERE);
+  const [corners, setCorners] = useState<Corners>(known ?? ANYWHERE);
   const [busy, setBusy] = useState(false);
   const [says, setSays] = useState(LOOKED_FOR);
   const find = async () => {
     setBusy(true);
     setSays('Looking for the corners.');
     try {
-      const found = await findPiece(photograph.picture, outlineOf(plan));
+      const found = await findPiece(await picture(), outlineOf(plan));
       if (found) setCorners(found);
       setSays(found ? FOUND : NOT_FOUND);
     } catch (error) {
@@ -34,8 +36,7 @@ export function Squaring({
     }
     setBusy(false);
   };
-  const known = photograph.corners !== undefined;
-  const first = useRef(!known);
+  const first = useRef(known === undefined);
   useEffect(() => {
     if (!first.current) return;
     first.current = false;

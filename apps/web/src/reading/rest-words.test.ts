@@ -1,6 +1,6 @@
 import type { CloseRead, Island } from '@potter/core/reading';
 import type { ReadAnswer } from '@/workers/read-messages';
-import { watchesOf, watchWords } from './rest-words';
+import { cellsIn, type RestPicture, spaced, watchesOf, watchWords } from './rest-words';
 
 /** Twelve cells in rows, so many times as wide, moved so far down. */
 const islands = (by: number, down = 0): Island[] =>
@@ -15,12 +15,16 @@ const read = (by: number, { down = 0, fine = true } = {}): ReadAnswer => ({
   light: 'table',
 });
 const MIN = 60_000;
+const taken = (at: number, answer: ReadAnswer | undefined): RestPicture => ({
+  at,
+  cells: cellsIn(answer),
+});
 
 test('pictures minutes apart tell how cells grew, whether that slows, and where all of it crept', () => {
   const watches = watchesOf([
-    { at: 10 * MIN, answer: read(1.3, { down: 1 }) },
-    { at: 0, answer: read(1) },
-    { at: 5 * MIN, answer: read(1.2) },
+    taken(10 * MIN, read(1.3, { down: 1 })),
+    taken(0, read(1)),
+    taken(5 * MIN, read(1.2)),
   ]);
   expect(watches.map((watch, i) => watchWords(watch, watches[i - 1]))).toEqual([
     'In 5 min cells grew by 20 %, give or take 2, by 12 that are in both pictures.',
@@ -29,9 +33,21 @@ test('pictures minutes apart tell how cells grew, whether that slows, and where 
 });
 
 test('pictures of one moment, of different days, or that are blurred tell nothing', () => {
-  const at = (ms: number, answer = read(1)) => ({ at: ms, answer });
+  const at = (ms: number, answer = read(1)) => taken(ms, answer);
   expect(watchesOf([at(0), at(1000)])).toEqual([]);
   expect(watchesOf([at(0), at(24 * 60 * MIN)])).toEqual([]);
   expect(watchesOf([at(0), at(5 * MIN, read(1.2, { fine: false }))])).toEqual([]);
-  expect(watchesOf([at(0), { at: 5 * MIN, answer: undefined }])).toEqual([]);
+  expect(watchesOf([at(0), taken(5 * MIN, undefined)])).toEqual([]);
+});
+
+test('of a picture every minute those five minutes apart tell, back from the last, and the first', () => {
+  const every = Array.from({ length: 13 }, (_, i) => taken(i * MIN, read(1)));
+  const at = (pictures: readonly RestPicture[]) => spaced(pictures).map((p) => p.at / MIN);
+  expect(at(every)).toEqual([0, 2, 7, 12]);
+  expect(at(every.slice(0, 3))).toEqual([0, 2]);
+  expect(at(every.slice(0, 1))).toEqual([0]);
+  // Blurred ones are left out, and their time is taken by those before.
+  expect(at(every.map((p, i) => (i === 7 ? { ...p, cells: undefined } : p)))).toEqual([
+    0, 1, 6, 12,
+  ]);
 });

@@ -1,12 +1,16 @@
 import { trim } from '@potter/core/quantity';
-import { type Growth, growthOf, type Watched } from '@potter/core/reading';
+import { type Growth, growthOf, type Island, type Watched } from '@potter/core/reading';
 import type { ReadAnswer } from '@/workers/read-messages';
 
-/** A wet picture with when it was taken, and what was read of it. */
+/** When a wet picture was taken, and the cells that were read in it; none where it was not read, or cannot tell of cells. */
 export interface RestPicture {
   readonly at: number;
-  readonly answer: ReadAnswer | undefined;
+  readonly cells: readonly Island[] | undefined;
 }
+
+/** What a reading tells of cells. */
+export const cellsIn = (answer: ReadAnswer | undefined): RestPicture['cells'] =>
+  answer?.cannot.fine ? answer.read.cells.islands : undefined;
 
 const MIN_MS = 60_000;
 /** Two pictures tell of a rest where they are apart by no less and no more than this, min. */
@@ -23,14 +27,29 @@ export interface Watch extends Watched {
 /** How cells grew from each picture to the next, where both tell of cells. */
 export function watchesOf(pictures: readonly RestPicture[]): Watch[] {
   const inOrder = [...pictures].sort((a, b) => a.at - b.at);
-  return inOrder.slice(1).flatMap(({ at, answer }, i): Watch[] => {
+  return inOrder.slice(1).flatMap(({ at, cells }, i): Watch[] => {
     const before = inOrder[i]!;
     const min = (at - before.at) / MIN_MS;
     if (min < APART_MIN[0] || min > APART_MIN[1]) return [];
-    if (!answer?.cannot.fine || !before.answer?.cannot.fine) return [];
-    const growth = growthOf(before.answer.read.cells.islands, answer.read.cells.islands);
+    if (!cells || !before.cells) return [];
+    const growth = growthOf(before.cells, cells);
     return growth ? [{ min, growth }] : [];
   });
+}
+
+/** Pictures taken so often tell more together than each from the one before, ms. */
+const SPACED_MS = 5 * MIN_MS;
+
+/** Of pictures in their order, those that tell most: the last, the newest that is five minutes before it, and so on, and the first. */
+export function spaced(pictures: readonly RestPicture[]): RestPicture[] {
+  const tell = pictures.filter(({ cells }) => cells !== undefined);
+  const chain: RestPicture[] = [];
+  for (let i = tell.length - 1; i >= 0; i--) {
+    const after = chain[0]?.at ?? Infinity;
+    const far = i === 0 ? APART_MIN[0] * MIN_MS : SPACED_MS;
+    if (after - tell[i]!.at >= far) chain.unshift(tell[i]!);
+  }
+  return chain;
 }
 
 const minutes = (min: number): string =>

@@ -1,4 +1,5 @@
 import { plannedColours } from '@potter/core/flow';
+import type { Corners } from '@potter/core/photograph';
 import type { Photograph as Taken } from '@potter/core/piece';
 import { paletteOf, type Plan } from '@potter/core/plan';
 import { useQueries, useQuery } from '@tanstack/react-query';
@@ -24,20 +25,38 @@ const askFor = ({ picture, corners, neutral, told, state }: Partial<Taken>, plan
   enabled: picture !== undefined && corners !== undefined,
   staleTime: Infinity,
   retry: false,
-  queryFn: async (): Promise<ReadAnswer | null> => {
-    const ask: ReadAsk = {
-      kind: 'photograph',
-      picture: await pictureOf(picture!),
-      corners: corners!,
-      neutral,
-      told,
-      shiny: state !== 'dry',
-      planned: plannedColours(paletteOf(plan)),
-      face: faceOf(plan),
-    };
-    return (await aside<ReadAnswer | undefined>(worker(), ask)) ?? null;
-  },
+  queryFn: async (): Promise<ReadAnswer | null> =>
+    (await readPhotograph(
+      await pictureOf(picture!),
+      { corners: corners!, neutral, told, state },
+      plan,
+    )) ?? null,
 });
+
+/** Has a photograph read against its plan; undefined where three of its corners lie in a line. */
+export function readPhotograph(
+  picture: Blob,
+  {
+    corners,
+    neutral,
+    told,
+    state,
+  }: Pick<Taken, 'neutral' | 'told'> &
+    Partial<Pick<Taken, 'state'>> & { readonly corners: Corners },
+  plan: Plan,
+): Promise<ReadAnswer | undefined> {
+  const ask: ReadAsk = {
+    kind: 'photograph',
+    picture,
+    corners,
+    neutral,
+    told,
+    shiny: state !== 'dry',
+    planned: plannedColours(paletteOf(plan)),
+    face: faceOf(plan),
+  };
+  return aside(worker(), ask);
+}
 
 /** A photograph read against its plan; nothing until it is, and while nobody asks. */
 export function useRead(taken: Taken | undefined, plan: Plan): Read {

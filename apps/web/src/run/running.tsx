@@ -5,7 +5,9 @@ import {
   goBack,
   goOn,
   noteOn,
+  picturesLeft,
   pieceOf,
+  restsAt,
   type Run,
 } from '@potter/core/journal';
 import type { ShelfItem } from '@potter/core/stock';
@@ -134,6 +136,13 @@ export function Running({ run }: { readonly run: Run }) {
                 onPress={() => keepRun(advance(run, runClock.now()))}
               />
             ) : null}
+            {restsAt(run) ? (
+              <Button
+                className="self-start"
+                label="Watch it by camera"
+                onPress={() => router.push(`/run/${run.id}/watch`)}
+              />
+            ) : null}
             <Beside run={run} now={now} />
           </>
         )}
@@ -160,7 +169,7 @@ export function Running({ run }: { readonly run: Run }) {
         <TableButton label={noting ? 'Done' : 'Note'} onPress={() => setNoting(!noting)} />
         <TableButton
           label={picture.busy ? 'Keeping' : 'Picture'}
-          disabled={picture.busy}
+          disabled={picture.busy || picturesLeft(run, run.at) <= 0}
           onPress={picture.take}
         />
       </View>

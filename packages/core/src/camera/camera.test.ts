@@ -70,7 +70,11 @@ test('a piece shades the table near it, and less the further from it', () => {
   expect(shade(2, 0)).toBe(0);
 });
 
-test('one seed takes one photograph', () => {
+test('one seed takes one photograph; the next from its stand differs by noise', () => {
   const shot = handShot(5, [80, 60], SIZE, 0.3);
   expect(exposed(piece([9, 80, 200]), shot).rgba).toEqual(exposed(piece([9, 80, 200]), shot).rgba);
+  const [one, two] = [0, 1].map((nth) => exposed(piece([9, 80, 200]), { ...shot, nth }).rgba);
+  const off = one!.map((v, i) => Math.abs(v - two![i]!));
+  expect(Math.max(...off)).toBeGreaterThan(0);
+  expect(Math.max(...off)).toBeLessThan(5 * shot.noise);
 });

@@ -13,10 +13,10 @@ const SAMPLES = [0.25, 0.75] as const;
  * photographs: that is judged by what this takes.
  */
 export function exposed(flat: Flat, shot: Shot): Flat {
-  const { width, height, cast, table } = shot;
+  const { width, height, cast, table, seed, nth = 0 } = shot;
   const { eye, right, down, ahead, lens } = standing(shot);
-  const random = chance(shot.seed);
-  const grain = chance(shot.seed + 1);
+  const random = chance(seed + 2 * nth);
+  const grain = chance(seed + 2 * nth + 1);
   const long = Math.max(flat.width, flat.height);
   const shadeAt = shadeOf(flat);
   const linear = linearOf(flat);
@@ -44,8 +44,7 @@ export function exposed(flat: Flat, shot: Shot): Flat {
           );
           const alpha = seen[3]!;
           // The table has a grain of its own; beside the piece it is darker, in its shade.
-          const wood =
-            alpha < 1 ? 1 + 0.05 * Math.sin(60 * y + 3 * Math.sin(7 * x + shot.seed)) : 1;
+          const wood = alpha < 1 ? 1 + 0.05 * Math.sin(60 * y + 3 * Math.sin(7 * x + seed)) : 1;
           const bare = (1 - alpha) * (1 - 0.7 * shadeAt(x, y)) * wood;
           const light = Math.max(
             0.15,

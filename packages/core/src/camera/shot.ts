@@ -30,6 +30,8 @@ export interface Shot {
   /** Still wet or coated: a window shines in it. */
   readonly gloss: number;
   readonly seed: number;
+  /** Which of several taken from one stand, from 0: only their noise differs. */
+  readonly nth?: number;
 }
 
 /** How much of a photograph a piece takes up, one way or the other. */

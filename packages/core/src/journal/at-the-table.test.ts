@@ -1,7 +1,14 @@
 import { brief } from '../plan/brief/brief';
 import { OAT, plan, SLATE } from '../plan/fixture.test-data';
 import type { ShelfItem } from '../stock/schema';
-import { addedOf, addOn, pictureOn, withoutAdded, withoutPicture } from './at-the-table';
+import {
+  addedOf,
+  addOn,
+  pictureOn,
+  picturesLeft,
+  withoutAdded,
+  withoutPicture,
+} from './at-the-table';
 import { drawn, drawsOf } from './drawn';
 import { advance, beginRun } from './run';
 
@@ -44,4 +51,15 @@ test('pictures stay with the move they were taken at', () => {
   const one = withoutPicture(run, 1, 'pic-00000001');
   expect(one.moves[1]!.pictures).toEqual([{ picture: 'pic-00000002', at: 6 }]);
   expect(withoutPicture(one, 1, 'pic-00000002')).toEqual(begun);
+});
+
+test('a move takes as many pictures as it may have, and no more', () => {
+  const taken = (n: number) => ({ picture: `pic-${String(n).padStart(8, '0')}`, at: n });
+  const full = Array.from({ length: 12 }, (_, n) => taken(n)).reduce(
+    (run, one) => pictureOn(run, 1, one),
+    begun,
+  );
+  expect(picturesLeft(full, 1)).toBe(0);
+  expect(pictureOn(full, 1, taken(99))).toBe(full);
+  expect(picturesLeft(full, 0)).toBe(12);
 });

@@ -1,7 +1,7 @@
 import { openPlan } from '../plan/document/open';
 import type { AddedAt } from '../plan/preview/with-added';
 import { withMove } from './run';
-import type { Run, RunMove } from './schema';
+import { MOST_PICTURES, type Run, type RunMove } from './schema';
 
 /** Something that went on beside the plan. */
 export type Added = NonNullable<RunMove['added']>[number];
@@ -19,9 +19,15 @@ export const withoutAdded = (run: Run, at: number, nth: number): Run =>
     return rest.length === 0 ? move : { ...move, added: rest };
   });
 
-/** Keeps at a move how it looked. */
+/** How many more pictures a move may have. */
+export const picturesLeft = (run: Run, at: number): number =>
+  MOST_PICTURES - (run.moves[at]?.pictures ?? []).length;
+
+/** Keeps at a move how it looked; one that has as many as it may have stays as it is. */
 export const pictureOn = (run: Run, at: number, taken: Taken): Run =>
-  withMove(run, at, (move) => ({ ...move, pictures: [...(move.pictures ?? []), taken] }));
+  picturesLeft(run, at) > 0
+    ? withMove(run, at, (move) => ({ ...move, pictures: [...(move.pictures ?? []), taken] }))
+    : run;
 
 /** Takes a picture out of a move again. */
 export const withoutPicture = (run: Run, at: number, picture: string): Run =>

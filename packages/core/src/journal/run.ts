@@ -160,5 +160,9 @@ export function timersOf(run: Run, sheet: readonly RunStep[]): Timer[] {
   });
 }
 
+/** Whether the move on screen leaves the wet piece alone: there is something to be watched. */
+export const restsAt = ({ plan, moves, at }: Run): boolean =>
+  plan.moves.some((m) => m.id === moves[at]?.move && verbOf(m).waits && !verbOf(m).setsFilm);
+
 const isWait = (plan: Plan, id: string): boolean =>
   plan.moves.some((m) => m.id === id && verbOf(m).waits);

@@ -7,6 +7,9 @@ const Moment = Type.Integer({ minimum: 0, maximum: 8.64e15 });
 
 const Coordinate = Type.Number({ minimum: -1000, maximum: 10_000 });
 
+/** So many pictures a move may have. */
+export const MOST_PICTURES = 12;
+
 /** One move as it was carried out. */
 export const RunMoveSchema = Type.Object(
   {
@@ -22,7 +25,7 @@ export const RunMoveSchema = Type.Object(
     /** How it looked, in the order taken. */
     pictures: Type.Optional(
       Type.Array(Type.Object({ picture: PictureId, at: Moment }, { additionalProperties: false }), {
-        maxItems: 12,
+        maxItems: MOST_PICTURES,
       }),
     ),
     /** Batches mixed for it at the table, in the order they were whole: from then on each stays open. */

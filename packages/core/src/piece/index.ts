@@ -5,6 +5,7 @@ export { makesPieces, pieceIdOf, pieceOfRun, placeOf } from './of-run';
 export {
   changePhotograph,
   faceOf,
+  photographsLeft,
   photographsOf,
   STATE_WORDS,
   STATES,
@@ -17,7 +18,7 @@ export {
   withoutPhotograph,
   withPhotograph,
 } from './photographs';
-export type { ColourFate, Photograph, Piece } from './schema';
+export { type ColourFate, MOST_PHOTOGRAPHS, type Photograph, type Piece } from './schema';
 export { type Month, type Season, seasonOf } from './season';
 export { isFound, soughtOf, wordsOf } from './sought';
 export { type Status, STATUS_IDS, STATUSES, statusOf } from './status';

@@ -1,4 +1,4 @@
-import type { Photograph, Piece } from './schema';
+import { MOST_PHOTOGRAPHS, type Photograph, type Piece } from './schema';
 
 type State = Photograph['state'];
 
@@ -24,8 +24,15 @@ export const faceOf = (piece: Pick<Piece, 'photographs'>): Photograph | undefine
 const withPhotographs = ({ photographs: _, ...piece }: Piece, all: readonly Photograph[]): Piece =>
   all.length > 0 ? { ...piece, photographs: [...all] } : piece;
 
+/** How many more may be taken of it. */
+export const photographsLeft = ({ photographs = [] }: Pick<Piece, 'photographs'>): number =>
+  MOST_PHOTOGRAPHS - photographs.length;
+
+/** With one more; a piece that has as many as it may have stays as it is. */
 export const withPhotograph = (piece: Piece, taken: Photograph): Piece =>
-  withPhotographs(piece, [...(piece.photographs ?? []), taken]);
+  photographsLeft(piece) > 0
+    ? withPhotographs(piece, [...(piece.photographs ?? []), taken])
+    : piece;
 
 export const withoutPhotograph = (piece: Piece, picture: string): Piece =>
   withPhotographs(

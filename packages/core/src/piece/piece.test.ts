@@ -8,6 +8,8 @@ import {
   gradeOf,
   isFound,
   makesPieces,
+  MOST_PHOTOGRAPHS,
+  photographsLeft,
   photographsOf,
   type Piece,
   placeOf,
@@ -171,4 +173,19 @@ test('a season’s sums are those of its pieces', () => {
       );
     }),
   );
+});
+
+test('a piece takes as many pictures as it may have, and no more', () => {
+  const taken = (n: number) => ({
+    picture: `picture-${n}`.padEnd(21, 'x'),
+    at: n,
+    state: 'wet' as const,
+  });
+  const full = Array.from({ length: MOST_PHOTOGRAPHS }, (_, n) => taken(n)).reduce(withPhotograph, {
+    ...piece,
+    photographs: [],
+  });
+  expect(photographsLeft(full)).toBe(0);
+  expect(withPhotograph(full, taken(99))).toBe(full);
+  expect(photographsLeft(withoutPhotograph(full, full.photographs![0]!.picture))).toBe(1);
 });

@@ -18,6 +18,9 @@ const PIECE_ID = '^[a-z0-9-]{8,48}$';
 const Beside = Type.Number({ minimum: -0.5, maximum: 1.5 });
 const Corner = Type.Tuple([Beside, Beside]);
 
+/** So many photographs a piece may have. */
+export const MOST_PHOTOGRAPHS = 40;
+
 /** A photograph of the piece, owned by it: it goes with it. */
 const Photograph = Type.Object(
   {
@@ -90,7 +93,7 @@ export const PieceSchema = Type.Object(
     of: Type.Optional(Type.Integer({ minimum: 2, maximum: 999 })),
     technique: Type.Optional(Type.String({ maxLength: 80 })),
     size: Type.Optional(Type.String({ maxLength: 80 })),
-    photographs: Type.Optional(Type.Array(Photograph, { maxItems: 40 })),
+    photographs: Type.Optional(Type.Array(Photograph, { maxItems: MOST_PHOTOGRAPHS })),
     /** How it came out, aspect by aspect. */
     verdict: Type.Optional(Verdict),
     colours: Type.Optional(Type.Array(ColourFate, { maxItems: 200 })),

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { growthAhead, growthOf, type Island } from '.';
+import { grownInAll, growthAhead, growthOf, type Island } from '.';
 
 const cell = (x: number, y: number, widthMm: number, of = 0): Island => ({
   atMm: [x, y],
@@ -80,4 +80,16 @@ test('from two pictures the spread holds what comes, and is wide; what shrinks i
   const shrinks = growthAhead([{ min: 5, growth: { grown: -0.1, within: 0.01 } }]);
   expect(shrinks.every(({ grown, most }) => grown === 0 && most === 0)).toBe(true);
   expect(growthAhead([])).toEqual([]);
+});
+
+test('growth upon growth: widths multiply, and in all it is less sure than each', () => {
+  const of = (grown: number, within: number) => ({ min: 5, growth: { grown, within } });
+  expect(grownInAll([])).toEqual({ min: 0, grown: 0, within: 0 });
+  const twice = grownInAll([of(0.1, 0.02), of(0.1, 0.02)]);
+  expect(twice.min).toBe(10);
+  expect(twice.grown).toBeCloseTo(0.21, 9);
+  // Of a product of two: each error times the other width, squared and added.
+  expect(twice.within).toBeCloseTo(1.1 * 0.02 * Math.SQRT2, 9);
+  const width = (t: number) => 1 + 0.6 * (1 - Math.exp(-t / 9));
+  expect(grownInAll(watchedOf(0.6, 9, 4).watched).grown).toBeCloseTo(width(16) / width(1) - 1, 9);
 });

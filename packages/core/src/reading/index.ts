@@ -18,6 +18,7 @@ export {
   type Told,
 } from './closely';
 export { type Growth, growthOf } from './growth';
+export { type GrownInAll, grownInAll } from './grown-in-all';
 export { type Ahead, growthAhead, type Watched } from './growth-ahead';
 export type { Island } from './islands';
 export { OFF, PLANNED_WITHIN, UNPLANNED } from './labelled';

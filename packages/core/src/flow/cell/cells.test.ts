@@ -93,6 +93,16 @@ test('cells grow as they wait, and what is told beforehand is what comes', () =>
   const quarter = short.left.find(({ min }) => min === 15)!;
   expect(quarter.share / long.share).toBeGreaterThan(0.9);
   expect(quarter.share / long.share).toBeLessThan(1.1);
+  // None stood open as it was left.
+  expect(short.left.some(({ wider }) => wider !== undefined)).toBe(false);
+});
+
+test('of cells that stood open as it was last moved it is told how much wider they become', () => {
+  const tilt: Act = { kind: 'tilt', towardDeg: 0, angleDeg: 0.05, s: 1 };
+  const { left } = told({ acts: [...LAID, rest(40), tilt, rest(20)], under: OILY });
+  const [first, ...later] = left.map(({ wider }) => wider!);
+  expect(first).toBeGreaterThan(0.02);
+  expect(Math.min(...later)).toBeGreaterThanOrEqual(first!);
 });
 
 test('paint that sets stops them', () => {

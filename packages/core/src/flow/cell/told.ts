@@ -22,8 +22,8 @@ export interface CellsTold extends CellsThen {
   readonly causes: readonly { readonly says: string; readonly count: number }[];
   /** What part of them lies in each ninth of the piece, row by row. */
   readonly ninths: readonly number[];
-  /** Had it been left for so long after the last thing that moved it. */
-  readonly left: readonly (CellsThen & { readonly min: number })[];
+  /** Had it been left for so long after the last thing that moved it; `wider`: how much wider than just then the middle one of those would be that stood open, as a share; absent where none did. */
+  readonly left: readonly (CellsThen & { readonly min: number; readonly wider?: number })[];
   /** By then nine tenths of what will open has opened, min; absent where nothing does. */
   readonly doneMin?: number;
 }
@@ -49,6 +49,14 @@ export function tellCells({ cells, factors }: Cells, face: Face): CellsTold {
     const [x, y] = [third(cell.atMm[0] / face.widthMm), third(cell.atMm[1] / face.heightMm)];
     ninths[3 * y + x]! += 1 / open.length;
   }
+  const widerBy = (s: number): { readonly wider?: number } => {
+    const ratios = cells.flatMap((cell) => {
+      const mm = openMm(cell, factors, 0);
+      return mm > 0 ? [openMm(cell, factors, s) / mm] : [];
+    });
+    ratios.sort((a, b) => a - b);
+    return ratios.length > 0 ? { wider: ratios[ratios.length >> 1]! - 1 } : {};
+  };
   const leftFor = (s: number) =>
     then(cells.map((cell) => openMm(cell, factors, s)).filter((mm) => mm > 0));
   const whole = leftFor(LONGEST_S).share;
@@ -56,7 +64,7 @@ export function tellCells({ cells, factors }: Cells, face: Face): CellsTold {
     ...then(open.map(({ mm }) => mm)),
     causes: [...counts].map(([says, count]) => ({ says, count })).sort((a, b) => b.count - a.count),
     ninths,
-    left: LEFT_MIN.map((min) => ({ min, ...leftFor(60 * min) })),
+    left: LEFT_MIN.map((min) => ({ min, ...leftFor(60 * min), ...widerBy(60 * min) })),
     ...(whole > 0 ? { doneMin: firstMin((min) => leftFor(60 * min).share >= DONE * whole) } : {}),
   };
 }

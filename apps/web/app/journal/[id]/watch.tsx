@@ -1,0 +1,1 @@
+export { WatchPiece as default } from '@/watch/watch-piece';

@@ -1,0 +1,1 @@
+export { WatchRun as default } from '@/watch/watch-run';
