@@ -197,6 +197,20 @@ test('a photograph is squared up: its corners are found, moved by keys, kept, an
   assert.ok(corners[1][0] - corners[0][0] > 2 * (corners[3][1] - corners[0][1]));
 });
 
+/** Taps the map of cells where none is: it offers to say that one is there. */
+async function tapOutsideCells(page) {
+  const map = await page.$('canvas[aria-label^="What each place"]');
+  for (const [x, y] of [30, 60, 90, 120, 150, 180].flatMap((v) => [
+    [v, 150],
+    [150, v],
+  ])) {
+    await map.click({ offset: { x, y } });
+    await pause(100);
+    if (await page.$('[aria-label="A cell, so wide"]')) return;
+  }
+  throw new Error('a cell is everywhere');
+}
+
 test('a photograph is read against its plan: all of it is something, and a place is put right', async () => {
   const page = await studio.open(PHONE);
   const moon = await pieceOf('Damson Moon, small hours');
@@ -235,12 +249,26 @@ test('a photograph is read against its plan: all of it is something, and a place
     (p) => p.photographs.some((one) => one.told?.length === 1),
   );
   assert.equal(told.photographs.at(-1).state, 'coated');
-  await press(page, 'radio', 'Cells');
   await press(page, 'button', 'Take back: Damson');
   await until(
     () => pieceNow(moon.id),
     (p) => p.photographs.every((one) => one.told === undefined),
   );
+  // A cell nobody saw is told, and counts; taken back, it does not.
+  await press(page, 'radio', 'Cells');
+  const counted = async () =>
+    Number(/(\d+) are counted/.exec(await page.$eval('body', (b) => b.innerText))?.[1] ?? NaN);
+  const before = await until(counted, (n) => n >= 0);
+  await tapOutsideCells(page);
+  await type(page, 'A cell, so wide', '7.5');
+  await press(page, 'button', 'It is a cell');
+  await until(counted, (n) => n === before + 1);
+  await until(
+    () => pieceNow(moon.id),
+    (p) => p.photographs.some((one) => one.cells?.[0]?.widthMm === 7.5),
+  );
+  await press(page, 'button', 'Take back: A cell 7.5 mm wide');
+  await until(counted, (n) => n === before);
 });
 
 test('cuts are found on a piece, whole and apart, and a mask is printed at true size', async () => {

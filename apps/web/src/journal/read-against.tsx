@@ -1,4 +1,10 @@
-import { type Photograph as Taken, withoutTold, withTold } from '@potter/core/piece';
+import {
+  type Photograph as Taken,
+  withCell,
+  withoutCell,
+  withoutTold,
+  withTold,
+} from '@potter/core/piece';
 import type { Plan } from '@potter/core/plan';
 import { WhatItSays } from '@/reading/what-it-says';
 import type { Change } from './piece-screen';
@@ -20,8 +26,14 @@ export function ReadAgainst({
       taken={taken}
       plan={plan}
       preview={preview}
-      onTell={(picture, told) => change((piece) => withTold(piece, picture, told))}
-      onTakeBack={(picture, nth) => change((piece) => withoutTold(piece, picture, nth))}
+      colour={{
+        onTell: (picture, told) => change((piece) => withTold(piece, picture, told)),
+        onTakeBack: (picture, nth) => change((piece) => withoutTold(piece, picture, nth)),
+      }}
+      cell={{
+        onTell: (picture, told) => change((piece) => withCell(piece, picture, told)),
+        onTakeBack: (picture, nth) => change((piece) => withoutCell(piece, picture, nth)),
+      }}
     />
   );
 }

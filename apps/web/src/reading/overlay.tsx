@@ -35,26 +35,37 @@ export function Overlay({
   answer,
   colours,
   which,
+  at,
   label,
   onTap,
 }: {
   readonly answer: ReadAnswer;
   readonly colours: readonly Named[];
   readonly which: OverlayId;
+  /** What was pointed at, as shares of its sides. */
+  readonly at: readonly [number, number] | undefined;
   readonly label: string;
   readonly onTap: (event: MouseEvent<HTMLElement>) => void;
 }) {
   const canvas = useRef<HTMLCanvasElement>(null);
+  const { across, down } = answer.read.map;
   useEffect(() => {
-    if (canvas.current) draw(canvas.current, answer, colours, which);
-  }, [answer, colours, which]);
+    if (!canvas.current) return;
+    draw(canvas.current, answer, colours, which);
+    if (at) point(canvas.current, at);
+  }, [answer, colours, which, at]);
   return (
     <canvas
       ref={canvas}
       role="img"
       aria-label={label}
       onClick={onTap}
-      style={{ display: 'block', maxWidth: '100%', maxHeight: TALLEST, cursor: 'crosshair' }}
+      style={{
+        display: 'block',
+        width: `min(100%, ${(TALLEST * across) / down}px)`,
+        aspectRatio: `${across} / ${down}`,
+        cursor: 'crosshair',
+      }}
     />
   );
 }
@@ -114,6 +125,27 @@ function draw(
       0,
       2 * Math.PI,
     );
+    context.stroke();
+  }
+}
+
+/** A cross where somebody pointed, ink with a white casing. */
+function point(canvas: HTMLCanvasElement, [x, y]: readonly [number, number]): void {
+  const context = canvas.getContext('2d');
+  if (!context) return;
+  const arm = Math.max(canvas.width, canvas.height) / 30;
+  const [px, py] = [x * canvas.width, y * canvas.height];
+  for (const [colour, width] of [
+    [PALE, 3],
+    [INK, 1],
+  ] as const) {
+    context.strokeStyle = `rgb(${colour.join(' ')})`;
+    context.lineWidth = (width * arm) / 8;
+    context.beginPath();
+    context.moveTo(px - arm, py);
+    context.lineTo(px + arm, py);
+    context.moveTo(px, py - arm);
+    context.lineTo(px, py + arm);
     context.stroke();
   }
 }

@@ -1,10 +1,11 @@
 import type { Photograph as Taken } from '@potter/core/piece';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Act, Button } from '@/ui/button';
+import { Button } from '@/ui/button';
 import { Pick } from '@/ui/pick';
-import { Body, Small } from '@/ui/type';
+import { Small } from '@/ui/type';
 import type { Named } from './colour-words';
+import { PutRightList } from './put-right-list';
 
 type Told = NonNullable<Taken['told']>[number];
 
@@ -44,26 +45,11 @@ export function PutRight({
       ) : (
         <Small>Taken for the wrong colour? Tap it on the map and say what it is.</Small>
       )}
-      {told.length > 0 ? (
-        <View role="list" aria-label="Put right">
-          {told.map(({ id: of, at: [x, y] }, i) => (
-            <View
-              role="listitem"
-              key={i}
-              className="min-h-[44px] flex-row items-center gap-3 border-b border-rule"
-            >
-              <Body className="flex-1">
-                {nameOf(of)}, {Math.round(100 * x)} % across, {Math.round(100 * y)} % down
-              </Body>
-              <Act
-                label="Take back"
-                name={`Take back: ${nameOf(of)}`}
-                onPress={() => onTakeBack(i)}
-              />
-            </View>
-          ))}
-        </View>
-      ) : null}
+      <PutRightList
+        label="Put right"
+        lines={told.map(({ id: of, at: where }) => ({ says: nameOf(of), at: where }))}
+        onTakeBack={onTakeBack}
+      />
     </View>
   );
 }

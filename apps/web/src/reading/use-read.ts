@@ -14,21 +14,23 @@ const worker = () => new Worker(new URL('../workers/read.worker.ts', import.meta
 /** A reading, or why there is none. */
 export interface Read {
   readonly answer: ReadAnswer | undefined;
+  /** Something was put right, and it is being read anew: the answer is that of before. */
+  readonly anew?: boolean;
   readonly error: Error | null;
 }
 
 const NONE: Read = { answer: undefined, error: null };
 
 /** How a photograph is asked for; nothing is, where its corners are not known. */
-const askFor = ({ picture, corners, neutral, told, state }: Partial<Taken>, plan: Plan) => ({
-  queryKey: ['read', picture, corners, neutral, told, state, plan.mixes, plan.surface],
+const askFor = ({ picture, corners, neutral, told, cells, state }: Partial<Taken>, plan: Plan) => ({
+  queryKey: ['read', picture, corners, neutral, told, cells, state, plan.mixes, plan.surface],
   enabled: picture !== undefined && corners !== undefined,
   staleTime: Infinity,
   retry: false,
   queryFn: async (): Promise<ReadAnswer | null> =>
     (await readPhotograph(
       await pictureOf(picture!),
-      { corners: corners!, neutral, told, state },
+      { corners: corners!, neutral, told, cells, state },
       plan,
     )) ?? null,
 });
@@ -40,8 +42,9 @@ export function readPhotograph(
     corners,
     neutral,
     told,
+    cells,
     state,
-  }: Pick<Taken, 'neutral' | 'told'> &
+  }: Pick<Taken, 'neutral' | 'told' | 'cells'> &
     Partial<Pick<Taken, 'state'>> & { readonly corners: Corners },
   plan: Plan,
 ): Promise<ReadAnswer | undefined> {
@@ -51,6 +54,7 @@ export function readPhotograph(
     corners,
     neutral,
     told,
+    cells,
     shiny: state !== 'dry',
     planned: plannedColours(paletteOf(plan)),
     face: faceOf(plan),
@@ -61,8 +65,17 @@ export function readPhotograph(
 /** A photograph read against its plan; nothing until it is, and while nobody asks. */
 export function useRead(taken: Taken | undefined, plan: Plan): Read {
   const asked = askFor(taken ?? {}, plan);
-  const { data, error } = useQuery(asked);
-  return asked.enabled ? { answer: data ?? undefined, error } : NONE;
+  const {
+    data,
+    error,
+    isPlaceholderData: anew,
+  } = useQuery({
+    ...asked,
+    // Of the same picture what was read before stays in sight.
+    placeholderData: (before: ReadAnswer | null | undefined, query) =>
+      query?.queryKey[1] === taken?.picture ? before : undefined,
+  });
+  return asked.enabled ? { answer: data ?? undefined, anew, error } : NONE;
 }
 
 /** Several photographs read in the same way, in their order; undefined where one is not yet. */

@@ -9,6 +9,7 @@ import { Choice } from '@/ui/choice';
 import { Failed, Waiting } from '@/ui/state';
 import { Body, Small } from '@/ui/type';
 import type { ReadAnswer } from '@/workers/read-messages';
+import { CellsRight } from './cells-right';
 import { namedColours } from './colour-words';
 import type { Column } from './column';
 import { findings, type StateColumn } from './findings';
@@ -24,12 +25,18 @@ interface Props {
   readonly taken: readonly Taken[];
   readonly plan: Plan;
   readonly preview: Had | undefined;
-  readonly onTell: (picture: string, told: NonNullable<Taken['told']>[number]) => void;
+  /** What is said of a picture's colours, and of its cells, and taken back again. */
+  readonly colour: PutRightBy<'told'>;
+  readonly cell: PutRightBy<'cells'>;
+}
+
+interface PutRightBy<What extends 'told' | 'cells'> {
+  readonly onTell: (picture: string, told: NonNullable<Taken[What]>[number]) => void;
   readonly onTakeBack: (picture: string, nth: number) => void;
 }
 
 /** Photographs of a piece read against its plan: what each place was taken for, how much there is of what, and what differs. */
-export function WhatItSays({ taken, plan, preview, onTell, onTakeBack }: Props) {
+export function WhatItSays({ taken, plan, preview, colour, cell }: Props) {
   const squared = taken.filter(({ corners }) => corners !== undefined);
   const [state, setState] = useState(squared.at(-1)?.state ?? 'wet');
   const [which, setWhich] = useState<OverlayId>('colours');
@@ -44,7 +51,7 @@ export function WhatItSays({ taken, plan, preview, onTell, onTakeBack }: Props) 
   };
   const computed = useReadPreview(preview?.picture, plan);
   const shown = lastOf(state);
-  const { answer, error } = reads[state];
+  const { answer, anew, error } = reads[state];
   if (!shown)
     return (
       <Body>Square a picture up first: its corners tell where the piece is, and how large.</Body>
@@ -83,22 +90,39 @@ export function WhatItSays({ taken, plan, preview, onTell, onTakeBack }: Props) 
             answer={answer}
             colours={colours}
             which={which}
+            at={at}
             label={`What each place was taken for: ${OVERLAYS.find((o) => o.value === which)!.label.toLowerCase()}`}
             onTap={(event) => setAt(tapped(event))}
           />
           <Choice label="Map of" value={which} options={OVERLAYS} onChange={setWhich} />
-          <Small>{OVERLAY_WORDS[which]}</Small>
-          <PutRight
-            at={at}
-            taken={shown}
-            colours={colours}
-            onTell={(place) => {
-              onTell(shown.picture, place);
-              setAt(undefined);
-            }}
-            onTakeBack={(nth) => onTakeBack(shown.picture, nth)}
-            onLeave={() => setAt(undefined)}
-          />
+          <View role="status">
+            <Small>{anew ? 'Reading it anew.' : OVERLAY_WORDS[which]}</Small>
+          </View>
+          {which === 'cells' ? (
+            <CellsRight
+              at={at}
+              answer={answer}
+              taken={shown}
+              onTell={(told) => {
+                cell.onTell(shown.picture, told);
+                setAt(undefined);
+              }}
+              onTakeBack={(nth) => cell.onTakeBack(shown.picture, nth)}
+              onLeave={() => setAt(undefined)}
+            />
+          ) : (
+            <PutRight
+              at={at}
+              taken={shown}
+              colours={colours}
+              onTell={(place) => {
+                colour.onTell(shown.picture, place);
+                setAt(undefined);
+              }}
+              onTakeBack={(nth) => colour.onTakeBack(shown.picture, nth)}
+              onLeave={() => setAt(undefined)}
+            />
+          )}
         </View>
       ) : null}
       {told.length > 0 ? (

@@ -1,5 +1,5 @@
 import type { Corners, EvenedBy, Neutral } from '@potter/core/photograph';
-import type { Cannot, CloseRead, Planned, Told } from '@potter/core/reading';
+import type { Cannot, CellTold, CloseRead, Planned, Told } from '@potter/core/reading';
 
 /** The face a picture is of. */
 export interface Face {
@@ -22,6 +22,7 @@ export type ReadAsk =
       readonly corners: Corners;
       readonly neutral?: Neutral | undefined;
       readonly told?: readonly Told[] | undefined;
+      readonly cells?: readonly CellTold[] | undefined;
       /** Wet or coated: a lamp may shine in it. */
       readonly shiny: boolean;
     })

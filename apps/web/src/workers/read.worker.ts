@@ -23,6 +23,7 @@ async function read(ask: ReadAsk): Promise<ReadAnswer | undefined> {
     light: light === 'white' || light === 'grey' ? 'known' : 'fitted',
     shiny: ask.shiny,
     told: ask.told ?? [],
+    cells: ask.cells ?? [],
   });
   return { read: told, cannot: cannotTell(taken, told), light };
 }

@@ -59,30 +59,29 @@ export const withCorners = (piece: Piece, picture: string, corners: Photograph['
 export const withNeutral = (piece: Piece, picture: string, neutral: Photograph['neutral']): Piece =>
   changePhotograph(piece, picture, ({ neutral: _, ...p }) => (neutral ? { ...p, neutral } : p));
 
-type Told = NonNullable<Photograph['told']>[number];
+/** What a photograph has lists of: places put right, cells put right, things pointed at. */
+type List = 'told' | 'cells' | 'marks';
+type One<L extends List> = NonNullable<Photograph[L]>[number];
+/** No list holds more than the schema lets it: the oldest go. */
+const MOST_LISTED = 40;
 
-/** A photograph with one more place told; no more than the schema holds, the oldest go. */
-export const withTold = (piece: Piece, picture: string, told: Told): Piece =>
-  changePhotograph(piece, picture, (p) => ({
-    ...p,
-    told: [...(p.told ?? []), told].slice(-MOST_TOLD),
-  }));
+/** Puts one more into a photograph's list, and takes the nth out of it again; an empty list is none. */
+const listed = <L extends List>(list: L) => ({
+  with: (piece: Piece, picture: string, one: One<L>): Piece =>
+    changePhotograph(piece, picture, (p) => ({
+      ...p,
+      [list]: [...(p[list] ?? []), one].slice(-MOST_LISTED),
+    })),
+  without: (piece: Piece, picture: string, nth: number): Piece =>
+    changePhotograph(piece, picture, (p) => {
+      const changed = { ...p };
+      const left = (p[list] ?? []).filter((_, i) => i !== nth);
+      if (left.length > 0) changed[list] = left as Photograph[L];
+      else delete changed[list];
+      return changed;
+    }),
+});
 
-export const withoutTold = (piece: Piece, picture: string, nth: number): Piece =>
-  changePhotograph(piece, picture, ({ told = [], ...p }) => {
-    const left = told.filter((_, i) => i !== nth);
-    return left.length > 0 ? { ...p, told: left } : p;
-  });
-
-const MOST_TOLD = 40;
-
-type Mark = NonNullable<Photograph['marks']>[number];
-
-export const withMark = (piece: Piece, picture: string, mark: Mark): Piece =>
-  changePhotograph(piece, picture, (p) => ({ ...p, marks: [...(p.marks ?? []), mark] }));
-
-export const withoutMark = (piece: Piece, picture: string, nth: number): Piece =>
-  changePhotograph(piece, picture, ({ marks = [], ...p }) => {
-    const left = marks.filter((_, i) => i !== nth);
-    return left.length > 0 ? { ...p, marks: left } : p;
-  });
+export const { with: withTold, without: withoutTold } = listed('told');
+export const { with: withCell, without: withoutCell } = listed('cells');
+export const { with: withMark, without: withoutMark } = listed('marks');

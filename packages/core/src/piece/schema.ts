@@ -46,6 +46,19 @@ const Photograph = Type.Object(
         { maxItems: 40 },
       ),
     ),
+    /** Cells of the piece that were read wrongly, at places as shares of its own sides: one so wide is there, mm, or, where no width is said, none. */
+    cells: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            at: Place,
+            widthMm: Type.Optional(Type.Number({ minimum: 0.5, maximum: 200 })),
+          },
+          { additionalProperties: false },
+        ),
+        { maxItems: 40 },
+      ),
+    ),
     /** Things pointed at: "here it cracked". */
     marks: Type.Optional(
       Type.Array(

@@ -3,6 +3,7 @@ import { hexToLinear, linearToXyz, type Rgb } from '../optics/srgb';
 import { type Bands, bandsOf } from './bands';
 import { isMud } from './blends';
 import { calmOf } from './calm';
+import { type CellTold, toldCells } from './cells-told';
 import { type Composition, compositionOf } from './composition';
 import { contrastOf } from './contrast';
 import { type Island, islandsOf } from './islands';
@@ -71,6 +72,7 @@ export interface CloseRead extends Bands, Composition {
  * @param light `known` where its light was told, or it is a computed picture; else it is told by the planned colours themselves
  * @param shiny wet or coated: a lamp may shine in it
  * @param told places somebody has put right: each is one more example of its colour
+ * @param cells what somebody said of cells
  */
 export function readClosely(
   picture: Picture,
@@ -79,7 +81,13 @@ export function readClosely(
     light = 'fitted',
     shiny = false,
     told = [],
-  }: { light?: 'known' | 'fitted'; shiny?: boolean; told?: readonly Told[] } = {},
+    cells = [],
+  }: {
+    light?: 'known' | 'fitted';
+    shiny?: boolean;
+    told?: readonly Told[];
+    cells?: readonly CellTold[];
+  } = {},
 ): CloseRead {
   const taken = tilesOf(picture);
   const gains: Rgb = light === 'known' ? [1, 1, 1] : fittedLight(taken, planned.flatMap(hexesOf));
@@ -98,7 +106,15 @@ export function readClosely(
     of === UNPLANNED && isMud(labAt(tiles, i), known) ? MUD : of,
   );
   const sharpestMm = sharpestOf(tiles);
-  const islands = islandsOf(labels, across, down, mm);
+  const islands = toldCells(
+    islandsOf(labels, across, down, mm),
+    cells,
+    [across * mm, down * mm],
+    (x, y) =>
+      labels[
+        Math.min(down - 1, Math.floor(y / mm)) * across + Math.min(across - 1, Math.floor(x / mm))
+      ]!,
+  );
   return {
     ...countsOf(label, tiles, planned),
     calm: shareOf(calm, on),

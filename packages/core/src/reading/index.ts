@@ -17,6 +17,7 @@ export {
   readClosely,
   type Told,
 } from './closely';
+export { type CellTold, islandAt, toldCells } from './cells-told';
 export { type Growth, growthOf } from './growth';
 export { type GrownInAll, grownInAll } from './grown-in-all';
 export { type Ahead, growthAhead, type Watched } from './growth-ahead';
