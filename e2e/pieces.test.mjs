@@ -64,6 +64,8 @@ test('a verdict takes a dozen taps, stands at once, and is there after the studi
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await reload(page);
   await see(page, 'heading', 'Damson Moon');
+  // Its plan is there too: of that are its colours.
+  await see(page, 'checkbox', 'Damson: survived');
   page.expectRefusals = true;
   await studio.halt();
   let taps = 0;

@@ -50,3 +50,15 @@ test('one that comes to no end is stopped, and that is said', async () => {
   await asked;
   expect(w.terminate).toHaveBeenCalledTimes(1);
 });
+
+test('one nobody waits for any more ends at once', async () => {
+  const w = worker(() => new Promise(() => undefined));
+  const leave = new AbortController();
+  const asked = aside(w, 'ask', { signal: leave.signal });
+  leave.abort();
+  await expect(asked).rejects.toThrow('nobody waits');
+  expect(w.terminate).toHaveBeenCalledTimes(1);
+  const late = worker(() => new Promise(() => undefined));
+  await expect(aside(late, 'ask', { signal: leave.signal })).rejects.toThrow('nobody waits');
+  expect(late.terminate).toHaveBeenCalledTimes(1);
+});

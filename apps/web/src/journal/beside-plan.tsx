@@ -10,7 +10,7 @@ import { usePictureUrl } from './photograph';
 import { useSquared } from './squared';
 import { SlideOver } from './slide-over';
 import { takenWords } from './thumbs';
-import { usePreviewOf } from './use-preview-of';
+import { usePreviewOf } from '@/picture/use-preview-of';
 
 const PREVIEW = 'preview';
 

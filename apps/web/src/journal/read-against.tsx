@@ -8,7 +8,6 @@ import {
 import type { Plan } from '@potter/core/plan';
 import { WhatItSays } from '@/reading/what-it-says';
 import type { Change } from './piece-screen';
-import { usePreviewOf } from './use-preview-of';
 
 /** The photographs of a piece read against its plan and the plan's preview. */
 export function ReadAgainst({
@@ -20,12 +19,10 @@ export function ReadAgainst({
   readonly plan: Plan;
   readonly change: Change;
 }) {
-  const preview = usePreviewOf(plan);
   return (
     <WhatItSays
       taken={taken}
       plan={plan}
-      preview={preview}
       colour={{
         onTell: (picture, told) => change((piece) => withTold(piece, picture, told)),
         onTakeBack: (picture, nth) => change((piece) => withoutTold(piece, picture, nth)),

@@ -111,7 +111,7 @@ async function computed(preview: Preview, closeness: Closeness): Promise<Key[]> 
           ...closeness,
           share: { from, every: lanes },
         } satisfies KeysAsk,
-        TIME_OUT_MS,
+        { timeOutMs: TIME_OUT_MS },
       ),
     ),
   );

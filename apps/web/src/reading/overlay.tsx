@@ -81,34 +81,24 @@ function draw(
   canvas.height = down * SQUARE_PX;
   const context = canvas.getContext('2d');
   if (!context) return;
-  const bytes = colours.map(({ hex }) => bytesOf(hex));
+  const planned = colours.map(({ hex }) => bytesOf(hex));
   const image = new ImageData(across, down);
+  // A pixel at a time: there may be a million.
+  const pixels = new Uint32Array(image.data.buffer);
   const stripe = Math.max(2, Math.round(Math.max(across, down) / STRIPES));
-  for (let i = 0; i < label.length; i++) {
-    const of = label[i]!;
-    if (of === OFF) continue;
-    const [x, y] = [i % across, Math.floor(i / across)];
-    // Where nothing was planned it is striped: no colour of a piece is.
-    const strange = (x + y) % stripe < stripe / 2 ? INK : PALE;
-    const own = bytes[of] ?? strange;
-    image.data.set(
-      which === 'colours'
-        ? own
-        : which === 'blends'
-          ? of === MUD
-            ? INK
-            : of === UNPLANNED
-              ? strange
-              : DIM
-          : which === 'calm'
-            ? calm[i]
-              ? own
-              : DIM
-            : faded(own),
-      4 * i,
-    );
-    image.data[4 * i + 3] = 255;
-  }
+  /** Of each label where it is drawn, and on which side of a stripe. */
+  const looks = [INK, PALE].map((strange) =>
+    Uint32Array.from({ length: OFF }, (_, of) => pixelOf(lookOf(which, of, planned[of], strange))),
+  ) as [Uint32Array, Uint32Array];
+  const dim = pixelOf(DIM);
+  for (let y = 0, i = 0; y < down; y++)
+    for (let x = 0; x < across; x++, i++) {
+      const of = label[i]!;
+      if (of === OFF) continue;
+      // Where nothing was planned it is striped: no colour of a piece is.
+      const side = (x + y) % stripe < stripe / 2 ? 0 : 1;
+      pixels[i] = which === 'calm' && !calm[i] ? dim : looks[side][of]!;
+    }
   const small = new OffscreenCanvas(across, down);
   small.getContext('2d')?.putImageData(image, 0, 0);
   context.imageSmoothingEnabled = false;
@@ -128,6 +118,17 @@ function draw(
     context.stroke();
   }
 }
+
+/** What a place of a label looks like on a map. */
+function lookOf(which: OverlayId, of: number, planned: Rgb | undefined, strange: Rgb): Rgb {
+  const own = planned ?? strange;
+  if (which === 'cells') return faded(own);
+  if (which !== 'blends') return own;
+  return of === MUD ? INK : of === UNPLANNED ? strange : DIM;
+}
+
+/** A colour as the four bytes of a pixel, which are red first wherever there are browsers. */
+const pixelOf = ([r, g, b]: Rgb): number => ((255 << 24) | (b << 16) | (g << 8) | r) >>> 0;
 
 /** A cross where somebody pointed, ink with a white casing. */
 function point(canvas: HTMLCanvasElement, [x, y]: readonly [number, number]): void {

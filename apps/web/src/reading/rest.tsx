@@ -13,15 +13,18 @@ const LAST = 6;
 /** What pictures of a resting piece tell: how its cells grew and where it crept between them, and how they will go on, beside what the preview says. */
 export function Rest({
   wet,
+  turn,
   plan,
   preview,
 }: {
   readonly wet: readonly Taken[];
+  /** Whether it is their turn to be read. */
+  readonly turn: boolean;
   readonly plan: Plan;
   readonly preview: Had | undefined;
 }) {
   const shown = wet.slice(-LAST);
-  const answers = useReads(shown, plan);
+  const answers = useReads(shown, plan, turn);
   const watches = watchesOf(shown.map(({ at }, i) => ({ at, cells: cellsIn(answers[i]) })));
   if (watches.length === 0) return null;
   return (

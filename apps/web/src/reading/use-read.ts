@@ -27,11 +27,12 @@ const askFor = ({ picture, corners, neutral, told, cells, state }: Partial<Taken
   enabled: picture !== undefined && corners !== undefined,
   staleTime: Infinity,
   retry: false,
-  queryFn: async (): Promise<ReadAnswer | null> =>
+  queryFn: async ({ signal }: { readonly signal: AbortSignal }): Promise<ReadAnswer | null> =>
     (await readPhotograph(
       await pictureOf(picture!),
       { corners: corners!, neutral, told, cells, state },
       plan,
+      signal,
     )) ?? null,
 });
 
@@ -47,6 +48,7 @@ export function readPhotograph(
   }: Pick<Taken, 'neutral' | 'told' | 'cells'> &
     Partial<Pick<Taken, 'state'>> & { readonly corners: Corners },
   plan: Plan,
+  signal?: AbortSignal,
 ): Promise<ReadAnswer | undefined> {
   const ask: ReadAsk = {
     kind: 'photograph',
@@ -59,12 +61,16 @@ export function readPhotograph(
     planned: plannedColours(paletteOf(plan)),
     face: faceOf(plan),
   };
-  return aside(worker(), ask);
+  return aside(worker(), ask, signal ? { signal } : {});
 }
 
-/** A photograph read against its plan; nothing until it is, and while nobody asks. */
-export function useRead(taken: Taken | undefined, plan: Plan): Read {
-  const asked = askFor(taken ?? {}, plan);
+/**
+ * A photograph read against its plan; nothing until it is, and while nobody asks.
+ * @param turn whether it is its turn: what is on screen is read before what stands beside it
+ */
+export function useRead(taken: Taken | undefined, plan: Plan, turn = true): Read {
+  const { enabled, ...ask } = askFor(taken ?? {}, plan);
+  const asked = { ...ask, enabled: enabled && turn };
   const {
     data,
     error,
@@ -82,10 +88,14 @@ export function useRead(taken: Taken | undefined, plan: Plan): Read {
 export const useReads = (
   taken: readonly Taken[],
   plan: Plan,
+  turn: boolean,
 ): readonly (ReadAnswer | undefined)[] =>
-  useQueries({ queries: taken.map((one) => askFor(one, plan)) }).map(
-    ({ data }) => data ?? undefined,
-  );
+  useQueries({
+    queries: taken.map((one) => {
+      const { enabled, ...ask } = askFor(one, plan);
+      return { ...ask, enabled: enabled && turn };
+    }),
+  }).map(({ data }) => data ?? undefined);
 
 /** The computed picture of a plan, read in the same way. */
 export function useReadPreview(picture: Picture | undefined, plan: Plan): Read {
@@ -94,7 +104,7 @@ export function useReadPreview(picture: Picture | undefined, plan: Plan): Read {
     enabled: picture !== undefined,
     staleTime: Infinity,
     retry: false,
-    queryFn: () => {
+    queryFn: ({ signal }) => {
       const { width, height, rgba } = picture!;
       const ask: ReadAsk = {
         kind: 'computed',
@@ -104,7 +114,7 @@ export function useReadPreview(picture: Picture | undefined, plan: Plan): Read {
         planned: plannedColours(paletteOf(plan)),
         face: faceOf(plan),
       };
-      return aside<ReadAnswer>(worker(), ask);
+      return aside<ReadAnswer>(worker(), ask, { signal });
     },
   });
   return { answer: data, error };

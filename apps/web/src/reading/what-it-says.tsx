@@ -3,8 +3,8 @@ import { type Photograph as Taken, STATE_WORDS, STATES } from '@potter/core/piec
 import type { Plan } from '@potter/core/plan';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import type { Had } from '@/picture/several';
 import { Reading } from '@/picture/reading';
+import { usePreviewOf } from '@/picture/use-preview-of';
 import { Choice } from '@/ui/choice';
 import { Failed, Waiting } from '@/ui/state';
 import { Body, Small } from '@/ui/type';
@@ -24,7 +24,6 @@ import { useRead, useReadPreview } from './use-read';
 interface Props {
   readonly taken: readonly Taken[];
   readonly plan: Plan;
-  readonly preview: Had | undefined;
   /** What is said of a picture's colours, and of its cells, and taken back again. */
   readonly colour: PutRightBy<'told'>;
   readonly cell: PutRightBy<'cells'>;
@@ -36,7 +35,7 @@ interface PutRightBy<What extends 'told' | 'cells'> {
 }
 
 /** Photographs of a piece read against its plan: what each place was taken for, how much there is of what, and what differs. */
-export function WhatItSays({ taken, plan, preview, colour, cell }: Props) {
+export function WhatItSays({ taken, plan, colour, cell }: Props) {
   const squared = taken.filter(({ corners }) => corners !== undefined);
   const [state, setState] = useState(squared.at(-1)?.state ?? 'wet');
   const [which, setWhich] = useState<OverlayId>('colours');
@@ -44,14 +43,22 @@ export function WhatItSays({ taken, plan, preview, colour, cell }: Props) {
   const colours = useMemo(() => namedColours(plan), [plan]);
   // The last of each state stands for it.
   const lastOf = (of: Taken['state']) => squared.filter((one) => one.state === of).at(-1);
-  const reads = {
-    wet: useRead(lastOf('wet'), plan),
-    dry: useRead(lastOf('dry'), plan),
-    coated: useRead(lastOf('coated'), plan),
-  };
-  const computed = useReadPreview(preview?.picture, plan);
   const shown = lastOf(state);
-  const { answer, anew, error } = reads[state];
+  const own = useRead(shown, plan);
+  const { answer, anew, error } = own;
+  // What is on screen is read first, then what stands beside it, then the preview is computed: all at once each would wait for all.
+  const next = answer !== undefined || error !== null;
+  const beside = {
+    wet: useRead(lastOf('wet'), plan, next),
+    dry: useRead(lastOf('dry'), plan, next),
+    coated: useRead(lastOf('coated'), plan, next),
+  };
+  const reads = { ...beside, [state]: own };
+  const over = STATES.every(
+    (of) => !lastOf(of) || reads[of].answer !== undefined || reads[of].error !== null,
+  );
+  const preview = usePreviewOf(over ? plan : undefined);
+  const computed = useReadPreview(preview?.picture, plan);
   if (!shown)
     return (
       <Body>Square a picture up first: its corners tell where the piece is, and how large.</Body>
@@ -144,7 +151,12 @@ export function WhatItSays({ taken, plan, preview, colour, cell }: Props) {
           ))}
         </View>
       ) : null}
-      <Rest wet={squared.filter((one) => one.state === 'wet')} plan={plan} preview={preview} />
+      <Rest
+        wet={squared.filter((one) => one.state === 'wet')}
+        turn={over}
+        plan={plan}
+        preview={preview}
+      />
       {answer && !answer.cannot.nothing ? (
         <View className="gap-2">
           <Reading read={answer.read} />

@@ -4,7 +4,7 @@ import { trim } from '@potter/core/quantity';
 import { createElement } from 'react';
 import { Text, View } from 'react-native';
 import { Outline } from '@/journal/outline';
-import { usePreviewOf } from '@/journal/use-preview-of';
+import { usePreviewOf } from '@/picture/use-preview-of';
 import { LeftAlone } from '@/reading/left-alone';
 import { watchWords } from '@/reading/rest-words';
 import { Button } from '@/ui/button';
@@ -30,8 +30,9 @@ interface Props {
 
 /** What the watch has told so far, large enough to be read from across the table. */
 export function Watching({ seen, plan, outline, camera, nextAt, onStop, onAgain }: Props) {
-  const preview = usePreviewOf(plan);
   const { last, watches, grown, movedAt, kept, fault, pictures } = seen;
+  // Not before there is something to lay it beside: the pictures come first.
+  const preview = usePreviewOf(watches.length > 0 ? plan : undefined);
   const inAll = grown.length > 1 ? grown.at(-1) : undefined;
   const lately = watches.at(-1);
   const timeOf = (at: number) => localTime(at).slice('yyyy-mm-ddT'.length);

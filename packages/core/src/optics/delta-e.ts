@@ -5,7 +5,7 @@ const POW25_7 = 25 ** 7;
 
 /** CIEDE2000 colour difference of two CIELAB colours, kL = kC = kH = 1 (Sharma, Wu and Dalal 2005). */
 export function deltaE2000([L1, a1, b1]: Rgb, [L2, a2, b2]: Rgb): number {
-  const cBar7 = ((Math.hypot(a1, b1) + Math.hypot(a2, b2)) / 2) ** 7;
+  const cBar7 = seventh((Math.hypot(a1, b1) + Math.hypot(a2, b2)) / 2);
   const g = 0.5 * (1 - Math.sqrt(cBar7 / (cBar7 + POW25_7)));
   const ap1 = (1 + g) * a1;
   const ap2 = (1 + g) * a2;
@@ -37,7 +37,7 @@ export function deltaE2000([L1, a1, b1]: Rgb, [L2, a2, b2]: Rgb): number {
   const SL = 1 + (0.015 * (L - 50) ** 2) / Math.sqrt(20 + (L - 50) ** 2);
   const SC = 1 + 0.045 * C;
   const SH = 1 + 0.015 * C * T;
-  const c7 = C ** 7;
+  const c7 = seventh(C);
   const RT =
     -2 *
     Math.sqrt(c7 / (c7 + POW25_7)) *
@@ -46,6 +46,12 @@ export function deltaE2000([L1, a1, b1]: Rgb, [L2, a2, b2]: Rgb): number {
   const c = dC / SC;
   const h = dH / SH;
   return Math.sqrt(l * l + c * c + h * h + RT * c * h);
+}
+
+/** Quicker than a power, which takes a good part of all this. */
+function seventh(v: number): number {
+  const v3 = v * v * v;
+  return v3 * v3 * v;
 }
 
 function hue(b: number, a: number): number {

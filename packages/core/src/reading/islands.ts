@@ -1,6 +1,7 @@
 import { contours } from 'd3-contour';
 import { polygonArea, polygonCentroid, polygonLength } from 'd3-polygon';
 import { OFF, UNPLANNED } from './labelled';
+import { patchesOf } from './patches';
 
 /** A round island of one colour in another: a cell, as it is seen. */
 export interface Island {
@@ -25,19 +26,26 @@ const ROUND = 0.6;
 /** A border is no wider than this in a photograph that is sharp enough to be read, mm. */
 const BORDER_MM = 1.1;
 
+/** The longest a patch may be for its area and yet nearly round: its rim is twice that at the least. */
+const LONG = Math.PI / ROUND;
+
 /**
- * The cells of a picture, by its colours: closed patches, nearly round, that reach no edge of the piece. Patches are parted by the marching squares of
- * d3-contour, one colour after another.
+ * The cells of a picture, by its colours: closed patches, nearly round, that reach no edge of the piece. Each patch that may be one is traced by the marching
+ * squares of d3-contour.
  * @param labels the colour of each square, row-major, `across` × `down`, each `mm` wide
  */
 export function islandsOf(labels: Uint8Array, across: number, down: number, mm: number): Island[] {
-  const colours = [...new Set(labels)].filter((label) => label !== OFF && label !== UNPLANNED);
-  const trace = contours().size([across, down]).smooth(true);
-  const mask = new Array<number>(labels.length).fill(0);
-  const found = colours.flatMap((of) => {
-    for (let i = 0; i < labels.length; i++) mask[i] = labels[i] === of ? 1 : 0;
-    return trace.contour(mask, 0.5).coordinates.flatMap(([outer]): Island[] => {
-      const ring = outer as [number, number][];
+  const { patches, patchOf } = patchesOf(labels, across, down);
+  const [least, most] = WIDTH_MM.map((wide) => (Math.PI / 4) * (wide / mm) ** 2) as [
+    number,
+    number,
+  ];
+  const found = patches.flatMap(({ id, label: of, left, top, right, bottom }): Island[] => {
+    if (of === OFF || of === UNPLANNED) return [];
+    const [wide, high] = [right - left + 1, bottom - top + 1];
+    if (wide * high < least || Math.max(wide, high) ** 2 > LONG * most) return [];
+    if (left === 0 || top === 0 || right === across - 1 || bottom === down - 1) return [];
+    return ringsOf(patchOf, across, id, left, top, wide, high).flatMap((ring): Island[] => {
       const area = Math.abs(polygonArea(ring));
       const widthMm = 2 * Math.sqrt(area / Math.PI) * mm;
       if (widthMm < WIDTH_MM[0] || widthMm > WIDTH_MM[1]) return [];
@@ -59,6 +67,27 @@ export function islandsOf(labels: Uint8Array, across: number, down: number, mm: 
           outer.widthMm - island.widthMm < 2 * BORDER_MM &&
           Math.hypot(outer.atMm[0] - island.atMm[0], outer.atMm[1] - island.atMm[1]) < BORDER_MM,
       ),
+  );
+}
+
+/** The outer rims of one patch, in squares of the whole picture: it is traced alone, with a square's margin. */
+function ringsOf(
+  patchOf: Int32Array,
+  across: number,
+  id: number,
+  left: number,
+  top: number,
+  wide: number,
+  high: number,
+): [number, number][][] {
+  const [w, h] = [wide + 2, high + 2];
+  const mask = new Array<number>(w * h).fill(0);
+  for (let y = 0; y < high; y++)
+    for (let x = 0; x < wide; x++)
+      if (patchOf[(top + y) * across + left + x] === id) mask[(y + 1) * w + x + 1] = 1;
+  const { coordinates } = contours().size([w, h]).smooth(true).contour(mask, 0.5);
+  return coordinates.map(([outer]) =>
+    (outer as [number, number][]).map(([x, y]) => [x + left - 1, y + top - 1]),
   );
 }
 

@@ -19,6 +19,10 @@ export interface Example {
 
 /** Colours are told apart once for so fine a step of L*, a* and b*. */
 const STEP = 1.5;
+/** Steps of L* there are; a channel that was lifted may go a little beyond white. */
+const LIGHTNESSES = 80;
+/** Of a step nobody has asked about. */
+const UNASKED = 252;
 /** A border between two colours passes through what lies between them, over so many squares to each side, and so near the line from one to the other, ΔE 1976. */
 const BORDER = 2;
 const BETWEEN = 12;
@@ -29,21 +33,21 @@ const BETWEEN = 12;
  */
 export function labelled(tiles: Tiles, examples: readonly Example[]): Uint8Array {
   const { across, down, lab, on } = tiles;
-  const known = new Map<number, number>();
+  // Labels by steps of L*, a* and b*: a table is quicker to look into than a map, and there are a hundred thousands of squares.
+  const known = new Uint8Array(LIGHTNESSES << 16).fill(UNASKED);
   const first = new Uint8Array(on.length).fill(OFF);
   for (let i = 0; i < on.length; i++) {
     if (!on[i]) continue;
     const key =
-      ((Math.round(lab[3 * i]! / STEP) & 255) << 16) |
+      (Math.min(LIGHTNESSES - 1, Math.round(lab[3 * i]! / STEP)) << 16) |
       ((Math.round(lab[3 * i + 1]! / STEP) & 255) << 8) |
       (Math.round(lab[3 * i + 2]! / STEP) & 255);
-    let label = known.get(key);
-    if (label === undefined) known.set(key, (label = labelOf(labAt(tiles, i), examples)));
-    first[i] = label;
+    if (known[key] === UNASKED) known[key] = labelOf(labAt(tiles, i), examples);
+    first[i] = known[key]!;
   }
-  const bordered = Uint8Array.from(first, (label, i) =>
-    label === UNPLANNED ? acrossBorder(tiles, first, i) : label,
-  );
+  const bordered = first.slice();
+  for (let i = 0; i < first.length; i++)
+    if (first[i] === UNPLANNED) bordered[i] = acrossBorder(tiles, first, i);
   return smoothed(bordered, across, down);
 }
 
@@ -101,18 +105,24 @@ const squared = (a: Lab, b: Lab): number =>
 /** Each square as most of the nine round it are; itself where none is most. */
 function smoothed(labels: Uint8Array, across: number, down: number): Uint8Array {
   const counts = new Uint8Array(256);
-  return Uint8Array.from(labels, (own, i) => {
-    if (own === OFF) return own;
-    counts.fill(0);
-    const [x, y] = [i % across, Math.floor(i / across)];
-    let most = own;
-    // What it is already counts once more.
-    counts[own] = 1;
-    for (let v = Math.max(0, y - 1); v <= Math.min(down - 1, y + 1); v++)
-      for (let u = Math.max(0, x - 1); u <= Math.min(across - 1, x + 1); u++) {
-        const label = labels[v * across + u]!;
-        if (label !== OFF && ++counts[label]! > counts[most]!) most = label;
-      }
-    return most;
-  });
+  const out = labels.slice();
+  for (let y = 0, i = 0; y < down; y++)
+    for (let x = 0; x < across; x++, i++) {
+      const own = labels[i]!;
+      if (own === OFF) continue;
+      let most = own;
+      // What it is already counts once more.
+      counts[own] = 1;
+      const [left, right] = [Math.max(0, x - 1), Math.min(across - 1, x + 1)];
+      const [top, bottom] = [Math.max(0, y - 1), Math.min(down - 1, y + 1)];
+      for (let v = top; v <= bottom; v++)
+        for (let j = v * across + left; j <= v * across + right; j++) {
+          const label = labels[j]!;
+          if (label !== OFF && ++counts[label]! > counts[most]!) most = label;
+        }
+      out[i] = most;
+      for (let v = top; v <= bottom; v++)
+        for (let j = v * across + left; j <= v * across + right; j++) counts[labels[j]!] = 0;
+    }
+  return out;
 }

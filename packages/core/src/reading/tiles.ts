@@ -50,9 +50,10 @@ export function tilesOf({ width, height, rgba, pxPerMm }: Picture): Tiles {
       if (2 * count <= side * side) continue;
       const tile = ty * across + tx;
       on[tile] = 1;
-      const seen = [r / count, g / count, b / count] as const;
-      light.set(seen, 3 * tile);
-      lab.set(xyzToLab(linearToXyz(seen)), 3 * tile);
+      light[3 * tile] = r / count;
+      light[3 * tile + 1] = g / count;
+      light[3 * tile + 2] = b / count;
+      labInto(lab, tile, light);
     }
   return { across, down, mm: side / pxPerMm, lab, light, on };
 }
@@ -72,11 +73,22 @@ export function apartIn({ lab }: Tiles, a: number, b: number): number {
 }
 
 /** The same tiles in other light: each channel times its gain. */
-export function relit(tiles: Tiles, [r, g, b]: Rgb): Tiles {
-  const light = tiles.light.map((v, i) => v * (i % 3 === 0 ? r : i % 3 === 1 ? g : b));
+export function relit(tiles: Tiles, gains: Rgb): Tiles {
+  const light = new Float32Array(tiles.light.length);
   const lab = new Float32Array(light.length);
-  for (let i = 0; i < light.length; i += 3)
-    if (tiles.on[i / 3])
-      lab.set(xyzToLab(linearToXyz([light[i]!, light[i + 1]!, light[i + 2]!])), i);
+  for (let tile = 0; tile < tiles.on.length; tile++) {
+    if (!tiles.on[tile]) continue;
+    for (let c = 0; c < 3; c++) light[3 * tile + c] = tiles.light[3 * tile + c]! * gains[c]!;
+    labInto(lab, tile, light);
+  }
   return { ...tiles, lab, light };
+}
+
+/** Writes a tile's L*, a*, b* by its light. */
+function labInto(lab: Float32Array, tile: number, light: Float32Array): void {
+  const at = 3 * tile;
+  const [l, a, b] = xyzToLab(linearToXyz([light[at]!, light[at + 1]!, light[at + 2]!]));
+  lab[at] = l;
+  lab[at + 1] = a;
+  lab[at + 2] = b;
 }

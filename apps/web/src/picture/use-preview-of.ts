@@ -1,6 +1,6 @@
 import { brief, type Plan, previewOf } from '@potter/core/plan';
 import { useMemo } from 'react';
-import { type Had, useSeveral } from '@/picture/several';
+import { type Had, useSeveral } from './several';
 
 /** As large as a phone shows it, px. */
 const PX = 512;
