@@ -1,5 +1,5 @@
 /** A patch of one colour: squares that touch one another by their sides. */
-export interface Patch {
+interface Patch {
   /** Its number in `patchOf`. */
   readonly id: number;
   readonly label: number;
