@@ -1,5 +1,6 @@
 import { addCoat } from '../plan/edit/coats';
 import { OAT, plan, SLATE } from '../plan/fixture.test-data';
+import { pieceOfRun } from '../piece';
 import type { ShelfItem } from '../stock/schema';
 import { drawn, drawsOf, undrawn } from './drawn';
 import { advance, beginRun, mixedOn } from './run';
@@ -56,4 +57,18 @@ test('a coat is drawn by the stage that lays it, as it was mixed, and not by the
   expect(drawn(mixed, withResin).drawn!.lines).toEqual([
     { kind: 'finish', id: 'clear', taken: 100 },
   ]);
+});
+
+test('what a piece cost is kept by the prices of then; where nothing has a price it is not known', () => {
+  expect(drawn(done, shelf).drawn).not.toHaveProperty('costEach');
+  const priced = shelf.map((item) => ({ ...item, price: 10, sizeMl: 100 }) as ShelfItem);
+  const once = drawn(done, priced);
+  const ml = once.drawn!.lines.reduce((sum, { taken }) => sum + taken, 0);
+  // 10 for 100 mL of either, and nothing else has a price.
+  expect(once.drawn!.costEach).toBeCloseTo((10 * ml) / 100, 1);
+  expect(once.drawn!.costEach).toBeGreaterThan(0);
+  expect(pieceOfRun(once).cost).toBe(once.drawn!.costEach);
+  expect(pieceOfRun(done)).not.toHaveProperty('cost');
+  const dearer = priced.map((item) => ({ ...item, price: 99 }) as ShelfItem);
+  expect(drawn(once, dearer)).toBe(once);
 });

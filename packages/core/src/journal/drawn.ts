@@ -4,6 +4,7 @@ import { drawOf } from '../stock/draw';
 import type { Plan } from '../plan/document/schema';
 import { needsOf } from '../stock/need';
 import { readyOf } from '../stock/medium-batch';
+import { pricesOf } from '../stock/prices';
 import type { ShelfItem } from '../stock/schema';
 import { stagesOf } from '../schedule';
 import { addedOf } from './at-the-table';
@@ -13,13 +14,14 @@ import { referencesOf } from '../verb';
 type Line = NonNullable<Run['drawn']>['lines'][number];
 
 /**
- * A finished run with what it takes off the shelf, worked out once: paints, materials, mediums that stood ready, and blanks, with what was mixed
+ * A finished run with what it takes off the shelf and what a piece of it cost, worked out once: paints, materials, mediums that stood ready, and blanks, with what was mixed
  * for what went on beside the plan. A top coat is drawn by the stage that lays it: what was mixed for it, where that is known.
  * One that has drawn already, or is still under way, stays as it is.
  */
 export function drawn(run: Run, shelf: readonly ShelfItem[]): Run {
   if (run.endedAt === undefined || run.drawn) return run;
-  const computed = ofStage(run.plan, brief(run.plan, { ready: readyOf(shelf) }), run.stage);
+  const whole = brief(run.plan, { ready: readyOf(shelf), ...pricesOf(shelf, run.plan.surface) });
+  const computed = ofStage(run.plan, whole, run.stage);
   const anew = new Map([...addedOf(run)].map(([mix, { anewG }]) => [mix, anewG]));
   const mixedMl = mixedOf(run);
   const needs = needsOf(run.plan, computed, anew)
@@ -33,7 +35,9 @@ export function drawn(run: Run, shelf: readonly ShelfItem[]): Run {
   const lines = drawOf(needs, shelf).filter(
     (line): line is Line => line.kind !== 'vessel' && line.kind !== 'jar',
   );
-  return { ...run, drawn: { lines } };
+  // A later stage is done on pieces that have theirs.
+  const costEach = run.stage === undefined ? Number(whole.cost.perPiece.toFixed(2)) : 0;
+  return { ...run, drawn: { ...(costEach > 0 ? { costEach } : {}), lines } };
 }
 
 /** What was mixed of two parts at the table, mL. */

@@ -122,6 +122,8 @@ export const RunSchema = Type.Object(
     drawn: Type.Optional(
       Type.Object(
         {
+          /** What went into one piece, by the shelf's prices of then. */
+          costEach: Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 })),
           lines: Type.Array(
             Type.Object(
               {

@@ -16,7 +16,7 @@ const LONGEST_TITLE = 120;
 
 /** One of the pieces a pour came to, before anything was said of it. */
 export function pieceOfRun(run: Run, nth = 1): Piece {
-  const { plan, id, planId, startedAt } = run;
+  const { plan, id, planId, startedAt, drawn } = run;
   const { pieces, shape } = plan.surface;
   return {
     id: pieceIdOf(id, nth),
@@ -28,6 +28,7 @@ export function pieceOfRun(run: Run, nth = 1): Piece {
     technique: chosenTechnique(plan).name.slice(0, 80),
     size: sizeWords(shape, 'cm').slice(0, 80),
     ...(plan.price === undefined ? {} : { price: plan.price }),
+    ...(drawn?.costEach === undefined ? {} : { cost: drawn.costEach }),
   };
 }
 
