@@ -116,6 +116,12 @@ test('what was learnt comes back on a plan, and a place on a picture keeps what 
   const plan = await planOf(studio, 'Quince and Slate');
   await visit(page, `${studio.url}/plans/${plan.id}/moves`);
   await says(page, 'Lay the base into the corners first');
+  // Heeded, it is said no more in this plan.
+  await press(page, 'button', 'Heeded here');
+  await page.waitForFunction(
+    () => !document.body.innerText.includes('Lay the base into the corners first'),
+  );
+  await until(plan.get, ({ heeded }) => heeded?.length === 1);
   const moon = await pieceOf('Damson Moon');
   await visit(page, `${studio.url}/journal/${moon.id}`);
   const image = await page.waitForSelector('img[alt^="Wet"]');

@@ -38,6 +38,8 @@ export interface Evidence {
   readonly plan: Choice & {
     readonly surface: Surface;
     readonly metallics?: 'thicker' | 'alike';
+    /** Notes of earlier pieces that have been heeded in this plan, by id. */
+    readonly heeded?: readonly string[];
     readonly mixes: readonly Mix[];
     readonly budget: Budget;
     readonly cups: readonly Cup[];

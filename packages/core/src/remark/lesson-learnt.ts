@@ -8,6 +8,8 @@ export const lessonLearnt: RemarkDefinition = {
   id: 'lesson-learnt',
   see: (evidence) =>
     evidence.lessons.flatMap((lesson): Finding[] => {
+      const { heeded } = evidence.plan;
+      if (heeded?.includes(lesson.id)) return [];
       const where = metIn(evidence, lesson);
       return where === undefined
         ? []
@@ -18,6 +20,14 @@ export const lessonLearnt: RemarkDefinition = {
               message: `After ${lesson.from} you noted: ${lesson.says.replace(/[.\s]*$/, '.')}`,
               advice: `${where.says} Take the note out of that piece once it is no use any more.`,
               numbers: {},
+              meant: {
+                label: 'Heeded here',
+                patch: [
+                  heeded
+                    ? { op: 'add', path: `/heeded/${heeded.length}`, value: lesson.id }
+                    : { op: 'add', path: '/heeded', value: [lesson.id] },
+                ],
+              },
             },
           ];
     }),

@@ -1,8 +1,14 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { Id } from '../schema/parts';
 
+/** The id of a note. */
+export const LessonId = Type.String({
+  pattern: '^[a-z0-9-]{4,40}$',
+  title: 'the id of a note',
+});
+
 const lesson = {
-  id: Type.String({ pattern: '^[a-z0-9-]{4,40}$', title: 'the id of a note' }),
+  id: LessonId,
   says: Type.String({ minLength: 1, maxLength: 400 }),
   /** One paint, or two that lie on each other. */
   paints: Type.Optional(Type.Array(Id, { minItems: 1, maxItems: 2, uniqueItems: true })),

@@ -654,3 +654,21 @@ test('a note comes back only where its paint, its pair or its technique does', (
   expect(says(apart, { paints: ['slate', 'red'] })).toEqual([]);
   expect(says(plan([RED, OAT]), {})).toHaveLength(1);
 });
+
+test('a note that was heeded in a plan is said no more in it, and in others it is', () => {
+  const about = { paints: ['red'] };
+  const before = plan([RED, OAT]);
+  const [said] = brief(before, learnt(about)).remarks.filter((r) => r.code === 'lesson-learnt');
+  const heeded = patchPlan(before, said!.meant!.patch);
+  expect(checkPlan(heeded)).toEqual([]);
+  expect(heeded.heeded).toEqual(['lesson-1']);
+  const codes = (of: Plan, id: string) => {
+    const { lessons, ...known } = learnt(about);
+    return brief(of, { ...known, lessons: lessons!.map((one) => ({ ...one, id })) }).remarks.map(
+      ({ code }) => code,
+    );
+  };
+  expect(codes(heeded, 'lesson-1')).not.toContain('lesson-learnt');
+  expect(codes(heeded, 'lesson-2')).toContain('lesson-learnt');
+  expect(codes(before, 'lesson-1')).toContain('lesson-learnt');
+});

@@ -14,6 +14,7 @@ import { WAITING_IDS } from '../../schedule/waiting';
 import { SurfaceSchema } from '../../surface/schema';
 import { TechniqueChoiceSchema } from '../../technique/schema';
 import type { TechniqueId } from '../../technique';
+import { LessonId } from '../../remark/lesson-schema';
 import { ChosenSequenceSchema } from '../../technique/sequence-schema';
 import type { Move } from '../../verb';
 import { MoveSchema } from '../../verb/schema';
@@ -125,6 +126,8 @@ export const PlanSchema = Type.Object(
     ),
     /** How the artist keeps metallics: a step thicker than the other colours, or like them; without it both are said. */
     metallics: Type.Optional(Type.Union([Type.Literal('thicker'), Type.Literal('alike')])),
+    /** Notes of earlier pieces that have been heeded here: they come back no more. */
+    heeded: Type.Optional(Type.Array(LessonId, { maxItems: 200, uniqueItems: true })),
     /** Pictures of mixes by what had gone in, each kept in the studio by its id. */
     pictures: Type.Optional(
       Type.Array(
