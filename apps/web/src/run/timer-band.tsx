@@ -10,7 +10,7 @@ import { chime } from './chime';
 import { runClock } from './run-clock';
 import { useTimers } from './use-timers';
 
-/** Running timers, in sight everywhere but on the bench and the run's own screen, which show them large. */
+/** Running timers, in sight everywhere but on the bench and the run's own screens, which show them large; watching a rest one sees them too. */
 export function TimerBand() {
   const now = useNow(1000, runClock.now);
   const path = usePathname();
@@ -25,7 +25,8 @@ export function TimerBand() {
     if (due !== '' && due !== rung.current && chimes) chime();
     rung.current = due;
   }, [due, chimes]);
-  if (timers.length === 0 || path.startsWith('/run/') || path === '/bench') return null;
+  const shown = path === '/bench' || (path.startsWith('/run/') && !path.endsWith('/watch'));
+  if (timers.length === 0 || shown) return null;
   return (
     <View role="region" aria-label="Running timers" className="bg-rail">
       {timers.slice(0, 3).map((timer) => {
