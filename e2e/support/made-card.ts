@@ -1,7 +1,8 @@
 // A photograph of painted opacity cards into the file that is named, and what each box should show, as JSON. Run by tsx, since cards are drawn by the core.
 import { writeFileSync } from 'node:fs';
+import { handShot } from '@potter/core/camera';
 import { madeCard } from '../../apps/server/test/made-card';
-import { handShot, photograph } from '../../scripts/camera';
+import { photograph } from '../../scripts/camera';
 
 const SIZE = [1200, 900] as const;
 
