@@ -82,7 +82,7 @@ test('a browser that gives no camera says so, and how to mend it', async () => {
   const page = await studio.open(PHONE);
   await visit(page, `${studio.url}/journal/${id}/watch`);
   await press(page, 'button', 'Open the camera');
-  await says(page, 'There is no camera.');
+  await says(page, 'The camera was not opened.');
   await press(page, 'button', 'Back');
   await says(page, 'How it came out');
 });

@@ -21,10 +21,17 @@ export interface Read {
 
 const NONE: Read = { answer: undefined, error: null };
 
-/** How a photograph is asked for; nothing is, where its corners are not known. */
-const askFor = ({ picture, corners, neutral, told, cells, state }: Partial<Taken>, plan: Plan) => ({
+/**
+ * How a photograph is asked for; nothing is, where its corners are not known.
+ * @param turn whether it is its turn: what is on screen is read before what stands beside it
+ */
+const askFor = (
+  { picture, corners, neutral, told, cells, state }: Partial<Taken>,
+  plan: Plan,
+  turn: boolean,
+) => ({
   queryKey: ['read', picture, corners, neutral, told, cells, state, plan.mixes, plan.surface],
-  enabled: picture !== undefined && corners !== undefined,
+  enabled: turn && picture !== undefined && corners !== undefined,
   staleTime: Infinity,
   retry: false,
   queryFn: async ({ signal }: { readonly signal: AbortSignal }): Promise<ReadAnswer | null> =>
@@ -64,13 +71,9 @@ export function readPhotograph(
   return aside(worker(), ask, signal ? { signal } : {});
 }
 
-/**
- * A photograph read against its plan; nothing until it is, and while nobody asks.
- * @param turn whether it is its turn: what is on screen is read before what stands beside it
- */
+/** A photograph read against its plan; nothing until it is, and while nobody asks. */
 export function useRead(taken: Taken | undefined, plan: Plan, turn = true): Read {
-  const { enabled, ...ask } = askFor(taken ?? {}, plan);
-  const asked = { ...ask, enabled: enabled && turn };
+  const asked = askFor(taken ?? {}, plan, turn);
   const {
     data,
     error,
@@ -90,12 +93,9 @@ export const useReads = (
   plan: Plan,
   turn: boolean,
 ): readonly (ReadAnswer | undefined)[] =>
-  useQueries({
-    queries: taken.map((one) => {
-      const { enabled, ...ask } = askFor(one, plan);
-      return { ...ask, enabled: enabled && turn };
-    }),
-  }).map(({ data }) => data ?? undefined);
+  useQueries({ queries: taken.map((one) => askFor(one, plan, turn)) }).map(
+    ({ data }) => data ?? undefined,
+  );
 
 /** The computed picture of a plan, read in the same way. */
 export function useReadPreview(picture: Picture | undefined, plan: Plan): Read {

@@ -24,13 +24,17 @@ export function RunOver({ run }: { readonly run: Run }) {
         <Body>
           {run.plan.title}, in {minutes} min. Leave it level and covered; it is on the rack now.
         </Body>
+        {run.stage === undefined ? (
+          <Button
+            className="self-start"
+            label="Watch it rest"
+            onPress={() => router.push(`/journal/${run.id}/watch`)}
+          />
+        ) : null}
         <NextTime run={run} />
         <AfterPour run={run} />
         <Moves run={run} sheet={sheetOf(run)} />
         <View className="flex-row flex-wrap gap-2">
-          {run.stage === undefined ? (
-            <Button label="Watch it rest" onPress={() => router.push(`/journal/${run.id}/watch`)} />
-          ) : null}
           <Button primary label="To the bench" onPress={() => router.replace('/bench')} />
           <Button label="Back to the last move" onPress={() => putRun(goBack(run))} />
         </View>

@@ -38,7 +38,7 @@ export function Choosing({
         ]}
         onChange={onEvery}
       />
-      {fault === undefined ? null : <Failed what="There is no camera." why={fault} />}
+      {fault === undefined ? null : <Failed what="The camera was not opened." why={fault} />}
       <View className="flex-row flex-wrap gap-2">
         {hasCamera() ? (
           <Button primary label="Open the camera" onPress={() => onChoose('phone')} />

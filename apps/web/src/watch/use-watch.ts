@@ -23,7 +23,7 @@ export interface Watched {
   /** Growth between pictures that are some minutes apart, up to the last that tells of cells. */
   readonly watches: readonly Watch[];
   /** How much wider cells were at each picture than at first; the first of them itself. */
-  readonly grown: readonly (GrownInAll & { readonly at: number })[];
+  readonly grown: readonly GrownInAll[];
   /** When phone or piece were last moved. */
   readonly movedAt?: number;
   /** How many were kept for good. */
@@ -110,8 +110,13 @@ export function useWatch({ plan, everyMs, keep }: Setting) {
   };
   const watch = async (camera: CameraSource, first: Taken) => {
     const stopping = (stop.current = new AbortController());
-    const none = { at: first.at, ...grownInAll([]) };
-    let seen: Watched = { first: first.at, pictures: [], watches: [], grown: [none], kept: 0 };
+    let seen: Watched = {
+      first: first.at,
+      pictures: [],
+      watches: [],
+      grown: [grownInAll([])],
+      kept: 0,
+    };
     const tell = (now: Watched) => {
       seen = now;
       setStage({ is: 'watching', camera, seen });
@@ -139,7 +144,7 @@ export function useWatch({ plan, everyMs, keep }: Setting) {
               last: { url: shown(picture), at, corners, lacks: told?.cannot.says ?? [] },
               pictures,
               watches,
-              grown: watches.length ? [...seen.grown, { at, ...grownInAll(watches) }] : seen.grown,
+              grown: watches.length ? [...seen.grown, grownInAll(watches)] : seen.grown,
               ...(moved ? { movedAt: at } : {}),
               ...(fault === undefined ? {} : { fault }),
             });

@@ -4,6 +4,7 @@ import { keepPicture, PHOTOGRAPH_PX } from '@/data/pictures';
 import { useChangePiece, usePiece } from '@/data/pieces';
 import { useRun } from '@/data/runs';
 import { usePlanOf } from '@/journal/use-plan-of';
+import { Button } from '@/ui/button';
 import { Screen } from '@/ui/screen';
 import { NotHere, Waiting } from '@/ui/state';
 import { WatchScreen } from './watch-screen';
@@ -35,7 +36,7 @@ function OfPiece({ piece, onLeave }: { readonly piece: Piece; readonly onLeave: 
   const change = useChangePiece();
   if (!plan)
     return (
-      <Screen title="Watch it rest">
+      <Screen title="Watch it rest" acts={<Button label="Back" onPress={onLeave} />}>
         <Waiting what="Opening its plan" />
       </Screen>
     );

@@ -46,7 +46,7 @@ async function watched({ pictures, find = () => HERE, read = String, source = ca
     { picture: new Blob(), at: 0, corners: HERE },
     MIN,
     {
-      find: () => Promise.resolve(find(finds++)),
+      find: () => Promise.resolve().then(() => find(finds++)),
       read: (taken) => Promise.resolve().then(() => read(nth(taken))),
       keep: (taken) => {
         kept.push(nth(taken));
@@ -92,6 +92,18 @@ test('corners the artist moved stay theirs while nothing moves, and where none a
     find: (nth) => (nth % 2 ? undefined : shifted(0.01)),
   });
   expect(seen.every(({ corners, moved }) => corners === HERE && !moved)).toBe(true);
+});
+
+test('a picture in which looking for the piece fails is read all the same, the first too', async () => {
+  const { seen, fault } = await watched({
+    pictures: 3,
+    find: (nth) => {
+      if (nth < 2) throw new Error('it took too long');
+      return HERE;
+    },
+  });
+  expect(seen.map(({ told }) => told)).toEqual(['0', '1', '2']);
+  expect(fault).toBeUndefined();
 });
 
 test('a picture that cannot be read is said, and the watch goes on', async () => {

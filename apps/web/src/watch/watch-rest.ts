@@ -45,7 +45,9 @@ export async function watchRest<Told>(
   { find, read, keep, tell }: Watcher<Told>,
   stopped: AbortSignal,
 ): Promise<void> {
-  let found = await find(first.picture);
+  // What is not found in one picture may be in the next.
+  const lookIn = (picture: Blob) => find(picture).catch(() => undefined);
+  let found = await lookIn(first.picture);
   let { corners } = first;
   let keptAt = -Infinity;
   let last = first;
@@ -72,7 +74,7 @@ export async function watchRest<Told>(
     await until(camera, last.at + everyMs, stopped);
     if (stopped.aborted) break;
     const [picture, at] = [await camera.take(), Math.round(camera.now())];
-    const now = await find(picture).catch(() => undefined);
+    const now = await lookIn(picture);
     const moved = found !== undefined && now !== undefined && apart(found, now) > MOVED;
     if (moved) corners = now;
     if (moved || found === undefined) found = now;

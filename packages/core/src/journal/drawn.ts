@@ -14,8 +14,8 @@ import { referencesOf } from '../verb';
 type Line = NonNullable<Run['drawn']>['lines'][number];
 
 /**
- * A finished run with what it takes off the shelf and what a piece of it cost, worked out once: paints, materials, mediums that stood ready, and blanks, with what was mixed
- * for what went on beside the plan. A top coat is drawn by the stage that lays it: what was mixed for it, where that is known.
+ * A finished run with what it takes off the shelf and what a piece of it cost, worked out once: paints, materials, mediums that stood
+ * ready, and blanks, with what was mixed for what went on beside the plan. A top coat is drawn by the stage that lays it: what was mixed for it, where that is known.
  * One that has drawn already, or is still under way, stays as it is.
  */
 export function drawn(run: Run, shelf: readonly ShelfItem[]): Run {
