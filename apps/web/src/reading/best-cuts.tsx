@@ -137,8 +137,8 @@ export function BestCuts({ taken, plan }: { readonly taken: Taken; readonly plan
             />
           ) : null}
           <Small>
-            Judged by how lively a cut is, how far its colours lie apart, and that about a quarter
-            of it is calm. The eye decides.
+            Judged by how lively a cut is, how far its colours lie apart, a vein that runs through
+            it, and that about a quarter of it is calm, but not in one flat patch. The eye decides.
           </Small>
         </View>
       ) : null}

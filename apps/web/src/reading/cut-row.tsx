@@ -9,6 +9,10 @@ import { PixelsCanvas } from './pixels-canvas';
 /** One of four ways is shown so large, px. */
 const THUMB = 76;
 
+/** A vein shorter than this, mm, and patches that are less of a cut, are not told. */
+const TELLS_MM = 5;
+const TELLS = 0.05;
+
 /** A cut: where it lies, what it is like, and the four ways to hang it, the steadiest first. */
 export function CutRow({
   nth,
@@ -32,7 +36,13 @@ export function CutRow({
         </Body>
       </View>
       <Small>
-        {percent(cut.lively)} lively, {percent(cut.contrast)} contrast, {percent(cut.calm)} calm
+        {[
+          `${percent(cut.lively)} lively`,
+          `${percent(cut.contrast)} contrast`,
+          `${percent(cut.calm)} calm`,
+          ...(cut.veinMm >= TELLS_MM ? [`${show(cut.veinMm, length)} of vein`] : []),
+          ...(cut.patch >= TELLS ? [`${percent(cut.patch)} one flat patch`] : []),
+        ].join(', ')}
       </Small>
       <Small>Ways to hang it, the steadiest first:</Small>
       <View className="flex-row flex-wrap gap-3">

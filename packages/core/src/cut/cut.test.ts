@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { calmOf, contrastOf, type Picture, tilesOf } from '../reading';
 import { type CutAsk, findCuts, hangings } from '.';
+import { flatPatchesOf } from './flat-patches';
 import { spansOf } from './spans';
+import { veinsOf } from './veins';
 
 /** Two pixels a mm, so that squares are half a millimetre. */
 function drawn(
@@ -96,6 +98,8 @@ function bestByHand(picture: Picture, { kind, widthMm, heightMm }: CutAsk): numb
   const tiles = tilesOf(picture);
   const contrast = contrastOf(tiles);
   const calm = calmOf(tiles, contrast);
+  const vein = veinsOf(tiles);
+  const patch = flatPatchesOf(calm, tiles, heightMm / 3);
   const spans = spansOf({ kind, widthMm, heightMm }, tiles.mm);
   let best = 0;
   for (let y = 0; y + spans.length <= tiles.down; y += 4)
@@ -113,11 +117,13 @@ function bestByHand(picture: Picture, { kind, widthMm, heightMm }: CutAsk): numb
         mean((i) => middle.reduce((sum, m, k) => sum + (tiles.lab[3 * i + k]! - m) ** 2, 0)),
       );
       const rests = Math.max(0, 1 - Math.abs(mean((i) => calm[i]!) - 0.25) / 0.5);
-      const score =
-        0.4 * Math.min(1, mean((i) => contrast[i]!) / 22) +
-        0.4 * Math.min(1, deviation / 32) +
-        0.2 * rests;
-      best = Math.max(best, score);
+      const runs = of.reduce((sum, i) => sum + vein[i]!, 0) / widthMm;
+      const good =
+        0.35 * Math.min(1, mean((i) => contrast[i]!) / 22) +
+        0.3 * Math.min(1, deviation / 32) +
+        0.2 * Math.min(1, runs) +
+        0.15 * rests;
+      best = Math.max(best, good * (1 - 0.5 * mean((i) => patch[i]!)));
     }
   return best;
 }

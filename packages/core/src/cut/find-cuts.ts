@@ -1,5 +1,17 @@
-import { calmOf, contrastOf, type Picture, type Tiles, tilesOf } from '../reading';
-import { type CutSize, spansOf } from './spans';
+import {
+  type AreaSums,
+  areaSums,
+  calmOf,
+  contrastOf,
+  type Picture,
+  spreadSums,
+  sumWithin,
+  type Tiles,
+  tilesOf,
+} from '../reading';
+import { flatPatchesOf } from './flat-patches';
+import { type Block, blocksOf, type CutSize } from './spans';
+import { veinsOf } from './veins';
 
 /** A cut where it lies on the piece, mm from the piece's upper left to the cut's; `turned`: it lies across. */
 export interface Cut {
@@ -13,6 +25,9 @@ export interface Cut {
   readonly lively: number;
   readonly contrast: number;
   readonly calm: number;
+  /** How long the veins in it are together, mm; and what part of it are patches the eye falls into. */
+  readonly veinMm: number;
+  readonly patch: number;
 }
 
 export interface CutAsk extends CutSize {
@@ -29,24 +44,36 @@ const STEP_MM = 2;
 /** A knife needs so much room between two cuts, mm; and a place that is kept out has to be so far away. */
 const KERF_MM = 2;
 const AVOID_MM = 3;
-/** What a good cut is (tuned by eye): lively, with colours far apart, and about a quarter of it calm, so that the eye has somewhere to rest. */
-const WEIGHTS = { lively: 0.4, contrast: 0.4, calm: 0.2 } as const;
-/** All of what a picture can have of each: contrast within 3 mm, ΔE; colours' deviation from their mean, ΔE. */
-const FULL = { lively: 22, contrast: 32 } as const;
+/**
+ * What a good cut is (tuned by eye): lively, with colours far apart, a vein running through it, and about a quarter of it calm, so that the eye has
+ * somewhere to rest.
+ */
+const WEIGHTS = { lively: 0.35, contrast: 0.3, vein: 0.2, calm: 0.15 } as const;
+/** All of what a picture can have of each: contrast within 3 mm, ΔE; colours' deviation from their mean, ΔE; veins, of the cut's longer side. */
+const FULL = { lively: 22, contrast: 32, vein: 1 } as const;
 const CALM = { best: 0.25, reach: 0.5 } as const;
+/** A calm place as wide as this part of the cut's shorter side is a patch; what is all patch is worth so much less. */
+const PATCH = { ofSide: 1 / 3, costs: 0.5 } as const;
 
-/** Sums along rows of each field, a column more than there are squares: what lies between two columns is a difference. */
-interface Sums {
-  readonly across: number;
-  readonly down: number;
-  readonly fields: readonly Float64Array[];
+/** Sums of what a cut is judged by: squares on the piece, contrast, calm, L*, a*, b* and their squares together, mm of vein, patches. */
+interface Judged {
+  readonly tiles: Tiles;
+  readonly count: AreaSums;
+  readonly l: AreaSums;
+  readonly a: AreaSums;
+  readonly b: AreaSums;
+  readonly squares: AreaSums;
+  readonly contrast: AreaSums;
+  readonly calm: AreaSums;
+  readonly vein: AreaSums;
+  readonly patch: AreaSums;
 }
 
 /** The best cuts of a size, one not over another: every place is tried, in steps of two millimetres. */
 export function findCuts(picture: Picture, ask: CutAsk): Cut[] {
-  const { sums, mm } = sumsOf(tilesOf(picture));
+  const judged = judgedBy(tilesOf(picture), PATCH.ofSide * Math.min(ask.widthMm, ask.heightMm));
   const ways = [ask, ...(ask.mayTurn && ask.widthMm !== ask.heightMm ? [turned(ask)] : [])];
-  const all = ways.flatMap((size, way) => cutsOf(sums, mm, size, way === 1, ask.avoidMm));
+  const all = ways.flatMap((size, way) => cutsOf(judged, size, way === 1, ask.avoidMm));
   all.sort((a, b) => b.score - a.score || a.yMm - b.yMm || a.xMm - b.xMm);
   const chosen: Cut[] = [];
   for (const cut of all) {
@@ -62,87 +89,79 @@ const turned = ({ widthMm, heightMm, ...ask }: CutAsk): CutAsk => ({
   heightMm: widthMm,
 });
 
-function cutsOf(
-  sums: Sums,
-  mm: number,
-  size: CutSize,
-  across: boolean,
-  avoidMm: CutAsk['avoidMm'],
-): Cut[] {
-  const spans = spansOf(size, mm);
-  const wide = Math.max(...spans.map(([, last]) => last + 1));
-  const step = Math.max(1, Math.round(STEP_MM / mm));
-  const squares = spans.reduce((sum, [first, last]) => sum + last - first + 1, 0);
+function cutsOf(judged: Judged, size: CutSize, across: boolean, avoidMm: CutAsk['avoidMm']): Cut[] {
+  const { tiles } = judged;
+  const blocks = blocksOf(size, tiles.mm);
+  const wide = Math.max(...blocks.map(({ right }) => right));
+  const high = blocks.at(-1)!.low;
+  const step = Math.max(1, Math.round(STEP_MM / tiles.mm));
+  const squares = blocks.reduce(
+    (sum, { left, right, top, low }) => sum + (right - left) * (low - top),
+    0,
+  );
   const found: Cut[] = [];
-  for (let y = 0; y + spans.length <= sums.down; y += step)
-    for (let x = 0; x + wide <= sums.across; x += step) {
-      const [xMm, yMm] = [x * mm, y * mm];
+  for (let y = 0; y + high <= tiles.down; y += step)
+    for (let x = 0; x + wide <= tiles.across; x += step) {
+      const [xMm, yMm] = [x * tiles.mm, y * tiles.mm];
       if (avoidMm.some((at) => reaches(size, xMm, yMm, at))) continue;
-      const of = within(sums, spans, x, y);
-      if (of[0]! < squares) continue;
+      const sum = (of: AreaSums) => sumOf(of, tiles.across, blocks, x, y);
+      if (sum(judged.count) < squares) continue;
       found.push({
         xMm,
         yMm,
         widthMm: size.widthMm,
         heightMm: size.heightMm,
         turned: across,
-        ...scored(of),
+        ...scored(judged, sum, Math.max(size.widthMm, size.heightMm)),
       });
     }
   return found;
 }
 
-/** What each field adds up to within a cut. */
-function within({ across, fields }: Sums, spans: ReturnType<typeof spansOf>, x: number, y: number) {
-  const sum = new Float64Array(fields.length);
-  spans.forEach(([first, last], row) => {
-    const from = (y + row) * (across + 1) + x + first;
-    const to = (y + row) * (across + 1) + x + last + 1;
-    for (let k = 0; k < sum.length; k++) sum[k]! += fields[k]![to]! - fields[k]![from]!;
-  });
+/** What a field adds up to within a cut whose upper left is at a square. */
+function sumOf(sums: AreaSums, across: number, blocks: readonly Block[], x: number, y: number) {
+  let sum = 0;
+  for (const { left, right, top, low } of blocks)
+    sum += sumWithin(sums, across, [x + left, x + right], [y + top, y + low]);
   return sum;
 }
 
-function scored(of: Float64Array): Pick<Cut, 'score' | 'lively' | 'contrast' | 'calm'> {
-  const [n, contrast, calm, l, a, b, squares] = of as unknown as [
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-  ];
-  const variance = squares / n - (l * l + a * a + b * b) / (n * n);
-  const lively = Math.min(1, contrast / n / FULL.lively);
-  const apartness = Math.min(1, Math.sqrt(Math.max(0, variance)) / FULL.contrast);
-  const calmShare = calm / n;
-  const rests = Math.max(0, 1 - Math.abs(calmShare - CALM.best) / CALM.reach);
-  return {
-    score: WEIGHTS.lively * lively + WEIGHTS.contrast * apartness + WEIGHTS.calm * rests,
-    lively,
-    contrast: apartness,
-    calm: calmShare,
-  };
+function scored(
+  judged: Judged,
+  sum: (of: AreaSums) => number,
+  longerMm: number,
+): Pick<Cut, 'score' | 'lively' | 'contrast' | 'calm' | 'veinMm' | 'patch'> {
+  const n = sum(judged.count);
+  const middle2 = (sum(judged.l) ** 2 + sum(judged.a) ** 2 + sum(judged.b) ** 2) / (n * n);
+  const lively = Math.min(1, sum(judged.contrast) / n / FULL.lively);
+  const variance = Math.max(0, sum(judged.squares) / n - middle2);
+  const contrast = Math.min(1, Math.sqrt(variance) / FULL.contrast);
+  const calm = sum(judged.calm) / n;
+  const rests = Math.max(0, 1 - Math.abs(calm - CALM.best) / CALM.reach);
+  const veinMm = Math.max(0, sum(judged.vein));
+  const vein = Math.min(1, veinMm / (FULL.vein * longerMm));
+  const patch = sum(judged.patch) / n;
+  const good =
+    WEIGHTS.lively * lively +
+    WEIGHTS.contrast * contrast +
+    WEIGHTS.vein * vein +
+    WEIGHTS.calm * rests;
+  return { score: good * (1 - PATCH.costs * patch), lively, contrast, calm, veinMm, patch };
 }
 
-/** Sums of what a cut is judged by: squares on the piece, contrast, calm, L*, a*, b* and their squares together. */
-function sumsOf(tiles: Tiles): { readonly sums: Sums; readonly mm: number } {
-  const { across, down, mm, lab, on } = tiles;
+function judgedBy(tiles: Tiles, patchMm: number): Judged {
   const contrast = contrastOf(tiles);
   const calm = calmOf(tiles, contrast);
-  const fields = Array.from({ length: 7 }, () => new Float64Array((across + 1) * down));
-  for (let y = 0; y < down; y++)
-    for (let x = 0; x < across; x++) {
-      const i = y * across + x;
-      const [l, a, b] = [lab[3 * i]!, lab[3 * i + 1]!, lab[3 * i + 2]!];
-      const own = on[i]
-        ? [1, contrast[i]!, calm[i]!, l, a, b, l * l + a * a + b * b]
-        : [0, 0, 0, 0, 0, 0, 0];
-      const at = y * (across + 1) + x;
-      for (let k = 0; k < own.length; k++) fields[k]![at + 1] = fields[k]![at]! + own[k]!;
-    }
-  return { sums: { across, down, fields }, mm };
+  const sums = (field: Float32Array | Uint8Array) =>
+    areaSums(tiles.across, tiles.down, (i) => field[i]!);
+  return {
+    tiles,
+    ...spreadSums(tiles),
+    contrast: sums(contrast),
+    calm: sums(calm),
+    vein: sums(veinsOf(tiles)),
+    patch: sums(flatPatchesOf(calm, tiles, patchMm)),
+  };
 }
 
 /** Whether a place lies within a cut, or so near to it that the knife would meet it. */

@@ -9,10 +9,30 @@ export interface CutSize {
   readonly heightMm: number;
 }
 
+/** Rows of a cut that reach as far as one another: from column `left` to before `right`, from row `top` to before `low`, from its upper left. */
+export interface Block {
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly low: number;
+}
+
+/** A cut laid over squares `mm` wide, those whose middle lies within it, in as few blocks as there are reaches. */
+export function blocksOf(size: CutSize, mm: number): Block[] {
+  const blocks: Block[] = [];
+  spansOf(size, mm).forEach(([first, last], row) => {
+    const above = blocks.at(-1);
+    if (above?.left === first && above.right === last + 1)
+      blocks[blocks.length - 1] = { ...above, low: row + 1 };
+    else blocks.push({ left: first, right: last + 1, top: row, low: row + 1 });
+  });
+  return blocks;
+}
+
 /** How far a cut reaches in each row of squares: first and last square, from its left. Rows from its top. */
 export type Spans = readonly (readonly [first: number, last: number])[];
 
-/** A cut laid over squares `mm` wide: those whose middle lies within it. */
+/** A cut laid over squares, row by row. */
 export function spansOf({ kind, widthMm, heightMm }: CutSize, mm: number): Spans {
   const across = Math.max(1, Math.round(widthMm / mm));
   const down = Math.max(1, Math.round(heightMm / mm));

@@ -12,6 +12,8 @@ const cut: Cut = {
   lively: 1,
   contrast: 1,
   calm: 0.2,
+  veinMm: 0,
+  patch: 0,
 };
 const face = { widthMm: 300, heightMm: 200, path: 'M0 0H300V200H0Z' };
 

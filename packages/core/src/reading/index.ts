@@ -23,10 +23,12 @@ export { type GrownInAll, grownInAll } from './grown-in-all';
 export { type Ahead, growthAhead, type Watched } from './growth-ahead';
 export type { Island } from './islands';
 export { OFF, PLANNED_WITHIN, UNPLANNED } from './labelled';
+export { type AreaSums, areaSums, sumWithin } from './area-sums';
 export { calmOf } from './calm';
 export { compositionOf } from './composition';
-export { contrastOf } from './contrast';
-export { type Picture, type Tiles, tilesOf } from './tiles';
+export { contrastOf, spreadSums } from './contrast';
+export { patchesOf } from './patches';
+export { apartIn, type Picture, type Tiles, tilesOf } from './tiles';
 
 /** What is read off a picture of a piece, computed or photographed. */
 export interface PictureRead extends Bands, Blends, Composition {
