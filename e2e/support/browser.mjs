@@ -84,6 +84,18 @@ export async function visit(page, address) {
   await settled(page);
 }
 
+/** Goes to another address of the application the page is at, as its own links do: without loading it anew. */
+export async function goOn(page, address) {
+  const before = await page.$('h1');
+  await page.evaluate((to) => {
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate'));
+  }, address);
+  // The screen it leaves may stand a moment longer.
+  await page.waitForFunction((left) => !left?.checkVisibility(), { polling: 20 }, before);
+  await settled(page);
+}
+
 /** Loads the page anew, as `visit`. */
 export async function reload(page) {
   await page.reload({ waitUntil: 'domcontentloaded' });
