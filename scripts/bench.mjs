@@ -9,6 +9,7 @@ run('node', ['bench/home.mjs']);
 run('node', ['bench/table.mjs']);
 run('npx', ['tsx', 'bench/rack.mjs']);
 run('node', ['bench/pieces.mjs']);
+run('node', ['bench/cards.mjs']);
 run('npx', ['tsx', 'bench/drag.mjs']);
 run('npx', ['tsx', 'bench/draw.mjs']);
 run('npx', ['tsx', 'bench/kernel.ts']);
