@@ -6,7 +6,7 @@ import { TextField } from '@/ui/text-field';
 import { Body, Small, Strong } from '@/ui/type';
 import { Dot } from './dot';
 import { usePictureUrl } from './photograph';
-import type { Change } from './piece-screen';
+import type { Change } from './change';
 import { TapPicture } from './tap-picture';
 import { takenWords } from './thumbs';
 

@@ -8,7 +8,7 @@ import { newId } from '@/data/new-id';
 import { Act } from '@/ui/button';
 import { Checkable } from '@/ui/checkable';
 import { Body, Small, Strong } from '@/ui/type';
-import type { Change } from './piece-screen';
+import type { Change } from './change';
 
 export const faultWords = ({ faults = [] }: Piece): string =>
   faults.length > 0

@@ -6,7 +6,7 @@ import { Choice } from '@/ui/choice';
 import { Body, Small } from '@/ui/type';
 import { Dot } from './dot';
 import { usePictureUrl } from './photograph';
-import type { Change } from './piece-screen';
+import type { Change } from './change';
 import { TapPicture } from './tap-picture';
 
 /** Points at something in a photograph that has no colour of its own, by which the light's colour is told. */

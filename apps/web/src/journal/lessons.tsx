@@ -8,7 +8,7 @@ import { Act, Button } from '@/ui/button';
 import { Pick } from '@/ui/pick';
 import { TextField } from '@/ui/text-field';
 import { Body, Small } from '@/ui/type';
-import type { Change } from './piece-screen';
+import type { Change } from './change';
 
 type Lesson = NonNullable<Piece['lessons']>[number];
 

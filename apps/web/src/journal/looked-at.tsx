@@ -5,7 +5,7 @@ import { pictureOf } from '@/data/pictures';
 import { AsTaken } from './as-taken';
 import { ItsLight } from './its-light';
 import { usePictureUrl } from './photograph';
-import type { Change } from './piece-screen';
+import type { Change } from './change';
 import { useSquared } from './squared';
 import { Squaring } from './squaring';
 import { Straight } from './straight';

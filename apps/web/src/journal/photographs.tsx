@@ -24,7 +24,7 @@ import { Failed, Waiting } from '@/ui/state';
 import { Small } from '@/ui/type';
 import { BesidePlan } from './beside-plan';
 import { LookedAt } from './looked-at';
-import type { Change } from './piece-screen';
+import type { Change } from './change';
 import { ReadAgainst } from './read-against';
 import { Thumbs } from './thumbs';
 

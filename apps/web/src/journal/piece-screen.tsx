@@ -9,6 +9,7 @@ import { localTime } from '@/ui/local-time';
 import { Screen } from '@/ui/screen';
 import { Section } from '@/ui/section';
 import { Body } from '@/ui/type';
+import type { Change } from './change';
 import { Faults, faultWords } from './faults';
 import { LaterStages } from './later-stages';
 import { Lessons, lessonWords } from './lessons';
@@ -19,9 +20,6 @@ import { struckOut } from './struck-out';
 import { ThePour } from './the-pour';
 import { usePlanOf } from './use-plan-of';
 import { Verdict, verdictWords } from './verdict';
-
-/** Changes a piece by what it is now. */
-export type Change = (change: (piece: Piece) => Piece) => void;
 
 /** One piece: how it looks, how it came out and why, what to do next time, what became of it, and the pour it came of. */
 export function PieceScreen({

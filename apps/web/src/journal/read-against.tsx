@@ -7,7 +7,7 @@ import {
 } from '@potter/core/piece';
 import type { Plan } from '@potter/core/plan';
 import { WhatItSays } from '@/reading/what-it-says';
-import type { Change } from './piece-screen';
+import type { Change } from './change';
 
 /** The photographs of a piece read against its plan and the plan's preview. */
 export function ReadAgainst({

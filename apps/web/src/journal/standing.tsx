@@ -10,7 +10,7 @@ import { money } from '@/ui/money';
 import { MoneyField } from '@/ui/money-field';
 import { TextField } from '@/ui/text-field';
 import { Body, Small } from '@/ui/type';
-import type { Change } from './piece-screen';
+import type { Change } from './change';
 
 export const standingWords = (piece: Piece): string =>
   [

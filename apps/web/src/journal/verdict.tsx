@@ -18,7 +18,7 @@ import { View } from 'react-native';
 import { Chip } from '@/ui/chip';
 import { Pick } from '@/ui/pick';
 import { Heading, Strong } from '@/ui/type';
-import type { Change } from './piece-screen';
+import type { Change } from './change';
 import { PickOne } from './pick-one';
 
 const GRADE_WORDS: Readonly<Record<Grade, string>> = { good: 'Good', fair: 'Fair', poor: 'Poor' };

@@ -11,13 +11,13 @@ import { restrictToParentElement, restrictToVerticalAxis } from '@dnd-kit/modifi
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { createElement, memo, type ReactNode } from 'react';
-import type { SortableRowsProps } from './sortable-rows';
+import type { RowsInOrder } from './rows-in-order';
 
 /** A finger that rests this long means to drag; a shorter touch scrolls or presses. */
 const TOUCH_DELAY_MS = 220;
 
 /** Rows in a column, dragged by mouse or, after a short rest of the finger, by touch. */
-export default function DraggableRows({ ids, onMove, row }: SortableRowsProps) {
+export default function DraggableRows({ ids, onMove, row }: RowsInOrder) {
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 5 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: TOUCH_DELAY_MS, tolerance: 8 } }),

@@ -1,18 +1,12 @@
-import { lazy, type ReactNode, Suspense } from 'react';
+import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
-
-export interface SortableRowsProps {
-  /** As many rows as ids, in the order shown. */
-  readonly ids: readonly string[];
-  readonly onMove: (from: number, to: number) => void;
-  readonly row: (index: number) => ReactNode;
-}
+import type { RowsInOrder } from './rows-in-order';
 
 /** Dragging is a large piece of code: it comes once rows are there to be dragged. */
 const DraggableRows = lazy(() => import('./draggable-rows'));
 
 /** Rows in a column that can be dragged to another place; until that is loaded they stand where they are. */
-export const SortableRows = (props: SortableRowsProps) => (
+export const SortableRows = (props: RowsInOrder) => (
   <Suspense
     fallback={props.ids.map((id, index) => (
       <View key={id} role="listitem">

@@ -1,5 +1,5 @@
 import type { Film } from './film';
-import type { SweepLines } from './sweep';
+import type { SweepLines } from './sweep-lines';
 
 /** Keeps a cell with nothing in it from dividing by nothing, m. */
 const NEXT_TO_NOTHING_M = 1e-12;

@@ -1,14 +1,11 @@
-import { noise } from './noise';
-import { FRAME_CELLS } from './frames';
-import type { Stream } from './act/stream';
 import { fieldAt, type Patch, patchAt } from './field-at';
 import type { Film, Floats } from './film';
+import type { FrameSeen } from './frame-seen';
 import { type Site, sideAt } from './ground';
 import { MOST_EXCESS } from './layers';
 import { LAYERED_PLANES, type Motion, PLANES, planesOf, WHOLE } from './motion';
 import { fallOf } from './profile';
-import type { FrameSeen } from './span';
-import { along, alongInTime, type Point } from '../surface/path';
+import { FRAME_CELLS } from './pace';
 import type { Traced } from './step';
 
 /** A stream within one frame: a disc that moves and changes its radius evenly. Places in cells. */
@@ -40,37 +37,6 @@ export const acrossStream = ({ turned }: Spot, x: number, y: number): [xi: numbe
   const [cos, sin] = [Math.cos(turned), Math.sin(turned)];
   return [x * cos + y * sin, y * cos - x * sin];
 };
-
-/** Where a stream's discs are when a share of its paint has left, one for each opening. */
-export function spotsOf(stream: Stream, site: Site, seed: number): (s: number) => readonly Spot[] {
-  const at = (stream.timed ? alongInTime : along)(stream.pathMm);
-  const { n, ringMm } = stream.openings ?? { n: 1, ringMm: 0 };
-  const turned = ((stream.stackedDeg ?? 0) * Math.PI) / 180;
-  const ring = Array.from({ length: n }, (_, k): Point => {
-    const angle = (2 * Math.PI * k) / n;
-    return [ringMm * Math.cos(angle), ringMm * Math.sin(angle)];
-  });
-  const stray = (s: number, axis: number) =>
-    stream.strayMm * noise(4 * s, axis * 7.3, 0.5, seed + 23);
-  return (s) => {
-    const [x, y] = at(s);
-    const r = radius(stream, s) / site.cellMm;
-    return ring.map(([dx, dy]) => ({
-      x: (x + dx + stray(s, 1) + site.originMm[0]) / site.cellMm,
-      y: (y + dy + stray(s, 2) + site.originMm[1]) / site.cellMm,
-      r,
-      s,
-      turned,
-    }));
-  };
-}
-
-function radius({ radiusMm }: Stream, s: number): number {
-  const next = radiusMm.findIndex((k) => k.at >= s);
-  const [a, b] = [radiusMm[Math.max(0, next - 1)], radiusMm[next] ?? radiusMm[radiusMm.length - 1]];
-  if (!a || !b) return 0;
-  return b.at > a.at ? a.mm + ((b.mm - a.mm) * (s - a.at)) / (b.at - a.at) : b.mm;
-}
 
 /**
  * Adds a stream's paint to the cells under its disc: 2Q/(πr²)·(1 − d²/r²), scaled so that all of it is exactly Q. A disc

@@ -5,11 +5,11 @@ import { type Drive, GRAVITY } from './grid';
 import type { Site } from './ground';
 import { fluidityOf, type Layers } from './layers';
 import { type Motion, planesFor, whole } from './motion';
-import type { FrameSeen, Pours, Span } from './span';
+import type { FrameSeen } from './frame-seen';
+import { FRAME_CELLS, RAMP_S } from './pace';
+import type { Pours, Span } from './span';
 import type { Step, Traced } from './step';
 
-/** Cells the surface may move in one frame; frames longer than this bend paths too coarsely. */
-export const FRAME_CELLS = 3.2;
 /** Steps of a frame, and the most of one streams pour in; how far a heap may spread in a step of those, as a share of the disc's area. */
 const STEPS = 2;
 const MOST_STEPS = 12;
@@ -19,9 +19,6 @@ const SHORTEST_S = 0.01;
 const LONGEST_S = 60;
 /** The surface outruns the mean of a film by this much (Nusselt's parabola). */
 const SURFACE = 1.5;
-/** Tilts come and go over this long, s. */
-export const RAMP_S = 1.5;
-
 /** Runs a span in frames of some steps each, bounded by how far the surface moves. */
 export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
   const { kernel, site } = under;

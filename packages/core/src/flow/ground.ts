@@ -1,10 +1,10 @@
 import { FACTORS } from '../factor';
 import { crossingsAt } from '../surface/outline/covers';
 import { areaOf, lengthOf } from '../surface/outline/measure';
+import type { Board, Holds } from './board';
 import type { Film } from './film';
 import type { Grid } from './grid';
 import { noise } from './noise';
-import type { Holds, PourScene } from './scene';
 
 /** Cells along the longer side. The same for first and finished pictures: another grid would be another pour. */
 const CELLS = 160;
@@ -47,7 +47,7 @@ export type Side = (typeof SIDES)[number];
  * @param about how many cells along the longer side, give or take a tenth; pictures all use the default
  */
 export function layGrid(
-  { widthMm, heightMm, rings, rimMm, holds = USUAL }: PourScene,
+  { widthMm, heightMm, rings, rimMm, holds = USUAL }: Board,
   about = CELLS,
 ): Site {
   const longer = Math.max(widthMm, heightMm);
@@ -114,7 +114,7 @@ export function sideAt(
 }
 
 /** Dry ground, a little uneven, with edges that hold back. */
-export function layGround(film: Film, site: Site, { rimMm, seed, holds = USUAL }: PourScene): void {
+export function layGround(film: Film, site: Site, { rimMm, seed, holds = USUAL }: Board): void {
   const { nx } = site.grid;
   for (let i = 0; i < site.inside.length; i++) {
     if (!site.inside[i]) {

@@ -1,7 +1,8 @@
 import { bareFilm, type Film } from './film';
 import type { Drive, Grid } from './grid';
 import { type Box, type Motion, motionOf, motionSpace, unpack, whole } from './motion';
-import { stepFilm, sweepLines } from './sweep';
+import { stepFilm } from './sweep';
+import { sweepLines } from './sweep-lines';
 import { CHANNELS, type Samples, traceFrame } from './trace-frame';
 
 /**

@@ -1,6 +1,6 @@
 import type { Film } from './film';
 import { type Site, wetted } from './ground';
-import type { PourScene } from './scene';
+import type { Board } from './board';
 
 /** What went over the edge in one frame, by entries of `Site.brink`: what stays on the side there, and what runs off, m³. */
 export interface Over {
@@ -26,7 +26,7 @@ export interface Margin {
 export function marginOf(
   { h, ground, grid }: Film,
   { brink, brinkSide, wetEdgeM, face }: Site,
-  { edge }: Pick<PourScene, 'edge'>,
+  { edge }: Pick<Board, 'edge'>,
 ): Margin {
   const n = brink.length;
   const cellM2 = grid.dx * grid.dx;

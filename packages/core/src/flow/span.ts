@@ -1,16 +1,9 @@
 import type { Disc, Spot } from './disc';
 import type { Patch } from './field-at';
 import type { Floats } from './film';
+import type { FrameSeen } from './frame-seen';
 import type { Drive } from './grid';
-import type { Motion } from './motion';
 import type { Traced } from './step';
-
-/** A frame as what pours in it meets it again on the way back. */
-export interface FrameSeen {
-  readonly motion: Motion;
-  /** Wet height near the disc at its beginning and its end, m; only where a stream lies on what is there. */
-  readonly h?: readonly [Patch, Patch];
-}
 
 /** A stretch of time in which one thing happens to the film. */
 export interface Span {

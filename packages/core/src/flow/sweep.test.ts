@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { addSpin, bareFilm, type Film, volumeM3 } from './film';
 import { type Drive, GRAVITY, type Grid, tilted } from './grid';
-import { stepFilm, sweepLines } from './sweep';
+import { stepFilm } from './sweep';
+import { sweepLines } from './sweep-lines';
 
 const NU = 9e-4;
 

@@ -3,37 +3,10 @@ import { carryLine } from './carry';
 import { DRY_M, type Film, upperShare } from './film';
 import type { Drive } from './grid';
 import { fluidityOf, type Layers, paceOfLower } from './layers';
+import { type SweepLines, sweepLines } from './sweep-lines';
 
 /** Below this a face carries nothing, m: it keeps single-precision heights from becoming denormal numbers. */
 const NOTHING_M = 1e-8;
-
-/**
- * Lines of a sweep, made once for a grid: the tridiagonal system of one row or column, its faces' coefficients and what crossed them, m.
- * Where two films run: the pace of the lower one and the height of the upper one before the sweep.
- */
-export interface SweepLines {
-  readonly upper: Float64Array;
-  readonly right: Float64Array;
-  readonly ahead: Float64Array;
-  readonly back: Float64Array;
-  readonly crossed: Float64Array;
-  readonly pace: Float64Array;
-  readonly upperWas: Float64Array;
-}
-
-export function sweepLines({ nx, ny }: { nx: number; ny: number }): SweepLines {
-  const n = Math.max(nx, ny) + 1;
-  const line = () => new Float64Array(n);
-  return {
-    upper: line(),
-    right: line(),
-    ahead: line(),
-    back: line(),
-    crossed: line(),
-    pace: line(),
-    upperWas: line(),
-  };
-}
 
 /**
  * One step of the film's height, in place: h_t + div Q = S with Q = h³/(3ν)·G + τ/ρ·h²/(2ν), G the slope, tilt and push, τ the

@@ -1,7 +1,7 @@
 import { brief } from '../plan/brief/brief';
 import { plan } from '../plan/fixture.test-data';
 import { previewOf } from '../plan/preview/preview';
-import { spotsOf } from '../flow/disc';
+import { spotsOf } from '../flow/act/stream';
 import { layGrid } from '../flow';
 import type { Stream } from '../flow/act/stream';
 import type { Move } from './move';

@@ -1,6 +1,6 @@
-import type { Move } from './move';
+import type { ValuesOf } from '../field/kind';
 import { TASK_IDS, type TaskId, TASKS } from './task';
-import { defineVerb } from './define';
+import { defineVerb, type MoveBase } from './define';
 
 const NAMES = Object.fromEntries(TASK_IDS.map((id) => [id, TASKS[id].title]));
 
@@ -17,9 +17,13 @@ export const tend = defineVerb({
   ready: ({ task }, at) => TASKS[task].ready?.(at) ?? TASKS[task].says,
 });
 
+type Tend = MoveBase & { verb: typeof tend.id } & ValuesOf<typeof tend.fields>;
+
 /** A task as a move; its id tells it again. */
-export const taskMove = (task: TaskId): Move => ({ id: `tend-${task}`, verb: tend.id, task });
+export const taskMove = (task: TaskId): Tend => ({ id: `tend-${task}`, verb: tend.id, task });
 
 /** The task a move is; none where it is anything else. */
-export const taskOf = (move: Move): TaskId | undefined =>
-  move.verb === tend.id ? move.task : undefined;
+export const taskOf = (move: { readonly verb: string }): TaskId | undefined =>
+  isTend(move) ? move.task : undefined;
+
+const isTend = (move: { readonly verb: string }): move is Tend => move.verb === tend.id;

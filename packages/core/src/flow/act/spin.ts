@@ -1,5 +1,5 @@
 import { addSpin } from '../film';
-import { RAMP_S } from '../frames';
+import { RAMP_S } from '../pace';
 import { tilted } from '../grid';
 import { type ActDefinition, shifted } from './define';
 

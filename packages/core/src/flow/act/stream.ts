@@ -1,7 +1,9 @@
-import { apart, lengthOfLine } from '../../surface/path';
-import { addFootprint, meet, nearDisc, spotsOf, underM3 } from '../disc';
+import { along, alongInTime, apart, lengthOfLine, type Point } from '../../surface/path';
+import { addFootprint, meet, nearDisc, type Spot, underM3 } from '../disc';
 import { tilted } from '../grid';
+import type { Site } from '../ground';
 import { laminate, type Portion, portionMl, strataKey, thicknessOf, withMore } from '../lamination';
+import { noise } from '../noise';
 import { type ActDefinition, shifted } from './define';
 
 /** Paint arriving from above on a disc that may move. */
@@ -30,6 +32,37 @@ function fastestMm({ pathMm, timed }: Stream): number {
   if (!timed) return lengthOfLine(pathMm);
   const steps = pathMm.slice(1).map((p, i) => apart(pathMm[i]!, p));
   return steps.reduce((most, step) => Math.max(most, step), 0) * steps.length;
+}
+
+/** Where a stream's discs are when a share of its paint has left, one for each opening. */
+export function spotsOf(stream: Stream, site: Site, seed: number): (s: number) => readonly Spot[] {
+  const at = (stream.timed ? alongInTime : along)(stream.pathMm);
+  const { n, ringMm } = stream.openings ?? { n: 1, ringMm: 0 };
+  const turned = ((stream.stackedDeg ?? 0) * Math.PI) / 180;
+  const ring = Array.from({ length: n }, (_, k): Point => {
+    const angle = (2 * Math.PI * k) / n;
+    return [ringMm * Math.cos(angle), ringMm * Math.sin(angle)];
+  });
+  const stray = (s: number, axis: number) =>
+    stream.strayMm * noise(4 * s, axis * 7.3, 0.5, seed + 23);
+  return (s) => {
+    const [x, y] = at(s);
+    const r = radius(stream, s) / site.cellMm;
+    return ring.map(([dx, dy]) => ({
+      x: (x + dx + stray(s, 1) + site.originMm[0]) / site.cellMm,
+      y: (y + dy + stray(s, 2) + site.originMm[1]) / site.cellMm,
+      r,
+      s,
+      turned,
+    }));
+  };
+}
+
+function radius({ radiusMm }: Stream, s: number): number {
+  const next = radiusMm.findIndex((k) => k.at >= s);
+  const [a, b] = [radiusMm[Math.max(0, next - 1)], radiusMm[next] ?? radiusMm[radiusMm.length - 1]];
+  if (!a || !b) return 0;
+  return b.at > a.at ? a.mm + ((b.mm - a.mm) * (s - a.at)) / (b.at - a.at) : b.mm;
 }
 
 export const stream: ActDefinition<Stream> = {

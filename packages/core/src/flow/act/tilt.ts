@@ -1,5 +1,5 @@
 import { tilted } from '../grid';
-import { RAMP_S } from '../frames';
+import { RAMP_S } from '../pace';
 import type { ActDefinition } from './define';
 
 /** Tilted, down toward an angle. */
