@@ -88,6 +88,7 @@ const WEB_LAYERS = [
   'coat',
   'bench',
   'settings',
+  'behind',
 ];
 
 /** Files and folders of the server, in the same way. */

@@ -1,5 +1,5 @@
 const http = require('node:http');
-const { join } = require('node:path');
+const { dirname, join } = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withNativeWind } = require('nativewind/metro');
 
@@ -21,6 +21,18 @@ config.resolver.resolveRequest = (context, moduleName, platform) =>
           moduleName,
           platform,
         );
+
+// A module runs when something of it is first used, not when it is first named: a screen starts with what it shows. Where the script came from is told
+// only while it is first run, which these two have to be there for.
+const AT_ONCE = ['runtime', 'ImportMetaRegistry'].map((name) =>
+  join(dirname(require.resolve('expo/package.json')), 'src/winter', `${name}.ts`),
+);
+config.transformer.getTransformOptions = async () => ({
+  transform: {
+    experimentalImportSupport: true,
+    inlineRequires: { blockList: Object.fromEntries(AT_ONCE.map((file) => [file, true])) },
+  },
+});
 
 // The development server hands /api on, so that the page needs one origin only.
 const api = new URL(process.env.POTTER_API ?? 'http://127.0.0.1:4173');

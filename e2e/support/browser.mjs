@@ -105,7 +105,8 @@ export async function reload(page) {
 /** How long nothing may be asked of the studio until a screen is taken to have what it shows, ms. */
 const QUIET_MS = 100;
 
-const settled = (page) =>
+/** Waits until the screen stands there: its title, and nothing being fetched any more. */
+export const settled = (page) =>
   page.waitForFunction(
     (quiet) => {
       const { asking = 0, askedLast = 0 } = globalThis.inTest ?? {};

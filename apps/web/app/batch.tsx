@@ -1,1 +1,3 @@
-export { BatchScreen as default } from '@/batch/batch-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ BatchScreen }) => BatchScreen);

@@ -1,1 +1,3 @@
-export { ShoppingScreen as default } from '@/shopping/shopping-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ ShoppingScreen }) => ShoppingScreen);

@@ -1,1 +1,3 @@
-export { TrialsScreen as default } from '@/trials/trials-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ TrialsScreen }) => TrialsScreen);

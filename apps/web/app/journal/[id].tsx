@@ -1,1 +1,3 @@
-export { EntryScreen as default } from '@/journal/entry-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ EntryScreen }) => EntryScreen);

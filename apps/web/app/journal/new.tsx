@@ -1,1 +1,3 @@
-export { NewPieceScreen as default } from '@/journal/new-piece-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ NewPieceScreen }) => NewPieceScreen);

@@ -1,1 +1,3 @@
-export { NewPlanScreen as default } from '@/plans/new-plan-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ NewPlanScreen }) => NewPlanScreen);

@@ -1,1 +1,3 @@
-export { StarterScreen as default } from '@/paints/starter-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ StarterScreen }) => StarterScreen);

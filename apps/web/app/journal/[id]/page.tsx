@@ -1,1 +1,3 @@
-export { PiecePage as default } from '@/journal/piece-page';
+import { behind } from '@/behind/behind';
+
+export default behind(({ PiecePage }) => PiecePage);

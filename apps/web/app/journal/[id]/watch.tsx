@@ -1,1 +1,3 @@
-export { WatchPiece as default } from '@/watch/watch-piece';
+import { behind } from '@/behind/behind';
+
+export default behind(({ WatchPiece }) => WatchPiece);

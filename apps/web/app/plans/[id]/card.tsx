@@ -1,4 +1,3 @@
-import { withPlan } from '@/plan/with-plan';
-import { CardScreen } from '@/template/card-screen';
+import { behind } from '@/behind/behind';
 
-export default withPlan(CardScreen);
+export default behind(({ withPlan, CardScreen }) => withPlan(CardScreen));

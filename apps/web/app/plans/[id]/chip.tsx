@@ -1,4 +1,3 @@
-import { ChipScreen } from '@/colours/chip-screen';
-import { withPlan } from '@/plan/with-plan';
+import { behind } from '@/behind/behind';
 
-export default withPlan(ChipScreen);
+export default behind(({ withPlan, ChipScreen }) => withPlan(ChipScreen));

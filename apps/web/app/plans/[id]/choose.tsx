@@ -1,4 +1,3 @@
-import { ChooseScreen } from '@/choose/choose-screen';
-import { withPlan } from '@/plan/with-plan';
+import { behind } from '@/behind/behind';
 
-export default withPlan(ChooseScreen);
+export default behind(({ withPlan, ChooseScreen }) => withPlan(ChooseScreen));

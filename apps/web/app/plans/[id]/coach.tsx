@@ -1,4 +1,3 @@
-import { CoachScreen } from '@/coach/coach-screen';
-import { withPlan } from '@/plan/with-plan';
+import { behind } from '@/behind/behind';
 
-export default withPlan(CoachScreen);
+export default behind(({ withPlan, CoachScreen }) => withPlan(CoachScreen));

@@ -1,4 +1,3 @@
-import { withPlan } from '@/plan/with-plan';
-import { ColoursStation } from '@/colours/colours-station';
+import { behind } from '@/behind/behind';
 
-export default withPlan(ColoursStation);
+export default behind(({ withPlan, ColoursStation }) => withPlan(ColoursStation));

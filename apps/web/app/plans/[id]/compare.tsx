@@ -1,4 +1,3 @@
-import { CompareScreen } from '@/compare/compare-screen';
-import { withPlan } from '@/plan/with-plan';
+import { behind } from '@/behind/behind';
 
-export default withPlan(CompareScreen);
+export default behind(({ withPlan, CompareScreen }) => withPlan(CompareScreen));

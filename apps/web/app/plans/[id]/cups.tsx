@@ -1,4 +1,3 @@
-import { withPlan } from '@/plan/with-plan';
-import { CupsStation } from '@/cups/cups-station';
+import { behind } from '@/behind/behind';
 
-export default withPlan(CupsStation);
+export default behind(({ withPlan, CupsStation }) => withPlan(CupsStation));

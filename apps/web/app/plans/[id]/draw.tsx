@@ -1,4 +1,3 @@
-import { DrawScreen } from '@/moves/draw-screen';
-import { withPlan } from '@/plan/with-plan';
+import { behind } from '@/behind/behind';
 
-export default withPlan(DrawScreen);
+export default behind(({ withPlan, DrawScreen }) => withPlan(DrawScreen));

@@ -1,4 +1,3 @@
-import { withPlan } from '@/plan/with-plan';
-import { FinishStation } from '@/finish/finish-station';
+import { behind } from '@/behind/behind';
 
-export default withPlan(FinishStation);
+export default behind(({ withPlan, FinishStation }) => withPlan(FinishStation));

@@ -1,4 +1,3 @@
-import { LevelScreen } from '@/level/level-screen';
-import { withPlan } from '@/plan/with-plan';
+import { behind } from '@/behind/behind';
 
-export default withPlan(LevelScreen);
+export default behind(({ withPlan, LevelScreen }) => withPlan(LevelScreen));

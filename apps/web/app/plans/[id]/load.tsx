@@ -1,4 +1,3 @@
-import { LoadScreen } from '@/cups/load-screen';
-import { withPlan } from '@/plan/with-plan';
+import { behind } from '@/behind/behind';
 
-export default withPlan(LoadScreen);
+export default behind(({ withPlan, LoadScreen }) => withPlan(LoadScreen));

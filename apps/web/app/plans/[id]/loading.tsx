@@ -1,4 +1,3 @@
-import { LoadingScreen } from '@/cups/loading-screen';
-import { withPlan } from '@/plan/with-plan';
+import { behind } from '@/behind/behind';
 
-export default withPlan(LoadingScreen);
+export default behind(({ withPlan, LoadingScreen }) => withPlan(LoadingScreen));

@@ -1,4 +1,3 @@
-import { withPlan } from '@/plan/with-plan';
-import { MixesStation } from '@/mixes/mixes-station';
+import { behind } from '@/behind/behind';
 
-export default withPlan(MixesStation);
+export default behind(({ withPlan, MixesStation }) => withPlan(MixesStation));

@@ -1,4 +1,3 @@
-import { withPlan } from '@/plan/with-plan';
-import { MovesStation } from '@/moves/moves-station';
+import { behind } from '@/behind/behind';
 
-export default withPlan(MovesStation);
+export default behind(({ withPlan, MovesStation }) => withPlan(MovesStation));

@@ -1,4 +1,3 @@
-import { OrderScreen } from '@/order/order-screen';
-import { withPlan } from '@/plan/with-plan';
+import { behind } from '@/behind/behind';
 
-export default withPlan(OrderScreen);
+export default behind(({ withPlan, OrderScreen }) => withPlan(OrderScreen));

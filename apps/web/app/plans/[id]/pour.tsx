@@ -1,4 +1,3 @@
-import { withPlan } from '@/plan/with-plan';
-import { PourStation } from '@/pour/pour-station';
+import { behind } from '@/behind/behind';
 
-export default withPlan(PourStation);
+export default behind(({ withPlan, PourStation }) => withPlan(PourStation));

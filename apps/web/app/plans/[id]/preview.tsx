@@ -1,4 +1,3 @@
-import { withPlan } from '@/plan/with-plan';
-import { PreviewStation } from '@/preview/preview-station';
+import { behind } from '@/behind/behind';
 
-export default withPlan(PreviewStation, true);
+export default behind(({ withPlan, PreviewStation }) => withPlan(PreviewStation, true));

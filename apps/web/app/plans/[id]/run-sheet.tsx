@@ -1,4 +1,3 @@
-import { withPlan } from '@/plan/with-plan';
-import { RunSheetScreen } from '@/template/run-sheet-screen';
+import { behind } from '@/behind/behind';
 
-export default withPlan(RunSheetScreen);
+export default behind(({ withPlan, RunSheetScreen }) => withPlan(RunSheetScreen));

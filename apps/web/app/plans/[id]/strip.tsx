@@ -1,4 +1,3 @@
-import { StripScreen } from '@/template/strip-screen';
-import { withPlan } from '@/plan/with-plan';
+import { behind } from '@/behind/behind';
 
-export default withPlan(StripScreen);
+export default behind(({ withPlan, StripScreen }) => withPlan(StripScreen));

@@ -1,4 +1,3 @@
-import { withPlan } from '@/plan/with-plan';
-import { SurfaceStation } from '@/surface/surface-station';
+import { behind } from '@/behind/behind';
 
-export default withPlan(SurfaceStation);
+export default behind(({ withPlan, SurfaceStation }) => withPlan(SurfaceStation));

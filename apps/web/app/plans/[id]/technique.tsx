@@ -1,4 +1,3 @@
-import { withPlan } from '@/plan/with-plan';
-import { TechniqueScreen } from '@/techniques/technique-screen';
+import { behind } from '@/behind/behind';
 
-export default withPlan(TechniqueScreen);
+export default behind(({ withPlan, TechniqueScreen }) => withPlan(TechniqueScreen));

@@ -1,4 +1,3 @@
-import { TemplateScreen } from '@/template/template-screen';
-import { withPlan } from '@/plan/with-plan';
+import { behind } from '@/behind/behind';
 
-export default withPlan(TemplateScreen);
+export default behind(({ withPlan, TemplateScreen }) => withPlan(TemplateScreen));

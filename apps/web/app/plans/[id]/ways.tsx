@@ -1,4 +1,3 @@
-import { withPlan } from '@/plan/with-plan';
-import { WaysScreen } from '@/ways/ways-screen';
+import { behind } from '@/behind/behind';
 
-export default withPlan(WaysScreen);
+export default behind(({ withPlan, WaysScreen }) => withPlan(WaysScreen));

@@ -1,4 +1,3 @@
-import { WeighScreen } from '@/weigh/weigh-screen';
-import { withPlan } from '@/plan/with-plan';
+import { behind } from '@/behind/behind';
 
-export default withPlan(WeighScreen);
+export default behind(({ withPlan, WeighScreen }) => withPlan(WeighScreen));

@@ -1,1 +1,3 @@
-export { RunScreen as default } from '@/run/run-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ RunScreen }) => RunScreen);

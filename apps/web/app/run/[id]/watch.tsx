@@ -1,1 +1,3 @@
-export { WatchRun as default } from '@/watch/watch-run';
+import { behind } from '@/behind/behind';
+
+export default behind(({ WatchRun }) => WatchRun);

@@ -1,1 +1,3 @@
-export { CoatScreen as default } from '@/coat/coat-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ CoatScreen }) => CoatScreen);

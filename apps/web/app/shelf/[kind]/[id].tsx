@@ -1,1 +1,3 @@
-export { ShelfItemScreen as default } from '@/shelf/shelf-item-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ ShelfItemScreen }) => ShelfItemScreen);

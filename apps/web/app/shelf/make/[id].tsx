@@ -1,3 +1,3 @@
-import { MakeScreen } from '@/make/make-screen';
+import { behind } from '@/behind/behind';
 
-export default MakeScreen;
+export default behind(({ MakeScreen }) => MakeScreen);
