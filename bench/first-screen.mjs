@@ -33,5 +33,5 @@ for (let i = 0; i < 5; i++) {
 }
 await browser.close();
 await studio.stop();
-report('first screen, its script in gzip', bytes / 1024, 'kB', '≤ 480');
+report('first screen, its script in gzip', bytes / 1024, 'kB', '≤ 400');
 report('first screen, title visible (median of 5, 390 × 844)', median(times), 's', '≤ 1.5');

@@ -56,6 +56,64 @@ test('a season of pieces is searched, narrowed and put in order', async () => {
   );
 });
 
+test('a set stands as one in the journal, each of its pieces with what became of it', async () => {
+  const page = await studio.open(PHONE);
+  const tiles = await pieceOf('Kale and Walnut tiles');
+  await visit(page, `${studio.url}/journal/${tiles.id}`);
+  // The studio has nothing of the third yet, and says so.
+  page.expectRefusals = true;
+  await press(page, 'radio', '3');
+  await says(page, '3 of 6');
+  await press(page, 'button', 'What became of it');
+  await press(page, 'radio', 'Sold');
+  await see(page, 'radio', '3, Sold');
+  await press(page, 'radio', '1, Drying');
+  await says(page, '1 of 6');
+  await press(page, 'button', 'Back');
+  await says(page, 'a set of 6');
+  await says(page, '1 drying, 1 sold, 4 more');
+  const rows = await page.$$eval('a[aria-label^="Kale and Walnut tiles,"]', (links) => links.length);
+  assert.equal(rows, 1);
+});
+
+test('with the studio away a picture is taken and squared up, and both are there once it is back', async () => {
+  const page = await studio.open(PHONE, { away: true });
+  const first = await pieceOf('Quince and Slate, the first');
+  const { photographs: before = [] } = await pieceNow(first.id);
+  await visit(page, `${studio.url}/journal/${first.id}`);
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await reload(page);
+  await see(page, 'button', 'Choose some');
+  page.expectRefusals = true;
+  await studio.halt();
+  await choose(
+    page,
+    'Choose some',
+    join(import.meta.dirname, '../demo/orchard-ledger/photographs/quince-first-dry.jpg'),
+  );
+  // It stands there, chosen, beside those there were.
+  await until(
+    () => page.$$eval('[aria-label="Pictures"] [role="radio"]', (radios) => radios.length),
+    (count) => count === before.length + 1,
+  );
+  await press(page, 'button', 'Square it up');
+  await says(page, 'These look like its corners', 60_000);
+  await press(page, 'button', 'Keep the corners');
+  await says(page, 'Squared up; its light');
+  await studio.resume();
+  const { photographs } = await until(
+    () => pieceNow(first.id),
+    (piece) => (piece.photographs ?? []).length > before.length,
+  );
+  const taken = photographs.at(-1);
+  assert.equal(taken.corners.length, 4);
+  const picture = await until(
+    () => fetch(`${studio.url}/api/pictures/${taken.picture}`),
+    (answer) => answer.ok,
+  );
+  assert.equal(picture.headers.get('content-type'), 'image/jpeg');
+});
+
 test('a verdict takes a dozen taps, stands at once, and is there after the studio was away', async () => {
   const page = await studio.open(PHONE, { away: true });
   const moon = await pieceOf('Damson Moon');

@@ -284,6 +284,8 @@ export const PiecesAsk = Type.Object(
     search: Type.Optional(Type.String({ maxLength: 120 })),
     status: Type.Optional(oneOf(...STATUS_IDS)),
     sort: Type.Optional(oneOf(...PIECE_SORTS)),
+    /** The pour whose pieces they are: a set. */
+    run: Type.Optional(Type.String({ maxLength: 64 })),
   },
   { additionalProperties: false },
 );

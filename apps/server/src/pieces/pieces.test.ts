@@ -70,6 +70,16 @@ test('pieces are found by their words, by what became of them, and put in order 
   });
 });
 
+test('the pieces of one pour are listed by themselves', async () => {
+  await poured('run-00000001', 'Tiles');
+  await poured('run-00000002', 'Moon');
+  const first = (await ask('GET', '/api/pieces/run-00000001')).body;
+  const third = { ...first, id: 'run-00000001-3', title: 'Tiles, third', nth: 3, of: 6 };
+  expect((await put('/api/pieces/run-00000001-3', third)).status).toBe(200);
+  expect((await titles('?run=run-00000001')).sort()).toEqual(['Tiles', 'Tiles, third']);
+  expect((await list('?run=run-00000001')).count).toBe(2);
+});
+
 test('two devices that judge different things both stand; the same thing differently is refused', async () => {
   await poured('run-00000001', 'Quince');
   const piece = (await ask('GET', '/api/pieces/run-00000001')).body;

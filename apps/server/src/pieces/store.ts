@@ -70,7 +70,7 @@ const found = (search: string): SQL[] =>
 /** A page of the pieces asked for. */
 export async function listPieces(
   db: Database,
-  { after: end, most: asked, search = '', status, sort = 'last' }: PiecesAsk = {},
+  { after: end, most: asked, search = '', status, run, sort = 'last' }: PiecesAsk = {},
 ): Promise<PieceList> {
   await makeUp(db);
   const { key, order } = SORTS[sort];
@@ -78,6 +78,7 @@ export async function listPieces(
   const wanted = and(
     standing,
     status === undefined ? undefined : eq(pieces.status, status),
+    run === undefined ? undefined : eq(pieces.run, run),
     ...found(search),
   );
   const rows = await db.read

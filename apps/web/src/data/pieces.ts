@@ -26,12 +26,13 @@ export const piecesKey = ['pieces'] as const;
 const pieceKey = (id: string) => ['piece', id] as const;
 const NONE: readonly LessonLearnt[] = [];
 
-type Filter = Pick<PiecesAsk, 'search' | 'status' | 'sort'>;
+type Filter = Pick<PiecesAsk, 'search' | 'status' | 'run' | 'sort'>;
 
 /** Whether a piece of this device stands in a list that was asked for. */
-const isAsked = (piece: Piece, { search = '', status }: Filter): boolean =>
+const isAsked = (piece: Piece, { search = '', status, run }: Filter): boolean =>
   isFound(soughtOf(piece), search) &&
-  (status === undefined || summarisePiece(piece).status === status);
+  (status === undefined || summarisePiece(piece).status === status) &&
+  (run === undefined || piece.run === run);
 
 /** The list as the studio has it, with what this device said since; what is new here stands first. */
 function withUnsent(rows: readonly PieceRow[], here: readonly Piece[], filter: Filter): PieceRow[] {
@@ -50,16 +51,17 @@ function withUnsent(rows: readonly PieceRow[], here: readonly Piece[], filter: F
 
 /** Pieces, a page of them and more as they are asked for. A pour that ended on this device is there at once, whether or not the studio is. */
 export function usePieces(filter: Filter) {
-  const { search = '', status, sort = 'last' } = filter;
+  const { search = '', status, run, sort = 'last' } = filter;
   const unsent = useUnsent();
   const { runs } = useRuns();
   const asked = useInfiniteQuery({
-    queryKey: [...piecesKey, search, status ?? '', sort],
+    queryKey: [...piecesKey, search, status ?? '', run ?? '', sort],
     queryFn: ({ pageParam: after }) => {
       const query = new URLSearchParams({
         search,
         sort,
         ...(status === undefined ? {} : { status }),
+        ...(run === undefined ? {} : { run }),
         ...(after === '' ? {} : { after }),
       });
       return call<PieceList>(`/api/pieces?${query}`);
@@ -85,19 +87,19 @@ export function usePieces(filter: Filter) {
     const rows = (pages ?? []).flatMap((page) => page.pieces);
     const known = new Set([...rows, ...said].map(({ id }) => id));
     // Ended here, and not yet in the studio's list: nothing but the list itself says that it is there.
-    const poured = runs.flatMap(({ run }) =>
-      run &&
-      makesPieces(run) &&
-      !known.has(run.id) &&
-      (pages === undefined || isUnsent(letters, run.id))
+    const poured = runs.flatMap(({ run: own }) =>
+      own &&
+      makesPieces(own) &&
+      !known.has(own.id) &&
+      (pages === undefined || isUnsent(letters, own.id))
         ? // What was noted as it was poured stands for a note of its own, as the studio has it.
-          [{ ...pieceOfRun(run), ...(run.note === undefined ? {} : { note: run.note }) }]
+          [{ ...pieceOfRun(own), ...(own.note === undefined ? {} : { note: own.note }) }]
         : [],
     );
-    return withUnsent(rows, [...said, ...poured], { search, status }).filter(
-      ({ id, run }) => !gone.has(id) && !(run !== undefined && gone.has(run)),
+    return withUnsent(rows, [...said, ...poured], { search, status, run }).filter(
+      (piece) => !gone.has(piece.id) && !(piece.run !== undefined && gone.has(piece.run)),
     );
-  }, [pages, unsent, runs, search, status]);
+  }, [pages, unsent, runs, search, status, run]);
   return {
     pieces,
     apart: (pages ?? []).flatMap((page) => page.apart ?? []),

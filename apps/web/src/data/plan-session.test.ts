@@ -288,12 +288,15 @@ test('told that another device changed it, a plan shows it at once; one with edi
   elsewhere(held, schooled);
   tellChanged('plans/p');
   await jest.advanceTimersByTimeAsync(0);
-  expect(session.get().history.now.seed).toBe(7);
+  expect(session.get()).toMatchObject({ history: { now: { seed: 7 } }, takenIn: 1 });
   session.edit(rename('Mine'));
   elsewhere(held, (p) => ({ ...p, seed: 8 }));
   tellChanged('plans/p');
   await jest.advanceTimersByTimeAsync(0);
-  expect(session.get().history.now).toMatchObject({ title: 'Mine', seed: 8 });
+  expect(session.get()).toMatchObject({
+    history: { now: { title: 'Mine', seed: 8 } },
+    takenIn: 2,
+  });
   tellChanged('plans/another');
   expect(held.saves).toBe(1);
 });

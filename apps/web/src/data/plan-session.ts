@@ -25,6 +25,8 @@ interface SessionState {
   readonly why?: string;
   /** Whether this device has what is on screen, should the page go now. */
   readonly kept: boolean;
+  /** How many changes of other devices it has taken in since it was opened. */
+  readonly takenIn: number;
   /** The plan these edits went on as, after another device had changed the original. */
   readonly branch?: string;
 }
@@ -99,6 +101,7 @@ export async function openSession(id: string): Promise<PlanSession> {
     history: continues ? left.history : beginHistory(record.plan),
     saving: away ? 'away' : 'saved',
     kept: true,
+    takenIn: 0,
   };
   /** The id its edits go on under, should they have to become a plan of their own. */
   const branchId = newId();
@@ -207,7 +210,7 @@ export async function openSession(id: string): Promise<PlanSession> {
     if (!history) return;
     revision = at;
     sent = base = to;
-    set({ history });
+    set({ history, takenIn: state.takenIn + 1 });
     writeSteps();
   }
 

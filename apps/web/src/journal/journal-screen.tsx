@@ -18,6 +18,7 @@ import { Archive } from './archive';
 import { LaterStages } from './later-stages';
 import { PieceRow } from './piece-row';
 import { Season } from './season';
+import { setsTogether } from './sets-together';
 import { struckOut, useStruckOut } from './struck-out';
 
 type Sort = NonNullable<PiecesAsk['sort']>;
@@ -45,6 +46,7 @@ export function JournalScreen() {
     ...(status === undefined ? {} : { status }),
   });
   const { pieces, count, apart } = asked;
+  const rows = setsTogether(pieces);
   const narrowed = search.trim() !== '' || status !== undefined;
   return (
     <Screen
@@ -101,10 +103,11 @@ export function JournalScreen() {
         </View>
       ) : null}
       <LongList
-        items={pieces}
-        count={count}
+        items={rows}
+        // What is fetched of them stands in fewer rows, where some are of one set.
+        count={count - pieces.length + rows.length}
         onMore={asked.readOn}
-        row={(piece) => <PieceRow key={piece.id} piece={piece} />}
+        row={(set) => <PieceRow key={set[0].id} set={set} />}
       />
       {narrowed && !asked.isPending && pieces.length === 0 ? (
         <Small>No piece is like that.</Small>

@@ -42,6 +42,8 @@ interface OpenPlan {
   readonly saving: Saving;
   /** Whether this device has what is on screen, should the page go now. */
   readonly kept: boolean;
+  /** How many changes of other devices it has taken in since it was opened. */
+  readonly takenIn: number;
   readonly why?: string;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
@@ -183,6 +185,7 @@ function Provide({
     setView,
     saving: state.saving,
     kept: state.kept,
+    takenIn: state.takenIn,
     ...(state.why === undefined ? {} : { why: state.why }),
     canUndo: state.history.past.length > 0,
     canRedo: state.history.future.length > 0,

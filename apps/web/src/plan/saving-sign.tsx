@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import type { Saving } from '@/data/plan-session';
+import { useJustNow } from '@/ui/just-now';
 import { Small } from '@/ui/type';
 import { usePlan } from './plan-context';
 
@@ -14,18 +15,23 @@ const WORDS: Readonly<Record<Saving, string>> = {
 /** The studio is away and this device has no room or forbids it: only this page has the last edits. */
 const UNKEPT = 'only on this page';
 
+/** Another device changed it: that stands here too. Said so long, ms. */
+const TAKEN_IN = 'changed elsewhere too';
+const TAKEN_IN_MS = 6000;
+
 /** A quiet sign of where the work is. */
 export function SavingSign() {
-  const { saving, kept, why } = usePlan();
+  const { saving, kept, takenIn, why } = usePlan();
+  const justTaken = useJustNow(takenIn, TAKEN_IN_MS) && saving === 'saved';
   const loud = saving === 'refused' || saving === 'branched' || (saving === 'away' && !kept);
-  const words = saving === 'away' && !kept ? UNKEPT : WORDS[saving];
+  const words = justTaken ? TAKEN_IN : saving === 'away' && !kept ? UNKEPT : WORDS[saving];
   return (
     <View
       role="status"
       aria-label={`Plan: ${words}${why ? `. ${why}` : ''}`}
       className="max-w-[84px] px-1"
     >
-      <Small className={loud ? 'font-bold text-ink' : ''}>{words}</Small>
+      <Small className={loud || justTaken ? 'font-bold text-ink' : ''}>{words}</Small>
     </View>
   );
 }
