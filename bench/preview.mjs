@@ -65,8 +65,7 @@ report(
 );
 
 const anew = [];
-for (let i = 0; i < 6; i++)
-  anew.push((await timed('radio', i % 2 === 0 ? 'Film' : 'Dry'))[0].ms);
+for (let i = 0; i < 6; i++) anew.push((await timed('radio', i % 2 === 0 ? 'Film' : 'Dry'))[0].ms);
 report('coloured anew at 512 px', median(anew.filter((_, i) => i % 2 === 1)), 'ms', '≤ 200');
 
 // A pour is under way; the next one's first word says the old one has gone. The wait for a pause in typing is not counted.

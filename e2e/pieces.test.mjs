@@ -72,7 +72,10 @@ test('a set stands as one in the journal, each of its pieces with what became of
   await press(page, 'button', 'Back');
   await says(page, 'a set of 6');
   await says(page, '1 drying, 1 sold, 4 more');
-  const rows = await page.$$eval('a[aria-label^="Kale and Walnut tiles,"]', (links) => links.length);
+  const rows = await page.$$eval(
+    'a[aria-label^="Kale and Walnut tiles,"]',
+    (links) => links.length,
+  );
   assert.equal(rows, 1);
 });
 

@@ -1,9 +1,8 @@
 import { brief } from '../plan/brief/brief';
 import { plan } from '../plan/fixture.test-data';
 import { previewOf } from '../plan/preview/preview';
-import { spotsOf } from '../flow/act/stream';
+import { spotsOf, type Stream } from '../flow/act/stream';
 import { layGrid } from '../flow';
-import type { Stream } from '../flow/act/stream';
 import type { Move } from './move';
 
 /** What a track across the canvas comes to. */
