@@ -146,7 +146,7 @@ test('a page open while the application is renewed misses a part: it loads anew 
   await page.setRequestInterception(true);
   page.on('request', (request) => {
     if (request.isNavigationRequest()) renewed = true;
-    const part = /\/_expo\/static\/js\/web\/trials-/.test(request.url());
+    const part = /\/_expo\/static\/js\/web\/screens-/.test(request.url());
     if (part && !renewed) void request.respond({ status: 404, body: '' });
     else void request.continue();
   });
@@ -161,7 +161,7 @@ test('a page open while the application is renewed misses a part: it loads anew 
   await visit(lost, `${studio.url}/bench`);
   await lost.setRequestInterception(true);
   lost.on('request', (request) =>
-    /\/_expo\/static\/js\/web\/trials-/.test(request.url())
+    /\/_expo\/static\/js\/web\/screens-/.test(request.url())
       ? void request.respond({ status: 404, body: '' })
       : void request.continue(),
   );
