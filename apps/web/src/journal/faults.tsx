@@ -1,10 +1,12 @@
 import { type Cause, causesOf, FAULT_IDS, type FaultId, FAULTS } from '@potter/core/fault';
+import type { Outcome } from '@potter/core/flow';
 import type { Run } from '@potter/core/journal';
 import { type Piece, withFault, withLesson } from '@potter/core/piece';
 import { brief, evidenceOf, type Plan } from '@potter/core/plan';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { newId } from '@/data/new-id';
+import { usePreviewOf } from '@/picture/use-preview-of';
 import { Act } from '@/ui/button';
 import { Checkable } from '@/ui/checkable';
 import { Body, Small, Strong } from '@/ui/type';
@@ -30,9 +32,19 @@ export function Faults({
   readonly plan: Plan | undefined;
   readonly run: Run | undefined;
 }) {
-  const causes = useCauses(plan, run);
+  const any = (piece.faults ?? []).length > 0;
+  // Some causes are told by where paint came to lie: computed once there is something to be explained.
+  const preview = usePreviewOf(any ? plan : undefined);
+  const causes = useCauses(plan, run, preview?.outcome);
   return (
     <View>
+      {any && plan ? (
+        <Small>
+          {preview
+            ? 'Causes by the plan’s own figures and its preview, the likeliest first.'
+            : 'Causes by the plan’s own figures, the likeliest first; its preview is on its way.'}
+        </Small>
+      ) : null}
       {FAULT_IDS.map((id) => {
         const seen = piece.faults?.includes(id) === true;
         return (
@@ -98,12 +110,13 @@ function Causes({
   );
 }
 
-/** Causes of a fault by the plan as it was poured, and by how long each move really took; in the handbook's order where there was no plan. */
+/** Causes of a fault by the plan as it was poured, what its preview came to, and how long each move really took; in the handbook's order where there was no plan. */
 function useCauses(
   plan: Plan | undefined,
   run: Run | undefined,
+  outcome: Outcome | undefined,
 ): (fault: FaultId) => readonly Cause[] {
-  const evidence = useMemo(() => plan && evidenceOf(brief(plan)), [plan]);
+  const evidence = useMemo(() => plan && evidenceOf(brief(plan), outcome), [plan, outcome]);
   return (fault) =>
     evidence
       ? causesOf(fault, evidence, { tookS: (id) => tookS(run, id) })

@@ -1,3 +1,4 @@
+import type { Outcome } from '@potter/core/flow';
 import { newPlan } from '@potter/core/plan';
 import type { Piece } from '@potter/core/piece';
 import { plainSurface } from '@potter/core/surface';
@@ -8,6 +9,10 @@ import { Faults } from './faults';
 import { Lessons } from './lessons';
 import { SquareUp } from './square-up';
 import { Verdict } from './verdict';
+
+/** What the plan's preview came to, once it is there; it is computed in a worker. */
+let mockPreview: { readonly outcome: Outcome } | undefined;
+jest.mock('@/picture/use-preview-of', () => ({ usePreviewOf: () => mockPreview }));
 
 const plan = newPlan({
   title: 'Quince and Slate',
@@ -79,6 +84,23 @@ test('a fault ticked tells its causes by the plan, the likeliest first, and what
   tap('checkbox', 'Bare or wiggly edges');
   expect(piece().faults).toBeUndefined();
   expect(screen.queryByRole('list', { name: 'Causes' })).toBeNull();
+});
+
+test('once the preview is there, causes are weighed by where paint came to lie', () => {
+  const outcome: Outcome = {
+    coveredShare: 1,
+    bareMm: [],
+    laidMl: 200,
+    spiltMl: { left: 0, right: 0, top: 0, bottom: 0 },
+    edgesMl: 0,
+    film: { meanMm: 1, thinnestMm: 0.4, thickestMm: 4.2 },
+    shows: { oat: 0.5, slate: 0.5 },
+  };
+  mockPreview = { outcome };
+  page(Faults);
+  tap('checkbox', 'Cracks or craters');
+  expect(screen.getByText(/^4\.2 mm at its thickest/)).toBeTruthy();
+  mockPreview = undefined;
 });
 
 test('what to do otherwise is noted with the pair it was learnt with', () => {

@@ -1,0 +1,39 @@
+import { screen } from '@testing-library/react-native';
+import { Component, type ReactNode } from 'react';
+import { Text } from 'react-native';
+import { renderInStudio } from '../../test/in-studio';
+import { late } from './late';
+
+const Trials = () => <Text>the trials</Text>;
+
+class Boundary extends Component<{ readonly children: ReactNode }> {
+  override state = { says: '' };
+  static getDerivedStateFromError = (error: Error) => ({ says: error.message });
+  override render() {
+    return this.state.says ? <Text>{this.state.says}</Text> : this.props.children;
+  }
+}
+
+test('a part that does not come is a fault of the page; once it comes the screen stands there, and the next time at once', async () => {
+  const load = jest.fn(() => Promise.resolve({ Trials }));
+  load.mockRejectedValueOnce(new Error('Could not load this part'));
+  const Route = late(load)((screens) => screens.Trials);
+  const show = () =>
+    renderInStudio(
+      <Boundary>
+        <Route />
+      </Boundary>,
+    );
+  const silent = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  await show();
+  expect(await screen.findByText('Could not load this part')).toBeTruthy();
+  silent.mockRestore();
+  await screen.unmount();
+
+  await show();
+  expect(await screen.findByText('the trials')).toBeTruthy();
+  await screen.unmount();
+  await show();
+  expect(screen.getByText('the trials')).toBeTruthy();
+  expect(load).toHaveBeenCalledTimes(2);
+});
