@@ -25,15 +25,15 @@ test('a part that does not come is a fault of the page; once it comes the screen
       </Boundary>,
     );
   const silent = jest.spyOn(console, 'error').mockImplementation(() => undefined);
-  await show();
+  show();
   expect(await screen.findByText('Could not load this part')).toBeTruthy();
   silent.mockRestore();
-  await screen.unmount();
+  screen.unmount();
 
-  await show();
+  show();
   expect(await screen.findByText('the trials')).toBeTruthy();
-  await screen.unmount();
-  await show();
+  screen.unmount();
+  show();
   expect(screen.getByText('the trials')).toBeTruthy();
   expect(load).toHaveBeenCalledTimes(2);
 });
