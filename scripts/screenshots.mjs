@@ -66,7 +66,17 @@ const VIEWS = [
   { name: 'shelf-390', at: '/shelf' },
   { name: 'trials-390', at: '/trials' },
   { name: 'journal-390', at: '/journal' },
-  { name: 'piece-390', at: '/journal/piece-moon-small', small: true },
+  {
+    name: 'piece-390',
+    at: '/journal/piece-moon-small',
+    then: async (page) => {
+      await see(page, 'heading', 'Damson Moon, small hours');
+      await page.waitForFunction(
+        () => document.querySelectorAll('[aria-label="Pictures"] img').length > 2,
+      );
+    },
+    small: true,
+  },
   {
     name: 'run-390',
     at: `${QUINCE}/pour`,
