@@ -32,12 +32,17 @@ await writeFile(index, html.replace('</head>', `${ON_THE_HOME_SCREEN}</head>`));
 
 await buildServiceWorker(dist);
 const files = await readdir(dist, { recursive: true });
-for (const name of files.filter((f) => /\.(js|css|html|json|webmanifest|svg|ttf|wasm)$/.test(f))) {
-  const file = join(dist, name);
+/** A text file's compressed twins. */
+async function compress(file) {
   const content = await readFile(file);
-  await writeFile(`${file}.gz`, await promisify(gzip)(content, { level: 9 }));
-  await writeFile(
-    `${file}.br`,
-    await promisify(brotliCompress)(content, { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } }),
-  );
+  const [gz, br] = await Promise.all([
+    promisify(gzip)(content, { level: 9 }),
+    promisify(brotliCompress)(content, { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } }),
+  ]);
+  await Promise.all([writeFile(`${file}.gz`, gz), writeFile(`${file}.br`, br)]);
 }
+await Promise.all(
+  files
+    .filter((name) => /\.(js|css|html|json|webmanifest|svg|ttf|wasm)$/.test(name))
+    .map((name) => compress(join(dist, name))),
+);

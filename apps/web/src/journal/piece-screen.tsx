@@ -47,54 +47,58 @@ export function PieceScreen({
   const { nth = 1, of, technique, size } = piece;
   return (
     <Screen title={piece.title} acts={<Button label="Back" onPress={onLeave} />}>
-      <View className="gap-4 wide:max-w-[720px]">
-        <Body>
-          {[
-            `Made on ${dayWords(localTime(piece.madeAt))}`,
-            technique,
-            size,
-            of === undefined ? '' : `${nth} of ${of}`,
-          ]
-            .filter(Boolean)
-            .join(', ')}
-          . {STATUSES[statusOf(piece)]}.
-        </Body>
-        {of === undefined ? null : <SetOf piece={piece} />}
-        <Photographs piece={piece} change={change} plan={plan} />
-        <View>
-          <Section title="How it came out" says={verdictWords(piece)} open={!piece.verdict}>
-            <Verdict piece={piece} change={change} plan={plan} />
-          </Section>
-          <Section
-            title="What went wrong"
-            says={faultWords(piece)}
-            open={(piece.faults ?? []).length > 0}
-          >
-            <Faults piece={piece} change={change} plan={plan} run={run} />
-          </Section>
-          <Section title="Next time" says={lessonWords(piece)}>
-            <Lessons piece={piece} change={change} plan={plan} />
-          </Section>
-          <Section title="What became of it" says={standingWords(piece)}>
-            <Standing piece={piece} change={change} plan={plan} />
-          </Section>
-          {run ? (
-            <Section
-              title="The pour"
-              says="Where it stands, what it took, and what was done."
-              open={statusOf(piece) === 'drying'}
-            >
-              <ThePour run={run} />
-            </Section>
-          ) : null}
+      <View className="gap-4 wide:flex-row wide:items-start wide:gap-10">
+        <View className="gap-4 wide:min-w-0 wide:flex-1">
+          <Body>
+            {[
+              `Made on ${dayWords(localTime(piece.madeAt))}`,
+              technique,
+              size,
+              of === undefined ? '' : `${nth} of ${of}`,
+            ]
+              .filter(Boolean)
+              .join(', ')}
+            . {STATUSES[statusOf(piece)]}.
+          </Body>
+          {of === undefined ? null : <SetOf piece={piece} />}
+          <Photographs piece={piece} change={change} plan={plan} />
         </View>
-        {piece.plan === undefined ? null : <LaterStages plan={piece.plan} />}
-        <View className="flex-row flex-wrap gap-2">
-          <Button
-            label="A page to print"
-            onPress={() => router.push(`/journal/${piece.id}/page`)}
-          />
-          <Button label="Strike it out" onPress={takeOut} />
+        <View className="gap-4 wide:min-w-0 wide:flex-1">
+          <View>
+            <Section title="How it came out" says={verdictWords(piece)} open={!piece.verdict}>
+              <Verdict piece={piece} change={change} plan={plan} />
+            </Section>
+            <Section
+              title="What went wrong"
+              says={faultWords(piece)}
+              open={(piece.faults ?? []).length > 0}
+            >
+              <Faults piece={piece} change={change} plan={plan} run={run} />
+            </Section>
+            <Section title="Next time" says={lessonWords(piece)}>
+              <Lessons piece={piece} change={change} plan={plan} />
+            </Section>
+            <Section title="What became of it" says={standingWords(piece)}>
+              <Standing piece={piece} change={change} plan={plan} />
+            </Section>
+            {run ? (
+              <Section
+                title="The pour"
+                says="Where it stands, what it took, and what was done."
+                open={statusOf(piece) === 'drying'}
+              >
+                <ThePour run={run} />
+              </Section>
+            ) : null}
+          </View>
+          {piece.plan === undefined ? null : <LaterStages plan={piece.plan} />}
+          <View className="flex-row flex-wrap gap-2">
+            <Button
+              label="A page to print"
+              onPress={() => router.push(`/journal/${piece.id}/page`)}
+            />
+            <Button label="Strike it out" onPress={takeOut} />
+          </View>
         </View>
       </View>
     </Screen>
