@@ -3,12 +3,14 @@ import { Button } from './button';
 import { useTokens } from './tokens';
 import { Body, Strong } from './type';
 
-/** Something is being fetched; said, not only shown. */
+/** Something is being fetched: the words say it, the wheel only shows it. */
 export function Waiting({ what }: { readonly what: string }) {
   const { ink } = useTokens();
   return (
     <View className="flex-row items-center gap-3 py-6" role="status">
-      <ActivityIndicator color={ink} />
+      <View aria-hidden>
+        <ActivityIndicator color={ink} />
+      </View>
       <Body>{what}</Body>
     </View>
   );
