@@ -41,7 +41,7 @@ export function CutRow({
           `${percent(cut.contrast)} contrast`,
           `${percent(cut.calm)} calm`,
           ...(cut.veinMm >= TELLS_MM ? [`${show(cut.veinMm, length)} of vein`] : []),
-          ...(cut.patch >= TELLS ? [`${percent(cut.patch)} one flat patch`] : []),
+          ...(cut.patch >= TELLS ? [`${percent(cut.patch)} flat patch`] : []),
         ].join(', ')}
       </Small>
       <Small>Ways to hang it, the steadiest first:</Small>

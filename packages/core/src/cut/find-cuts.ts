@@ -49,8 +49,8 @@ const AVOID_MM = 3;
  * somewhere to rest.
  */
 const WEIGHTS = { lively: 0.35, contrast: 0.3, vein: 0.2, calm: 0.15 } as const;
-/** All of what a picture can have of each: contrast within 3 mm, ΔE; colours' deviation from their mean, ΔE; veins, of the cut's longer side. */
-const FULL = { lively: 22, contrast: 32, vein: 1 } as const;
+/** All of what a picture can have of each: contrast within 3 mm, ΔE; colours' deviation from their mean, ΔE. Of veins it is the cut's longer side. */
+const FULL = { lively: 22, contrast: 32 } as const;
 const CALM = { best: 0.25, reach: 0.5 } as const;
 /** A calm place as wide as this part of the cut's shorter side is a patch; what is all patch is worth so much less. */
 const PATCH = { ofSide: 1 / 3, costs: 0.5 } as const;
@@ -139,7 +139,7 @@ function scored(
   const calm = sum(judged.calm) / n;
   const rests = Math.max(0, 1 - Math.abs(calm - CALM.best) / CALM.reach);
   const veinMm = Math.max(0, sum(judged.vein));
-  const vein = Math.min(1, veinMm / (FULL.vein * longerMm));
+  const vein = Math.min(1, veinMm / longerMm);
   const patch = sum(judged.patch) / n;
   const good =
     WEIGHTS.lively * lively +
