@@ -84,7 +84,7 @@ test('a phone pairs by the scanned code, plans and pours with the machine lookin
   const path = new URL(page.url()).pathname;
   await visit(machine, studio.url + path);
   const step = (of) => of.evaluate(() => /(\d+) of \d+/.exec(document.body.innerText)?.[1]);
-  const first = await step(machine);
+  const first = await until(() => step(machine), Boolean);
   assert.equal(await step(page), first);
   await press(page, 'button', 'Done on all 3');
   await until(

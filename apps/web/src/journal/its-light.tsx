@@ -45,7 +45,7 @@ export function ItsLight({
         {neutral ? <Dot at={neutral.at} label={neutral.is === 'white' ? 'W' : 'G'} /> : null}
       </TapPicture>
       <View className="flex-row flex-wrap gap-2">
-        {neutral ? <Button label="By the table alone" onPress={() => tell(undefined)} /> : null}
+        {neutral ? <Button label="Take the point back" onPress={() => tell(undefined)} /> : null}
         <Button label="Leave it" onPress={onDone} />
       </View>
       <Small>Without one, the colour of the light stays in the picture.</Small>

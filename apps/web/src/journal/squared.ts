@@ -4,11 +4,12 @@ import {
   type EvenedBy,
   homographyOf,
   type Place,
+  type Rings,
   through,
 } from '@potter/core/photograph';
 import type { Photograph as Taken } from '@potter/core/piece';
 import type { Plan } from '@potter/core/plan';
-import { shapeOf } from '@potter/core/surface';
+import { ringsInBox, shapeOf } from '@potter/core/surface';
 import { useQuery } from '@tanstack/react-query';
 import { aside } from '@/data/aside';
 import { pictureOf } from '@/data/pictures';
@@ -19,37 +20,22 @@ const worker = () => new Worker(new URL('../workers/square.worker.ts', import.me
 /** A squared picture's longer side, px. */
 const PX = 960;
 
-/** A disc, and an oval, fill this share of the box round them. */
-const ROUND = Math.PI / 4;
-
-/** Whether a piece's outline is straight between corners, or goes round. */
-export function outlineOf(plan: Plan | undefined): 'straight' | 'round' {
-  if (!plan) return 'straight';
-  const { shape } = plan.surface;
-  const { bounds, areaMm2 } = shapeOf(shape);
-  const { widthMm, heightMm } = bounds(shape);
-  return Math.abs(areaMm2(shape) / (widthMm * heightMm) - ROUND) < 0.01 ? 'round' : 'straight';
-}
+/** A plan's outline, wherever the box round it lies; undefined without a plan. */
+export const outlineOf = (plan: Plan | undefined): Rings | undefined =>
+  plan && ringsInBox(plan.surface.shape);
 
 /** A plan's own outline as rings of places between these corners, as shares of a photograph's sides; four straight sides without a plan. */
 export function outlineBetween(corners: Corners, plan: Plan | undefined): readonly Place[][] {
-  if (!plan) return [[...corners]];
-  const { shape } = plan.surface;
-  const { bounds, rings } = shapeOf(shape);
-  const { widthMm, heightMm } = bounds(shape);
-  const onto = homographyOf(boxOf(widthMm, heightMm), corners);
-  if (!onto) return [[...corners]];
-  return rings(shape).map((ring) =>
-    Array.from({ length: ring.length / 2 }, (_, i) =>
-      through(onto, [ring[2 * i]!, ring[2 * i + 1]!]),
-    ),
-  );
+  const onto = homographyOf(boxOf(1, 1), corners);
+  const outline = outlineOf(plan);
+  if (!onto || !outline) return [[...corners]];
+  return outline.map((ring) => ring.map((place) => through(onto, place)));
 }
 
 /** Looks for the piece in a photograph; undefined where nothing stands out from the table. */
 export const findPiece = (
   picture: Blob,
-  outline: 'straight' | 'round',
+  outline: Rings | undefined,
 ): Promise<Corners | undefined> =>
   aside<Found>(worker(), { kind: 'find', picture, outline } satisfies SquareAsk);
 

@@ -1,8 +1,8 @@
-import type { Corners, Neutral, SquaredUp } from '@potter/core/photograph';
+import type { Corners, Neutral, Rings, SquaredUp } from '@potter/core/photograph';
 
 /** What is wanted of a photograph: where the piece is in it, or the piece squared up. */
 export type SquareAsk =
-  | { readonly kind: 'find'; readonly picture: Blob; readonly outline: 'straight' | 'round' }
+  | { readonly kind: 'find'; readonly picture: Blob; readonly outline: Rings | undefined }
   | {
       readonly kind: 'square';
       readonly picture: Blob;

@@ -1,4 +1,4 @@
-import { findCorners, findRim, squaredUp } from '@potter/core/photograph';
+import { findPiece, squaredUp } from '@potter/core/photograph';
 import { expose } from 'comlink';
 import { shrunk } from './shrunk';
 import type { Found, SquareAsk, Squared } from './square-messages';
@@ -14,7 +14,7 @@ async function square(ask: SquareAsk): Promise<Found | Squared> {
   const pixels = { width, height, rgba: context.getImageData(0, 0, width, height).data };
   if (ask.kind === 'square')
     return squaredUp(pixels, ask.corners, ask.width, ask.height, ask.neutral);
-  return ask.outline === 'round' ? findRim(pixels) : findCorners(pixels);
+  return findPiece(pixels, ask.outline);
 }
 
 expose(square);

@@ -10,7 +10,7 @@ interface Across {
 /** An edge is what changes within so many px, outside against inside. */
 const ACROSS = 2;
 /** Less change than this is none, bytes; more than that says no more. */
-export const NO_EDGE = 8;
+const NO_EDGE = 8;
 const ENOUGH = 60;
 /** What lies inside may have the table's colour too, in the shade: then it says a fifth. */
 const LIKE_WITHIN = 0.8;
@@ -52,6 +52,17 @@ export function endsOfTable(
     );
   }
   return { speaks, changes };
+}
+
+/** The summit of a profile next to a place of it, between pixels by the parabola through three; undefined where there is none. */
+export function peakNear(profile: readonly number[], near: number): number | undefined {
+  let at = -1;
+  for (let k = Math.floor(near) - 2; k <= Math.ceil(near) + 2; k++)
+    if ((profile[k] ?? 0) > (profile[at] ?? NO_EDGE)) at = k;
+  if (at < 0) return undefined;
+  const [l, m, r] = [profile[at - 1] ?? 0, profile[at]!, profile[at + 1] ?? 0];
+  const bend = l - 2 * m + r;
+  return at + (bend < 0 ? (0.5 * (l - r)) / bend : 0);
 }
 
 /** How far a colour may stray from the table's in the same light, bytes. */

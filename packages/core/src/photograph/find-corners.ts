@@ -1,5 +1,5 @@
 import { polygonArea } from 'd3-polygon';
-import { endsOfTable, NO_EDGE } from './end-of-table';
+import { endsOfTable, peakNear } from './end-of-table';
 import { fourSides } from './four-sides';
 import type { Corners, Place } from './homography';
 import { type Line, lineThrough, meeting } from './line';
@@ -27,7 +27,7 @@ export function findCorners(pixels: Pixels): Corners | undefined {
   let best: Figure | undefined;
   // Paint in the table's own colour passes for its shade, and shade for paint: both are tried, and the figure with the clearer sides is it.
   for (const shadeLies of [false, true]) {
-    const mask = pieceMask(pixels, table, shadeLies);
+    const mask = pieceMask(pixels, table, { shadeLies });
     const hull = maskHull(mask, pixels.width);
     if (!hull) continue;
     const area = Math.abs(polygonArea(hull));
@@ -130,17 +130,6 @@ function lay(
     offs: profiles.map((_, k) => best.from + ((best.to - best.from) * k) / (profiles.length - 1)),
     clear: best.sum / profiles.length,
   };
-}
-
-/** The summit of a profile next to a place of it, between pixels by the parabola through three; undefined where there is none. */
-function peakNear(profile: readonly number[], near: number): number | undefined {
-  let at = -1;
-  for (let k = Math.floor(near) - 2; k <= Math.ceil(near) + 2; k++)
-    if ((profile[k] ?? 0) > (profile[at] ?? NO_EDGE)) at = k;
-  if (at < 0) return undefined;
-  const [l, m, r] = [profile[at - 1] ?? 0, profile[at]!, profile[at + 1] ?? 0];
-  const bend = l - 2 * m + r;
-  return at + (bend < 0 ? (0.5 * (l - r)) / bend : 0);
 }
 
 /** Clockwise from the upper left as one sees them. */

@@ -1,5 +1,5 @@
-export { findCorners } from './find-corners';
-export { findRim } from './find-rim';
+export type { Rings } from './find-outline';
+export { findPiece } from './find-piece';
 export { isHeic, MOST_PIXELS, pictureFault, type PictureHead } from './head';
 export {
   boxOf,

@@ -8,14 +8,20 @@ const SHADE_TO = 0.4;
 /** How far a pixel in the shade may stray from the table's colour, bytes. */
 const SHADE_STRAYS = 16;
 
+interface MaskSetting {
+  /** What may be shade counts as the piece. */
+  readonly shadeLies?: boolean;
+  /** Parts of at least this share of the largest belong to it; 1, the usual, is the largest alone. */
+  readonly leastPart?: number;
+}
+
 /**
- * The pixels a piece lies on: the largest connected part that is not the table, nor its shade on it. One byte a pixel in rows from the top, 1 where it is.
- * @param shadeLies what may be shade counts as the piece
+ * The pixels a piece lies on: connected parts that are not the table, nor its shade on it. One byte a pixel in rows from the top, 1 where it is.
  */
 export function pieceMask(
   { width, height, rgba }: Pixels,
   table: TableModel,
-  shadeLies = false,
+  { shadeLies = false, leastPart = 1 }: MaskSetting = {},
 ): Uint8Array {
   const lies = new Uint8Array(width * height);
   const limit = Math.max(OFF_BYTES, OFF * table.strays);
@@ -40,19 +46,18 @@ export function pieceMask(
       const shade = factor < 1 && factor > SHADE_TO && strays <= inShade * inShade;
       if (!shade || shadeLies) lies[i] = 1;
     }
-  return largest(lies, width, height);
+  return large(lies, width, height, leastPart);
 }
 
-/** The largest part of a mask that hangs together, its holes left as they are. */
-function largest(mask: Uint8Array, width: number, height: number): Uint8Array {
+/** The parts of a mask that hang together and are large beside the largest, their holes left as they are. */
+function large(mask: Uint8Array, width: number, height: number, leastPart: number): Uint8Array {
   const part = new Int32Array(width * height);
   const stack = new Int32Array(width * height);
-  let best = 0;
-  let bestSize = 0;
-  let parts = 0;
+  // How large each part is, px; the first is none.
+  const sizes = [0];
   for (let start = 0; start < mask.length; start++) {
     if (!mask[start] || part[start]) continue;
-    const id = ++parts;
+    const id = sizes.length;
     let size = 0;
     let top = 0;
     stack[top++] = start;
@@ -67,10 +72,8 @@ function largest(mask: Uint8Array, width: number, height: number): Uint8Array {
           stack[top++] = j;
         }
     }
-    if (size > bestSize) {
-      bestSize = size;
-      best = id;
-    }
+    sizes.push(size);
   }
-  return Uint8Array.from(part, (id) => (id === best && best > 0 ? 1 : 0));
+  const least = Math.max(1, leastPart * sizes.reduce((most, size) => Math.max(most, size)));
+  return Uint8Array.from(part, (id) => (sizes[id]! >= least ? 1 : 0));
 }

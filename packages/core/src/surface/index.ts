@@ -1,5 +1,6 @@
 export { FONTS, type FontId } from './font';
 export { limbsOf, measureSurface, shapeOf, SHAPES, type SurfaceMeasure } from './measure';
+export { ringsInBox } from './in-box';
 export {
   type Path,
   PATHS,
