@@ -121,6 +121,9 @@ test(
         }),
       );
       if (Math.max(...off) <= WITHIN_PX) within++;
+      // Up is up, as far as a hand holds a camera straight.
+      const [left, right] = found!;
+      expect(right[0] - left[0]).toBeGreaterThan(4 * Math.abs(right[1] - left[1]));
     }
     expect(within / count).toBeGreaterThanOrEqual(0.95);
   },

@@ -13,10 +13,15 @@ export type Rings = readonly (readonly Place[])[];
 const LEAST_PART = 0.05;
 /** The outline's area is looked at in so many places across its box. */
 const GRID = 48;
-/** So many turns of it are tried. */
-const TURNS = 24;
-/** Turned upside down, it has to fit so much better than upright to be believed. */
-const UPRIGHT = 0.04;
+/** Turns of it that are tried, radians: a rim, and what looks alike turned, stays as upright as it fits, for the photograph's way up is taken to be its own. */
+const TURNS = Array.from(
+  { length: 24 },
+  (_, k) => (k % 2 ? -1 : 1) * Math.ceil(k / 2) * (Math.PI / 12),
+);
+/** Turned further it has to have so much more in common with what lies there to be believed. */
+const AS_GOOD = 0.03;
+/** A letter fills so much of the box round it. */
+const THIN = 0.3;
 /** Less of it and of what lies on the table is common to both, and it is not what lies there. */
 const LEAST_COMMON = 0.4;
 
@@ -125,16 +130,14 @@ function laidOn(
   for (let i = 0; i < mask.length; i++)
     if (mask[i]) lies.push([(i % width) + 0.5, Math.floor(i / width) + 0.5]);
   const share = lies.length / mask.length;
-  if (share < LEAST_SHARE / 3 || share > MOST_SHARE) return undefined;
+  if (share < THIN * LEAST_SHARE || share > MOST_SHARE) return undefined;
   const [there, here] = [momentsOf(lies), momentsOf(face)];
   const onto = rootOf(there.spread);
   const from = rootOf(here.spread);
   const det = from.xx * from.yy - from.xy * from.xy;
   const back = { xx: from.yy / det, xy: -from.xy / det, yy: from.xx / det };
   const pxAPlace = lies.length / face.length;
-  let best = { corners: undefined as Corners | undefined, score: LEAST_COMMON };
-  for (let k = 0; k < TURNS; k++) {
-    const turn = (2 * Math.PI * k) / TURNS;
+  const tried = TURNS.map((turn) => {
     const [c, s] = [Math.cos(turn), Math.sin(turn)];
     const at = ([x, y]: Place): Place => {
       const [dx, dy] = [x - here.middle[0], y - here.middle[1]];
@@ -150,10 +153,11 @@ function laidOn(
       return sum + (x >= 0 && x < width && y >= 0 && y < height ? mask[y * width + x]! : 0);
     }, 0);
     const common = (both * pxAPlace) / (2 * lies.length - both * pxAPlace);
-    const score = common - (UPRIGHT * (1 - c)) / 2;
-    if (score > best.score) best = { corners: UNIT.map(at) as unknown as Corners, score };
-  }
-  return best.corners;
+    return { corners: UNIT.map(at) as unknown as Corners, common };
+  });
+  const most = Math.max(...tried.map(({ common }) => common));
+  if (most < LEAST_COMMON) return undefined;
+  return tried.find(({ common }) => common >= most - AS_GOOD)?.corners;
 }
 
 /** Which corner is moved, and by how much, px. */
