@@ -11,9 +11,9 @@ export interface Named {
 /** All that may be seen of a plan, in its order, the bare ground last. */
 export function namedColours(plan: Plan): Named[] {
   const nameOf = mixNames(plan);
-  return plannedColours(paletteOf(plan)).map(({ id, hex }) => ({
+  return plannedColours(paletteOf(plan)).map(({ id, hex, also = [] }) => ({
     id,
     hex,
-    name: id === GROUND ? 'Bare ground' : nameOf(id),
+    name: id === GROUND ? 'Bare ground' : [id, ...also].map(nameOf).join(' or '),
   }));
 }

@@ -22,9 +22,19 @@ export const mixColours = ({ inks }: Palette): Planned[] =>
     };
   });
 
-/** What may be seen of a plan: its mixes, and the bare ground where it looks like none of them. */
+/** Nearer to one another than this, ΔE00, two colours are one on a piece: two or three are seen side by side as nearly the same (memory; ISO/CIE 11664-6 gives the measure alone). */
+const AS_ONE = 2;
+
+/**
+ * What may be seen of a plan: its mixes, those no eye tells apart as one, by the first of them; and the bare ground where it looks like none.
+ */
 export function plannedColours(palette: Palette): Planned[] {
-  const mixes = mixColours(palette);
+  const mixes: Planned[] = [];
+  for (const mix of mixColours(palette)) {
+    const at = mixes.findIndex(({ hex }) => deltaE2000(hexToLab(hex), hexToLab(mix.hex)) < AS_ONE);
+    if (at < 0) mixes.push(mix);
+    else mixes[at] = { ...mixes[at]!, also: [...(mixes[at]!.also ?? []), mix.id] };
+  }
   const hex = spectrumToHex(Float64Array.from(palette.ground));
   const lab = hexToLab(hex);
   const alike = mixes.some((mix) =>

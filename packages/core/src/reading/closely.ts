@@ -1,5 +1,5 @@
-import { hexToLab, type Lab, xyzToLab } from '../optics/lab';
-import { hexToLinear, linearToXyz, type Rgb } from '../optics/srgb';
+import { hexToLab, type Lab } from '../optics/lab';
+import type { Rgb } from '../optics/srgb';
 import { type Bands, bandsOf } from './bands';
 import { isMud } from './blends';
 import { calmOf } from './calm';
@@ -7,7 +7,8 @@ import { type CellTold, toldCells } from './cells-told';
 import { type Composition, compositionOf } from './composition';
 import { contrastOf } from './contrast';
 import { type Island, islandsOf } from './islands';
-import { type Example, labelled, OFF, UNPLANNED } from './labelled';
+import { type Example, labelled } from './labelled';
+import { MUD, OFF, UNPLANNED } from './labels';
 import { fittedLight } from './light-fit';
 import { sharpestOf } from './sharpness';
 import { symmetryOf } from './symmetry';
@@ -19,6 +20,8 @@ export interface Planned {
   readonly hex: string;
   /** As it is seen where it is thin, over white: a glaze is the colour it is of. */
   readonly thinHex?: string;
+  /** Others that look the same: what is read of this one is of all of them together. */
+  readonly also?: readonly string[];
 }
 
 /** A place of which somebody said what colour it is: shares of the picture's sides, and the colour's id. */
@@ -36,9 +39,6 @@ export interface ColourMap {
   /** 1 where it is calm. */
   readonly calm: Uint8Array;
 }
-
-/** A blend nobody planned that is neither light nor dark and has hardly a hue. */
-export const MUD = 253;
 
 /** What a photograph, or a computed picture, shows, read closely. Shares are of the piece's face. */
 export interface CloseRead extends Bands, Composition {
@@ -95,13 +95,12 @@ export function readClosely(
   const { across, down, mm, on } = tiles;
   const examples: Example[] = [
     ...planned.flatMap((colour, of) => hexesOf(colour).map((hex) => ({ of, lab: hexToLab(hex) }))),
-    ...(shiny ? planned.flatMap(underShine) : []),
     ...told.flatMap((place) => exampleOf(tiles, planned, place)),
   ];
-  const labels = labelled(tiles, examples);
+  const labels = labelled(tiles, examples, shiny ? planned.map(({ hex }) => hex) : []);
   const contrast = contrastOf(tiles);
   const calm = calmOf(tiles, contrast);
-  const known = examples.filter(({ within }) => within === undefined).map(({ lab }) => lab);
+  const known = examples.map(({ lab }) => lab);
   const label = labels.map((of, i) =>
     of === UNPLANNED && isMud(labAt(tiles, i), known) ? MUD : of,
   );
@@ -131,18 +130,6 @@ export function readClosely(
 /** All that a planned colour may be seen as. */
 export const hexesOf = ({ hex, thinHex }: Planned): string[] =>
   thinHex === undefined ? [hex] : [hex, thinHex];
-
-/** White light that a smooth film adds where a lamp shines in it, as shares of all there is; and how near such a colour has to be, ΔE00. */
-const SHINES = [0.02, 0.04, 0.07, 0.11, 0.16, 0.22, 0.29] as const;
-const SHINE_WITHIN = 6;
-
-/** A colour as it looks under a shine. */
-const underShine = ({ hex }: Planned, of: number): Example[] =>
-  SHINES.map((more) => {
-    const [r, g, b] = hexToLinear(hex);
-    const lab = xyzToLab(linearToXyz([r + more, g + more, b + more]));
-    return { of, lab, within: SHINE_WITHIN };
-  });
 
 function exampleOf(tiles: Tiles, planned: readonly Planned[], { at, id }: Told): Example[] {
   const of = planned.findIndex((colour) => colour.id === id);

@@ -12,7 +12,6 @@ export {
   type CloseRead,
   type ColourMap,
   hexesOf,
-  MUD,
   type Planned,
   readClosely,
   type Told,
@@ -22,7 +21,8 @@ export { type Growth, growthOf } from './growth';
 export { type GrownInAll, grownInAll } from './grown-in-all';
 export { type Ahead, growthAhead, type Watched } from './growth-ahead';
 export type { Island } from './islands';
-export { OFF, PLANNED_WITHIN, UNPLANNED } from './labelled';
+export { PLANNED_WITHIN } from './labelled';
+export { MUD, OFF, UNPLANNED } from './labels';
 export { type AreaSums, areaSums, sumWithin } from './area-sums';
 export { calmOf } from './calm';
 export { compositionOf } from './composition';

@@ -1,6 +1,6 @@
 import { contours } from 'd3-contour';
 import { polygonArea, polygonCentroid, polygonLength } from 'd3-polygon';
-import { OFF, UNPLANNED } from './labelled';
+import { OFF, UNPLANNED } from './labels';
 import { patchesOf } from './patches';
 
 /** A round island of one colour in another: a cell, as it is seen. */

@@ -1,7 +1,8 @@
 import { differenceCiede2000, nearest } from 'culori';
 import fc from 'fast-check';
 import { hexToLab } from '../optics/lab';
-import { labelled, PLANNED_WITHIN, UNPLANNED } from './labelled';
+import { labelled, PLANNED_WITHIN } from './labelled';
+import { UNPLANNED } from './labels';
 import { tilesOf } from './tiles';
 
 const hex = fc

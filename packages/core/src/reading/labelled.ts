@@ -1,20 +1,16 @@
 import { deltaE2000 } from '../optics/delta-e';
 import type { Lab } from '../optics/lab';
+import { OFF, UNPLANNED } from './labels';
+import { throughShine } from './shine';
 import { labAt, type Tiles } from './tiles';
 
 /** Further than this from every colour that was planned, ΔE00, a place is a colour nobody planned. */
 export const PLANNED_WITHIN = 14;
 
-/** What no colour is: off the piece, and one that nobody planned. */
-export const OFF = 255;
-export const UNPLANNED = 254;
-
 /** A colour as it was seen in one place, of the planned ones by number. */
 export interface Example {
   readonly of: number;
   readonly lab: Lab;
-  /** Nearer than this it is that colour, ΔE00; as near as a planned one has to be where nothing is said. */
-  readonly within?: number;
 }
 
 /** Colours are told apart once for so fine a step of L*, a* and b*. */
@@ -30,12 +26,17 @@ const BETWEEN = 12;
 /**
  * Which colour each square is, by the number of the planned one; `OFF` beside the piece, `UNPLANNED` where it is near none. A border is no colour of its
  * own, and a speck of noise takes the colour round it.
+ * @param shone colours a lamp may shine in, in the order of the planned ones: none where the film is dull
  */
-export function labelled(tiles: Tiles, examples: readonly Example[]): Uint8Array {
+export function labelled(
+  tiles: Tiles,
+  examples: readonly Example[],
+  shone: readonly string[] = [],
+): Uint8Array {
   const { across, down, lab, on } = tiles;
   // Labels by steps of L*, a* and b*: a table is quicker to look into than a map, and there are a hundred thousands of squares.
   const known = new Uint8Array(LIGHTNESSES << 16).fill(UNASKED);
-  const first = new Uint8Array(on.length).fill(OFF);
+  let first: Uint8Array = new Uint8Array(on.length).fill(OFF);
   for (let i = 0; i < on.length; i++) {
     if (!on[i]) continue;
     const key =
@@ -45,6 +46,7 @@ export function labelled(tiles: Tiles, examples: readonly Example[]): Uint8Array
     if (known[key] === UNASKED) known[key] = labelOf(labAt(tiles, i), examples);
     first[i] = known[key]!;
   }
+  if (shone.length > 0) first = throughShine(tiles, first, shone);
   const bordered = first.slice();
   for (let i = 0; i < first.length; i++)
     if (first[i] === UNPLANNED) bordered[i] = acrossBorder(tiles, first, i);
@@ -57,10 +59,10 @@ const LIGHTNESS = 1.75;
 /** The planned colour nearest to one; `UNPLANNED` where none is near. */
 function labelOf(lab: Lab, examples: readonly Example[]): number {
   let of = UNPLANNED;
-  let least = 1;
-  for (const { of: own, lab: example, within = PLANNED_WITHIN } of examples) {
-    if (Math.abs(lab[0] - example[0]) > LIGHTNESS * within) continue;
-    const off = deltaE2000(lab, example) / within;
+  let least = PLANNED_WITHIN;
+  for (const { of: own, lab: example } of examples) {
+    if (Math.abs(lab[0] - example[0]) > LIGHTNESS * PLANNED_WITHIN) continue;
+    const off = deltaE2000(lab, example);
     if (off < least) [of, least] = [own, off];
   }
   return of;
