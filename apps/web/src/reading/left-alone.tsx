@@ -17,20 +17,24 @@ export function LeftAlone({
     const wider = cells?.left.find((one) => one.min === min)?.wider;
     return wider === undefined ? '–' : percent(wider);
   };
+  const ahead = growthAhead(watches);
+  if (ahead.length === 0) return <Small>How it goes on is told after a minute or two.</Small>;
   return (
     <View className="gap-2">
       <View role="list" aria-label="If it is left alone">
-        {growthAhead(watches).map(({ min, grown, least, most }) => (
+        {ahead.map(({ min, grown, least, most }) => (
           <View
             key={min}
             role="listitem"
-            className="min-h-[44px] flex-row flex-wrap items-baseline gap-3 border-b border-rule py-2"
+            className="min-h-[44px] flex-row flex-wrap items-baseline gap-x-3 border-b border-rule py-2"
           >
             <Body className="w-[80px]">{min} min on</Body>
-            <Strong>{percent(grown)} wider</Strong>
-            <Small className="flex-1">
-              {trim(100 * least, 0)} to {percent(most)}
-            </Small>
+            <View className="flex-1 gap-1">
+              <Strong>{percent(grown)} wider</Strong>
+              <Small>
+                between {trim(100 * least, 0)} and {percent(most)}
+              </Small>
+            </View>
             <Small>preview {model(min)}</Small>
           </View>
         ))}
@@ -43,4 +47,4 @@ export function LeftAlone({
   );
 }
 
-const percent = (share: number): string => `${trim(100 * share, 0)} %`;
+const percent = (share: number): string => `${trim(100 * share, 0)}\u00a0%`;

@@ -68,8 +68,8 @@ export function Watching({ seen, plan, outline, camera, nextAt, onStop, onAgain 
       )}
       {movedAt === undefined ? null : (
         <Body>
-          Phone or piece were moved at {timeOf(movedAt)}; its corners were found anew, and what it
-          tells goes on.
+          The phone or the piece was moved at {timeOf(movedAt)}: its corners were found anew, and
+          the watch goes on.
         </Body>
       )}
       {fault === undefined ? null : <Failed what="Not all went well." why={fault} />}

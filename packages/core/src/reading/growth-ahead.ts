@@ -16,6 +16,8 @@ export interface Ahead {
 
 /** Told for so many minutes from now. */
 const AHEAD_MIN = [15, 30, 60] as const;
+/** So many times as long as was watched may be foretold: half a minute says nothing of an hour. */
+const FAR = 12;
 /** Cells that do not slow yet slow over so many minutes (practice: they go on for 15 min and longer; common practice, no published source). */
 const USUAL_MIN = 15;
 /** No pace is told to slow faster, or slower, than over so many minutes: two pictures are too few to know. */
@@ -23,7 +25,8 @@ const SLOWS_MIN = [3, 60] as const;
 
 /**
  * How far cells will go on opening, by the pace of the last two measurements: a pace that falls off evenly, as opening does toward its end (1 − e^(−t/τ)). From
- * one measurement it is taken to fall off as usual, and the spread is as wide as that makes it.
+ * one measurement it is taken to fall off as usual, and the spread is as wide as that makes it. Nothing is told of what lies further ahead than a short watch
+ * reaches.
  */
 export function growthAhead(watched: readonly Watched[]): Ahead[] {
   const last = watched.at(-1);
@@ -45,7 +48,8 @@ export function growthAhead(watched: readonly Watched[]): Ahead[] {
     const now = (Math.max(0, pace) * x) / Math.expm1(x);
     return (now * tau * (1 - Math.exp(-min / tau))) / (from * (1 + last.growth.grown));
   };
-  return AHEAD_MIN.map((min) => {
+  const watchedMin = watched.reduce((sum, { min }) => sum + min, 0);
+  return AHEAD_MIN.filter((min) => min <= FAR * watchedMin).map((min) => {
     const ways = [-1, 0, 1].flatMap((side) => {
       const pace = paceBy(side * last.growth.within);
       const taus = before ? [slowsOver(pace)] : [USUAL_MIN / 2, USUAL_MIN, 2 * USUAL_MIN];

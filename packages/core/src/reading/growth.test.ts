@@ -82,6 +82,12 @@ test('from two pictures the spread holds what comes, and is wide; what shrinks i
   expect(growthAhead([])).toEqual([]);
 });
 
+test('the longer it was watched the further it is foretold', () => {
+  const reach = (min: number) =>
+    growthAhead([{ min, growth: { grown: 0.1, within: 0.01 } }]).map((ahead) => ahead.min);
+  expect([0.5, 1.5, 2.5, 5].map(reach)).toEqual([[], [15], [15, 30], [15, 30, 60]]);
+});
+
 test('growth upon growth: widths multiply, and in all it is less sure than each', () => {
   const of = (grown: number, within: number) => ({ min: 5, growth: { grown, within } });
   expect(grownInAll([])).toEqual({ min: 0, grown: 0, within: 0 });
