@@ -150,11 +150,11 @@ test('no run of presses loses a move or goes outside the list', () => {
   );
 });
 
-test('a poured piece on the rack: wet, then dry to the touch, then cured', () => {
+test('a poured piece on the rack: wet, then dry to the touch and to be turned, then cured', () => {
   const at = (now: string) => dryingOf(dryingActs(p), '2026-11-28T10:30', now);
   expect(at('2026-11-28T11:00')).toMatchObject({ next: { act: 'touch' } });
   expect(at('2026-11-28T11:00').now).toBeUndefined();
-  expect(at('2026-12-01T11:00').now).toMatchObject({ act: 'touch' });
+  expect(at('2026-12-01T11:00').now).toMatchObject({ act: 'handle' });
   expect(at('2027-03-01T11:00')).toMatchObject({ now: { act: 'cured' } });
   expect(at('2027-03-01T11:00').next).toBeUndefined();
 });

@@ -81,6 +81,7 @@ test('a week begins with Monday, and holds what falls on its days, the promise a
   expect(entries.map(({ says }) => says)).toEqual([
     'Pour',
     'Dry to the touch',
+    'May be turned and handled',
     'Top coat',
     'Top coat: dry to the touch',
     'Cured, may hang',

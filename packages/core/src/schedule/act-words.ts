@@ -3,7 +3,7 @@ import type { ScheduleEntry } from './schedule';
 const WORDS: Readonly<Record<ScheduleEntry['act'], string>> = {
   pour: 'Pour',
   touch: 'Dry to the touch',
-  handle: 'May be handled',
+  handle: 'May be turned and handled',
   clean: 'Wipe the oil off',
   coat: 'May be coated',
   stage: 'Next stage',

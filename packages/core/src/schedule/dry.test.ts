@@ -64,5 +64,5 @@ test('the schedule starts with the pour, tells of the oil, and ends with what wa
     pathOf([], { ...film, oily: true }),
     '2026-12-12',
   ).map((e) => e.act);
-  expect(acts).toEqual(['pour', 'touch', 'clean', 'coat', 'cured', 'due']);
+  expect(acts).toEqual(['pour', 'touch', 'handle', 'clean', 'coat', 'cured', 'due']);
 });

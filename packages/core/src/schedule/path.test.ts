@@ -94,6 +94,7 @@ test('from a later stage on the path is what is left of it', () => {
   const whole = pathOf(coated, film);
   expect(whole.map(({ act, title }) => title ?? act)).toEqual([
     'touch',
+    'handle',
     'Oil off',
     'Oil off',
     'Top coat',
@@ -108,4 +109,16 @@ test('from a later stage on the path is what is left of it', () => {
   ]);
   // What was wiped dries in about an hour, not in a day.
   expect(pathOf(coated, film, { from: 1 })[1]!.toH).toBeLessThan(4);
+});
+
+test('it may be turned a day after the pour, and not before it is dry to the touch', () => {
+  const of = (wetMm: number) => pathOf([], { ...film, wetMm });
+  const spans = (wetMm: number) =>
+    ['touch', 'handle'].map((act) => of(wetMm).find((one) => one.act === act)!);
+  const [thinTouch, thinTurn] = spans(0.3);
+  expect(thinTouch!.toH).toBeLessThan(24);
+  expect([thinTurn!.fromH, thinTurn!.toH]).toEqual([24, 24]);
+  const [thickTouch, thickTurn] = spans(3);
+  expect(thickTurn!.toH).toBe(thickTouch!.toH);
+  expect(thickTurn!.fromH).toBe(Math.max(24, thickTouch!.fromH));
 });

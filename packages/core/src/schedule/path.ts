@@ -62,10 +62,10 @@ export function pathOf(
     };
     const next = stages[nth + 1];
     push('touch', dries(touchDry), lies.sheet ? sheetWhy(lies) : filmWhy(lies));
-    if (lies.small && nth === 0) {
-      const handledH = Math.max(factors['handled-after'], dries(touchDry).toH);
-      const when = { fromH: handledH, toH: handledH };
-      push('handle', when, 'small pieces feel dry long before they are');
+    if (nth === 0) {
+      const { fromH, toH } = dries(touchDry);
+      const [soonest, latest] = [fromH, toH].map((h) => Math.max(factors['handled-after'], h));
+      push('handle', { fromH: soonest!, toH: latest! }, TURNED_WHY[lies.small ? 'small' : 'large']);
     }
     if (nth === 0 && lies.oily && !next) {
       push('clean', dries(coatable), 'oil in a mix has to come off before a coat');
@@ -106,6 +106,11 @@ const UNTIL_WHY = {
   clean: 'once the oil can be wiped off',
   coat: 'once its sheet allows the next coat',
   cured: 'once it has cured',
+} as const;
+
+const TURNED_WHY = {
+  small: 'small pieces feel dry long before they are',
+  large: 'what lies against it sooner leaves its mark',
 } as const;
 
 const coatWhy = ({ waiting }: DryingFilm): string =>
