@@ -63,7 +63,7 @@ test('two devices on one plan: edits to different parts are both in it, and seen
   await type(two, 'Pieces', '4');
   await shows(two, 'Edge depth', '23');
   await shows(one, 'Pieces', '4');
-  await says(one, 'changed elsewhere too');
+  await says(one, 'both saved');
   await press(one, 'button', 'Undo');
   // What is undone is one's own.
   await until(

@@ -49,5 +49,6 @@ export async function screensOf(studio) {
     '/journal/piece-tray-one/page',
     `/journal/${runs[0].id}`,
     '/settings',
+    '/nowhere',
   ];
 }

@@ -141,7 +141,8 @@ by('code').value = location.hash.slice(1).replace(/^(....)(....)$/, '$1-$2');
 // The code has no more business in the address, nor in what the browser remembers of it.
 history.replaceState(null, '', location.pathname);
 by('name').value = /iPad/.test(navigator.userAgent) ? 'Tablet' : /iPhone|Android/.test(navigator.userAgent) ? 'Phone' : '';
-if (!by('name').value) by('name').focus();
+const empty = ['code', 'name'].find((id) => !by(id).value);
+if (empty) by(empty).focus();
 const says = (text) => { by('fault').textContent = text; by('pair').disabled = false; };
 const refused = (answer) => {
   const { message, faults = [] } = answer.error || {};

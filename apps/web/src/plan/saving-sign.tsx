@@ -15,8 +15,8 @@ const WORDS: Readonly<Record<Saving, string>> = {
 /** The studio is away and this device has no room or forbids it: only this page has the last edits. */
 const UNKEPT = 'only on this page';
 
-/** Another device changed it: that stands here too. Said so long, ms. */
-const TAKEN_IN = 'changed elsewhere too';
+/** Another device changed it too: what it did stands here beside what was done here. Said so long, ms. */
+const TAKEN_IN = 'both saved';
 const TAKEN_IN_MS = 6000;
 
 /** A quiet sign of where the work is. */

@@ -1,5 +1,5 @@
 import { dueAt, pieceOf, type Run } from '@potter/core/journal';
-import { CARE, type RunStep } from '@potter/core/verb';
+import { CARE, type RunStep, verbOf } from '@potter/core/verb';
 import { Text, View } from 'react-native';
 import { CareMark } from '@/ui/care-mark';
 import { clock } from '@/ui/local-time';
@@ -70,10 +70,17 @@ export function Step({
       {step.care.map((code) => (
         <Body key={code}>{run.careSeenAt === undefined ? CARE[code] : inShort(CARE[code])}</Body>
       ))}
-      {byItself ? <Body>It goes on by itself: your hands hold the piece.</Body> : null}
+      {byItself ? (
+        <Body>{BY_ITSELF[planned && verbOf(planned).stroke ? 'stroke' : 'hold']}</Body>
+      ) : null}
     </>
   );
 }
+
+const BY_ITSELF = {
+  hold: 'It goes on by itself: your hands hold the piece.',
+  stroke: 'The next stroke comes by itself, with time to set the tool down.',
+} as const;
 
 /** What has been read need not be said whole again. */
 const inShort = (says: string): string => `${says.split(/[:.]/)[0]}.`;

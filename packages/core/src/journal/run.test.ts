@@ -112,6 +112,20 @@ test('between tilts both hands are full: one gives way to the next when its time
   expect(givesWayAt(run, sheet)).toBeUndefined();
 });
 
+test('from stroke to stroke of one tool there is time to set it down; the last of them waits to be pressed on', () => {
+  const way = { kind: 'line', fromMm: [20, 20], toMm: [180, 20] } as const;
+  const strokes = ['a', 'b', 'c'].map(
+    (id) => ({ id, verb: 'comb', way, tines: 1, toolMm: 3, s: 10 }) as const,
+  );
+  const combed = { ...p, moves: [...strokes, ...p.moves.filter(({ verb }) => verb === 'rest')] };
+  const steps = runSheet(combed);
+  const run = beginRun('run-00000003', 'plan', combed, T0);
+  expect(givesWayAt(run, steps)).toBe(T0 + 10_000 + 5000);
+  const last = advance(advance(run, T0), T0);
+  expect(last.moves[last.at]?.move).toBe('c');
+  expect(givesWayAt(last, steps)).toBeUndefined();
+});
+
 test('who has finished waits for nothing: a finished run leaves no timer, and has it again where one goes back', () => {
   let run = begun();
   while (run.endedAt === undefined) run = advance(run, T0 + 1000);

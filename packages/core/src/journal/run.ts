@@ -121,19 +121,25 @@ export const silence = (run: Run, at: number): Run =>
   withMove(run, at, (m) => ({ ...m, silenced: true }));
 
 /**
- * When the move on screen gives way to the next by itself: where both hands are full, and stay so. Undefined where a hand is free to press: so it is
- * on a set, where one piece is put down and another taken up.
+ * When the move on screen gives way to the next by itself: where both hands are full, and stay so, and from stroke to stroke of one tool, with time to
+ * set it down. Undefined where a hand is free to press: so it is on a set, where one piece is put down and another taken up.
  */
 export function givesWayAt(run: Run, sheet: readonly RunStep[]): number | undefined {
-  const full = (at: number) => {
-    const move = run.plan.moves.find((m) => m.id === run.moves[at]?.move);
-    return move !== undefined && verbOf(move).handsFull === true;
-  };
   const step = sheet[run.at];
   const move = run.moves[run.at];
-  if (!step || !move || run.endedAt !== undefined) return undefined;
-  return step.times === 1 && full(run.at) && full(run.at + 1) ? dueAt(move, step) : undefined;
+  if (!step || !move || run.endedAt !== undefined || step.times > 1) return undefined;
+  const [now, next] = [run.at, run.at + 1].map((at) =>
+    run.plan.moves.find(({ id }) => id === run.moves[at]?.move),
+  );
+  if (!now || !next) return undefined;
+  const due = dueAt(move, step);
+  if (verbOf(now).handsFull && verbOf(next).handsFull) return due;
+  const strokes = verbOf(now).stroke && now.verb === next.verb && now.piece === next.piece;
+  return strokes && due !== undefined ? due + SET_DOWN_MS : undefined;
 }
+
+/** Time to lift a tool and set it down for the next stroke (an estimate). */
+const SET_DOWN_MS = 5000;
 
 /** A wait that is running, or has run out and not been seen to. */
 export interface Timer {

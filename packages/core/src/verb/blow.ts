@@ -70,6 +70,7 @@ export const blow = defineVerb({
   },
   usualS: 1.5,
   paced: 'length',
+  stroke: true,
   each: true,
   does: ({ fromMm, towardDeg, reachMm, air, s }, { factors }) => {
     const { pressPa, shearPa, spotMm } = AIRS[air as AirId];

@@ -28,6 +28,7 @@ export const comb = defineVerb({
   usualS: 10,
   holds: ({ tines }) => (tines > 1 ? 'the comb' : 'a skewer'),
   paced: 'length',
+  stroke: true,
   each: true,
   does: ({ way, tines, apartMm = USUAL_APART_MM, toolMm }) => {
     const lines = strokesOf(way).flatMap((line) =>

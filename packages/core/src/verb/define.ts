@@ -152,6 +152,8 @@ export interface VerbDefinition<V extends string, F extends Fields, M = ValuesOf
   readonly aside?: boolean;
   /** Both hands hold the piece: between two of these nobody can press anything, so the first gives way by itself when its time is up. */
   readonly handsFull?: boolean;
+  /** A stroke with a tool that stays in the hand: the next of its kind comes by itself, once there was time to set it down there. */
+  readonly stroke?: boolean;
   /** It goes on by itself: its timer runs on when one goes to the next move. */
   readonly waits?: boolean;
   /** The film sets with it: what follows is another day's. */

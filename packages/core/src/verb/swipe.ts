@@ -78,6 +78,7 @@ export const swipe = defineVerb({
   },
   usualS: 10,
   paced: 'length',
+  stroke: true,
   drawnOver: true,
   each: true,
   does: (move, { meanNu }) => {

@@ -1,0 +1,1 @@
+export { NotHereScreen as default } from '@/behind/not-here';
