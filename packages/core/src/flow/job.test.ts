@@ -62,3 +62,53 @@ test('a job left half way leaves a bench that works', () => {
   for (let i = 0; i < 5; i++) work.next();
   expect(finish(on, { ...ask, pixels: [16] }).width).toBe(16);
 });
+
+describe('a pour on what has dried', () => {
+  const spot = scene([flipped([50, 50], 8, 1)]);
+  const over = { ...ask, pixels: [40], over: [{ scene: spot, dots: 0 }] };
+  const at = (rgba: Uint8ClampedArray, xMm: number, yMm: number) => {
+    const i = 4 * (Math.floor(yMm / 5) * 40 + Math.floor(xMm / 5));
+    return [...rgba.subarray(i, i + 3)];
+  };
+
+  test('covers what it comes to, and leaves the rest as it was; the figures stay the first one’s', () => {
+    const [alone, both] = [finish(bench(), { ...ask, pixels: [40] }), finish(bench(), over)];
+    expect(at(both.rgba, 50, 50)).not.toEqual(at(alone.rgba, 50, 50));
+    for (const [x, y] of [
+      [180, 20],
+      [180, 180],
+      [20, 180],
+    ] as const)
+      for (const [c, byte] of at(both.rgba, x, y).entries())
+        expect(Math.abs(byte - at(alone.rgba, x, y)[c]!)).toBeLessThanOrEqual(1);
+    const { read: _, ...figures } = both.outcome;
+    const { read: __, ...before } = alone.outcome;
+    expect(figures).toEqual(before);
+  });
+
+  // One opaque film hides whatever is under it: the same as on any other ground.
+  test('where it is thick what lies under it is not seen', () => {
+    const covers = {
+      ...palette,
+      inks: { ...palette.inks, a: { q: new Array<number>(36).fill(2), s: 4 } },
+    };
+    const dark = { ...covers, ground: hexToSpectrum('#101010') };
+    const [light, black] = [covers, dark].map((of) => {
+      const job = { ...over, palette: of, scene: scene([flipped([150, 150], 2, 1)]) };
+      return at(finish(bench(), job).rgba, 50, 50);
+    });
+    expect(light).toEqual(black);
+  });
+
+  test('is poured once while only colours change, and left out of a quick look', () => {
+    const on = bench();
+    finish(on, over);
+    const [poured] = on.over!;
+    finish(on, { ...over, palette: { ...palette, ground: hexToSpectrum('#101010') } });
+    expect(on.over![0]).toBe(poured);
+    const quick = finish(bench(), { ...over, quick: true });
+    expect(sumOf(quick.rgba)).toBe(
+      sumOf(finish(bench(), { ...ask, pixels: [40], quick: true }).rgba),
+    );
+  });
+});

@@ -12,6 +12,7 @@ import type { Palette } from './films';
 import { layGrid } from './ground';
 import type { FilmKernel } from './kernel';
 import { type Outcome, outcomeOf } from './outcome';
+import { layOver, type Over, type PouredOver, pouredOver } from './over';
 import { mixColours } from './planned';
 import { at } from './progress';
 import type { PourScene } from './scene';
@@ -33,6 +34,8 @@ export interface PourAsk {
   readonly opens?: CellAsk;
   /** What is set on it once it has dried, in that order; on a map of its film it is left out. */
   readonly dots?: readonly Dot[];
+  /** What is poured on it once it has dried, in that order: in its finest picture, but on no map of its film. Its figures stay the first pour's. */
+  readonly over?: readonly Over[];
   /** Only looked at as closely as a first look is: several pours are to be told apart, not one judged. */
   readonly quick?: true;
   /**
@@ -79,6 +82,8 @@ export interface Workbench {
     readonly plate: Plate;
     readonly opened?: { readonly cells: Cells; readonly plate: Plate };
   };
+  /** Pours on what had dried. */
+  over?: readonly PouredOver[];
 }
 
 const SAMPLES = 65_536;
@@ -130,7 +135,7 @@ function* soonOf(
   const kernel = make(site.grid, samples);
   const pour = yield* at(0, pourOn(kernel, ask.scene, site));
   const plate = yield* at(0, develop(pour, kernel, pixels, FIRST_LOOK));
-  yield* pictured(makeDye, ask, plate, false);
+  yield pictureOf(ask, plate, yield* colouredBy(makeDye, ask, plate), false);
 }
 
 /**
@@ -141,14 +146,18 @@ function* judged(bench: Workbench, ask: PourAsk, finished: boolean): Generator<T
   const plate = yield* openOn(bench, cells);
   // Read before it is handed on: whoever takes a picture may take its memory.
   let read: PictureRead | undefined;
-  for (const told of pictured(bench.engine.makeDye, ask, plate, finished)) {
-    if (typeof told === 'object' && told.kind === 'picture' && ask.view !== 'film')
-      read = readPicture(
-        { ...told, pxPerMm: plate.pxPerMm },
-        mixColours(ask.palette).flatMap(hexesOf),
-      );
-    yield told;
-  }
+  const rgba = yield* colouredBy(
+    bench.engine.makeDye,
+    ask,
+    plate,
+    finished && !ask.quick ? bench : undefined,
+  );
+  if (ask.view !== 'film')
+    read = readPicture(
+      { rgba, width: plate.width, height: plate.height, pxPerMm: plate.pxPerMm },
+      mixColours(ask.palette).flatMap(hexesOf),
+    );
+  yield pictureOf(ask, plate, rgba, finished);
   const outcome = outcomeOf(bench.poured!.pour, plate, mixesOf(ask.scene), ask.palette, cells);
   yield { kind: 'outcome', outcome: read ? { ...outcome, read } : outcome };
 }
@@ -177,22 +186,47 @@ function* openOn(bench: Workbench, cells: Cells | undefined): Generator<number, 
   return open;
 }
 
-function* pictured(
+/** The colours of a plate, or its film as a map; with all that comes on it later, where there is a bench to pour it on. */
+function* colouredBy(
   makeDye: MakeDye,
-  { scene, palette, view, dots = [] }: PourAsk,
+  { scene, palette, view, opens, cells, over = [], dots = [] }: PourAsk,
   plate: Plate,
-  finished: boolean,
-): Generator<Told, void> {
-  let rgba: Uint8ClampedArray<ArrayBuffer>;
-  if (view === 'film') rgba = filmMap(plate);
-  else {
-    rgba = yield* at(1, colourPlate(plate, mixesOf(scene), palette, view, makeDye));
-    layDots({ ...plate, rgba }, dots, palette);
+  bench?: Workbench,
+): Generator<number, Uint8ClampedArray<ArrayBuffer>> {
+  if (view === 'film') return filmMap(plate);
+  const later = bench ? over : [];
+  // What has dried under a later pour shines no more: that pour does.
+  const look = later.length > 0 ? undefined : view;
+  const rgba = yield* at(1, colourPlate(plate, mixesOf(scene), palette, look, makeDye));
+  const picture = { ...plate, rgba };
+  let set = 0;
+  const poured: PouredOver[] = [];
+  for (const [nth, one] of later.entries()) {
+    layDots(picture, dots.slice(set, one.dots), palette);
+    set = one.dots;
+    const pixels = Math.max(plate.width, plate.height);
+    poured.push(yield* pouredOver(bench!, one, pixels, { cells, opens }, bench!.over ?? []));
+    const top = nth === later.length - 1 ? view : undefined;
+    yield* layOver(rgba, poured[nth]!.plate, one.scene, palette, top, makeDye);
   }
-  const { width, height } = plate;
-  const contours = view === 'film' ? { contours: contoursOf(plate) } : {};
-  yield { kind: 'picture', width, height, rgba, ...contours, finished };
+  if (bench) bench.over = poured;
+  layDots(picture, dots.slice(set), palette);
+  return rgba;
 }
+
+const pictureOf = (
+  { view }: PourAsk,
+  plate: Plate,
+  rgba: Uint8ClampedArray<ArrayBuffer>,
+  finished: boolean,
+): Told => ({
+  kind: 'picture',
+  width: plate.width,
+  height: plate.height,
+  rgba,
+  ...(view === 'film' ? { contours: contoursOf(plate) } : {}),
+  finished,
+});
 
 /** What came of a job that was run to its end. */
 export interface Finished {

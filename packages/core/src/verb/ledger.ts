@@ -30,9 +30,8 @@ export interface Entry {
   readonly dry: readonly { readonly cup: string; readonly by: string }[];
 }
 
-/** What flows on the first piece. */
+/** What flows on the first piece between two dryings. */
 interface Flow {
-  /** Up to where it is left to dry. */
   readonly acts: readonly Act[];
   /** The move each of them is of, by its id. */
   readonly moves: readonly string[];
@@ -57,8 +56,10 @@ export interface Left {
 /** A pour kept as accounts: every figure of paint taken and left, and what flows, come from it. */
 export interface Ledger {
   readonly entries: readonly Entry[];
-  /** Worked out when it is asked for: only the preview wants it. */
-  readonly flow: () => Flow;
+  /** Worked out when it is asked for: only the preview wants it. Up to where the piece is left to dry, or after so many dryings. */
+  readonly flow: (dryings?: number) => Flow;
+  /** After how many dryings something flows again, the fewest first. */
+  readonly flowsAgain: readonly number[];
   /** What is left in the end in cups and pots, in the order it stands there, all pieces together. */
   readonly left: readonly Left[];
   /** Cups nothing has been poured from in the end, with what they hold, all loadings together. */
@@ -78,8 +79,9 @@ export function keepLedger(moves: readonly Move[], table: Table): Ledger {
     entries,
     full,
     left,
-    flow: () => {
-      const turns = turnsOf(flowing);
+    flowsAgain: [...new Set(flowing.map(({ dryings }) => dryings))].filter((n) => n > 0),
+    flow: (dryings = 0) => {
+      const turns = turnsOf(flowing.filter((lane) => lane.dryings === dryings));
       const lanes = turns.flat();
       const acts = lanes.flatMap((lane) => lane.acts);
       return {
@@ -99,6 +101,8 @@ interface Flowing {
   readonly move: string;
   readonly with?: string | undefined;
   readonly acts: readonly Act[];
+  /** So many dryings came before. */
+  readonly dryings: number;
 }
 
 /** Acts turn by turn; moves that begin together are lanes of one turn, that of the earliest of them. */
@@ -130,7 +134,7 @@ function fold(moves: readonly Move[], table: Table) {
   /** By piece and cup: which move emptied it. */
   const emptied = new Map<string, string>();
   const flowing: Flowing[] = [];
-  let wet = true;
+  let dryings = 0;
   let before: Group['cups'] = table.cups;
   let only: number | undefined;
   const desk: Desk = {
@@ -150,8 +154,9 @@ function fold(moves: readonly Move[], table: Table) {
     inCup: (id) => before.get(id),
   };
   const entries = moves.map((move): Entry => {
-    const { each, does, setsFilm } = verbOf(move);
-    if (setsFilm) wet = false;
+    const { each, does, setsFilm, onDry } = verbOf(move);
+    if (setsFilm) dryings++;
+    const flows = dryings === 0 || onDry === undefined;
     const times = each && move.piece === undefined ? scene.pieces : 1;
     if (!does) return { times, takes: [], leaves: [], dry: [] };
     only = each ? move.piece : undefined;
@@ -165,8 +170,8 @@ function fold(moves: readonly Move[], table: Table) {
       if (only !== undefined && first !== only) return group;
       before = group.cups;
       const done = does(timed, desk);
-      if (wet && done.acts && group.pieces.includes(1) && (move.piece ?? 1) === 1)
-        flowing.push({ move: move.id, with: move.with, acts: done.acts });
+      if (flows && done.acts?.length && group.pieces.includes(1) && (move.piece ?? 1) === 1)
+        flowing.push({ move: move.id, with: move.with, acts: done.acts, dryings });
       for (const cup of uses) {
         const by = emptied.get(`${first} ${cup}`);
         if (by !== undefined) dry.set(cup, by);

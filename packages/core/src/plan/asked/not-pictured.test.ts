@@ -85,11 +85,11 @@ test('what glows is told', () => {
   expect(notPictured(p)).toEqual([expect.stringMatching(/neon/)]);
 });
 
-test('a second pour on the dry first is told; a coat and dots on it are not: they are seen', () => {
+test('a second pour on the dry first is seen, its figures are not; a coat and dots on it have none', () => {
   const p = quiet();
   const again = p.moves.find((m) => m.verb === 'flip')!;
   expect(notPictured({ ...p, moves: [...p.moves, { ...again, id: 'again' }] })).toEqual([
-    'what is poured once the first has dried',
+    'how much of a later pour stays on and runs off',
   ]);
   const dotted = addDots(p, {
     pattern: 'mandala',

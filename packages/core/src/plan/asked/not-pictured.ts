@@ -14,7 +14,7 @@ const UNSEEN: readonly Unseen[] = [
       paints.some(({ finish }) => finish === 'neon' || finish === 'interference'),
   },
   {
-    says: 'what is poured once the first has dried',
+    says: 'how much of a later pour stays on and runs off',
     said: ({ moves }) => {
       const dries = moves.findIndex((move) => verbOf(move).setsFilm);
       return (

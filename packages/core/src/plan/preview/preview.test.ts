@@ -56,3 +56,40 @@ test('a plan opened again has the key of its preview; another colour, which show
   expect(previewKey(previewed(other))).not.toBe(key);
   expect(previewKey(previewOf(p, brief(p), 99))).not.toBe(key);
 });
+
+test('what is poured once the first has dried is a pour of its own, on the dots that were set before', () => {
+  const p = plan([OAT, SLATE, QUINCE]);
+  const flips = p.moves.filter((m) => m.verb === 'flip');
+  const dry = { id: 'dry-between', verb: 'dry', until: 'touch' } as const;
+  const dots = {
+    id: 'dots',
+    verb: 'dot',
+    mix: p.mixes[0]!.id,
+    apartMm: 20,
+    dotMm: 6,
+    s: 60,
+  } as const;
+  const way = { kind: 'line', fromMm: [50, 50], toMm: [150, 50] } as const;
+  const [first, ...later] = flips;
+  const twice = {
+    ...p,
+    moves: [
+      ...p.moves.filter((m) => m.verb !== 'flip' && m.verb !== 'dry'),
+      first!,
+      dry,
+      { ...dots, way },
+      ...later,
+    ],
+  };
+  expect(later.length).toBeGreaterThan(0);
+  const { scene, over, dots: set } = previewed(twice);
+  const streams = (acts: typeof scene.acts) => acts.filter(({ kind }) => kind === 'stream').length;
+  expect(streams(scene.acts)).toBe(1);
+  expect(over.map((one) => [streams(one.scene.acts), one.dots])).toEqual([
+    [later.length, set[0]!.dots.length],
+  ]);
+  expect(over[0]!.scene.acts.some(({ kind }) => kind === 'overlay')).toBe(false);
+  expect(previewKey(previewed(twice))).not.toBe(
+    previewKey(previewed({ ...twice, moves: twice.moves.slice(0, -1) })),
+  );
+});

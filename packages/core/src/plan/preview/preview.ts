@@ -3,6 +3,7 @@ import type { CellAsk } from '../../flow/cell';
 import type { Dot } from '../../flow/dots';
 import type { Palette } from '../../flow/films';
 import type { PourAsk } from '../../flow/job';
+import type { Over } from '../../flow/over';
 import type { PourScene } from '../../flow/scene';
 import { mixesOf } from '../../flow/strata';
 import { shapeOf } from '../../surface/measure';
@@ -25,6 +26,8 @@ export interface Preview {
   readonly opens: CellAsk;
   /** What is set on it once it has dried, move by move in order. */
   readonly dots: readonly { readonly move: string; readonly dots: readonly Dot[] }[];
+  /** What is poured on it once it has dried, each on what lies there by then: so many dots. */
+  readonly over: readonly Over[];
   /** The move each act of the scene is of, by its id. */
   readonly moves: readonly string[];
   /** Mean density of all that is poured, g/mL. */
@@ -39,33 +42,48 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
   const { shape, rim } = plan.surface;
   const definition = shapeOf(shape);
   const open = openPlan(plan);
-  const { densityGPerMl, moves, ...flow } = keepLedger(plan.moves, {
+  const ledger = keepLedger(plan.moves, {
     ...tableOf(open, brief.surface, brief.budget, brief.cups, brief.factors),
     viscosityOf: pouredViscosity(plan, brief),
-  }).flow();
+  });
+  const { densityGPerMl, moves, ...flow } = ledger.flow();
+  const face = {
+    ...definition.bounds(shape),
+    rings: definition.rings(shape),
+    reachesMm: definition.reaches(shape),
+    ...(rim.kind === 'raised' ? { rimMm: rim.heightMm } : {}),
+    ...(brief.surface.edgeCm2 > 0
+      ? {
+          edge: { depthMm: plan.surface.edgeDepthMm, filmMm: brief.factors['edge-film'] },
+        }
+      : {}),
+    holds: {
+      frontMm: brief.factors['front-stops'],
+      edgeMm: brief.factors['edge-holds'],
+      wetEdgeShare: brief.factors['wet-edge-holds'],
+    },
+    setsPerS: setsPerS(roomOf(plan), brief.factors),
+  };
+  const dots = dotsOf(plan);
   return {
     scene: {
-      ...definition.bounds(shape),
-      rings: definition.rings(shape),
-      reachesMm: definition.reaches(shape),
-      ...(rim.kind === 'raised' ? { rimMm: rim.heightMm } : {}),
-      ...(brief.surface.edgeCm2 > 0
-        ? {
-            edge: { depthMm: plan.surface.edgeDepthMm, filmMm: brief.factors['edge-film'] },
-          }
-        : {}),
-      holds: {
-        frontMm: brief.factors['front-stops'],
-        edgeMm: brief.factors['edge-holds'],
-        wetEdgeShare: brief.factors['wet-edge-holds'],
-      },
-      setsPerS: setsPerS(roomOf(plan), brief.factors),
+      ...face,
       ...(plan.surface.absorbency === 'raw' ? { drinksMm: brief.factors['ground-drinks'] } : {}),
       ...flow,
       seed,
     },
     palette: paletteOf(plan),
-    dots: dotsOf(plan),
+    dots,
+    over: ledger.flowsAgain.map((dryings) => {
+      const { densityGPerMl: _, moves: later, ...flows } = ledger.flow(dryings);
+      const begins = plan.moves.findIndex(({ id }) => id === later[0]);
+      const under = dots.filter(({ move }) => plan.moves.findIndex((m) => m.id === move) < begins);
+      return {
+        // Another hand's luck than the first pour's; paint that has dried drinks nothing.
+        scene: { ...face, ...flows, seed: seed + dryings },
+        dots: under.reduce((sum, one) => sum + one.dots.length, 0),
+      };
+    }),
     opens: { makeups: makeupsOf(open), factors: brief.factors },
     moves,
     densityGPerMl,
@@ -77,11 +95,13 @@ export const pourAskOf = ({
   scene,
   palette,
   opens,
+  over,
   dots,
-}: Preview): Required<Pick<PourAsk, 'scene' | 'palette' | 'opens' | 'dots'>> => ({
+}: Preview): Required<Pick<PourAsk, 'scene' | 'palette' | 'opens' | 'over' | 'dots'>> => ({
   scene,
   palette,
   opens,
+  over,
   dots: dots.flatMap((move) => move.dots),
 });
 
@@ -128,7 +148,7 @@ const keys = new WeakMap<Preview, string>();
 export function previewKey(preview: Preview): string {
   const known = keys.get(preview);
   if (known !== undefined) return known;
-  const { scene, palette, opens, dots } = preview;
+  const { scene, palette, opens, over, dots } = preview;
   const inks = Object.entries(palette.inks).map(([mix, { q, ...ink }]) => [mix, [...q], ink]);
   const key = JSON.stringify([
     birthsKey(scene),
@@ -137,6 +157,7 @@ export function previewKey(preview: Preview): string {
     [...palette.ground],
     opens,
     dots,
+    ...over.map(({ scene: later, dots: under }) => [birthsKey(later), mixesOf(later), under]),
   ]);
   keys.set(preview, key);
   return key;
