@@ -96,7 +96,7 @@ const keysOf = (preview: Preview, closeness: Closeness, enabled: boolean) => {
 
 /** Has the pictures computed, each worker its share of them. */
 async function computed(preview: Preview, closeness: Closeness): Promise<Key[]> {
-  const { scene, palette, opens, dots } = preview;
+  const { scene, palette, opens, dots, over } = preview;
   const lanes =
     closeness === FINER ? 1 : Math.max(1, Math.min(MOST_LANES, navigator.hardwareConcurrency ?? 1));
   const shares = await Promise.all(
@@ -108,6 +108,7 @@ async function computed(preview: Preview, closeness: Closeness): Promise<Key[]> 
           palette,
           ...(closeness === FINER ? { opens, gently: true } : {}),
           dots: dots.map((move) => move.dots),
+          over,
           ...closeness,
           share: { from, every: lanes },
         } satisfies KeysAsk,

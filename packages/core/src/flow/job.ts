@@ -12,7 +12,7 @@ import type { Palette } from './films';
 import { layGrid } from './ground';
 import type { FilmKernel } from './kernel';
 import { type Outcome, outcomeOf } from './outcome';
-import { layOver, type Over, type PouredOver, pouredOver } from './over';
+import { layersOf, layOver, type Over, type PouredOver, pouredOver } from './over';
 import { mixColours } from './planned';
 import { at } from './progress';
 import type { PourScene } from './scene';
@@ -32,8 +32,8 @@ export interface PourAsk {
   readonly cells?: number;
   /** By what cells open in it; none do where absent. */
   readonly opens?: CellAsk;
-  /** What is set on it once it has dried, in that order; on a map of its film it is left out. */
-  readonly dots?: readonly Dot[];
+  /** What is set on it once it has dried, move by move; on a map of its film it is left out. */
+  readonly dots?: readonly (readonly Dot[])[];
   /** What is poured on it once it has dried, in that order: in its finest picture, but on no map of its film. Its figures stay the first pour's. */
   readonly over?: readonly Over[];
   /** Only looked at as closely as a first look is: several pours are to be told apart, not one judged. */
@@ -199,18 +199,20 @@ function* colouredBy(
   const look = later.length > 0 ? undefined : view;
   const rgba = yield* at(1, colourPlate(plate, mixesOf(scene), palette, look, makeDye));
   const picture = { ...plate, rgba };
-  let set = 0;
   const poured: PouredOver[] = [];
-  for (const [nth, one] of later.entries()) {
-    layDots(picture, dots.slice(set, one.dots), palette);
-    set = one.dots;
+  for (const layer of layersOf(dots, later)) {
+    if ('dots' in layer) {
+      layDots(picture, layer.dots, palette);
+      continue;
+    }
+    const { over: one } = layer;
     const pixels = Math.max(plate.width, plate.height);
-    poured.push(yield* pouredOver(bench!, one, pixels, { cells, opens }, bench!.over ?? []));
-    const top = nth === later.length - 1 ? view : undefined;
-    yield* layOver(rgba, poured[nth]!.plate, one.scene, palette, top, makeDye);
+    const come = yield* pouredOver(bench!, one, pixels, { cells, opens }, bench!.over ?? []);
+    poured.push(come);
+    const top = one === later.at(-1) ? view : undefined;
+    yield* layOver(rgba, come.plate, one.scene, palette, top, makeDye);
   }
   if (bench) bench.over = poured;
-  layDots(picture, dots.slice(set), palette);
   return rgba;
 }
 

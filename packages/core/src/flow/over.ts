@@ -4,6 +4,7 @@ import { birthsKey } from './births-key';
 import { type CellAsk, cellsOf, opened } from './cell';
 import { colourPlate } from './colour';
 import { develop, type Plate } from './develop';
+import type { Dot } from './dots';
 import type { Engine } from './engine';
 import type { Palette } from './films';
 import { layGrid } from './ground';
@@ -13,11 +14,26 @@ import type { Look } from './shine';
 import { pourOn } from './simulate';
 import { mixesOf } from './strata';
 
-/** A pour on what has dried, and so many of the dots lie under it. */
+/** A pour on what has dried. */
 export interface Over {
   readonly scene: PourScene;
+  /** So many moves of dots came before it, and lie under it. */
   readonly dots: number;
 }
+
+/** What comes on a pour that has dried, in its order: the dots of a move, or another pour. */
+export type Layer = { readonly dots: readonly Dot[] } | { readonly over: Over };
+
+export const layersOf = (
+  dots: readonly (readonly Dot[])[],
+  over: readonly Over[],
+): readonly Layer[] => [
+  ...over.flatMap((one, k): Layer[] => [
+    ...dots.slice(over[k - 1]?.dots ?? 0, one.dots).map((of) => ({ dots: of })),
+    { over: one },
+  ]),
+  ...dots.slice(over.at(-1)?.dots ?? 0).map((of) => ({ dots: of })),
+];
 
 /** What a later pour came to, kept while only colours change. */
 export interface PouredOver {

@@ -86,3 +86,23 @@ test('a picture before the first turn and after each; what several see to is the
   expect(all[0]!.rgba.slice(0, 3)).not.toEqual(all[1]!.rgba.slice(0, 3));
   expect(colours[2]).toBeGreaterThan(2);
 });
+
+test('dots on what has dried are a picture more, another pour on it one for each of its turns', () => {
+  const spot = scene([flipped([50, 50], 8, 1), { kind: 'rest', s: 5 }]);
+  const dots = [[{ mix: 'base', atMm: [150, 150] as [number, number], rMm: 12 }]];
+  const later = { ...ask, dots, over: [{ scene: spot, dots: 1 }] };
+  const pictures = [...keyPictures(plainEngine, later)].flatMap((told) =>
+    typeof told === 'number' ? [] : [told],
+  );
+  expect(pictures.map(({ turns }) => turns)).toEqual([0, 1, 2, 3, 4, 5, 6, 7]);
+  const at = (nth: number, xMm: number, yMm: number) => {
+    const { width, rgba } = pictures[nth]!;
+    const i = 4 * (Math.floor((yMm * width) / 200) * width + Math.floor((xMm * width) / 200));
+    return [...rgba.subarray(i, i + 3)];
+  };
+  // The dot comes with the fifth, the pour beside it with the sixth; each leaves the other's place alone.
+  expect(at(5, 150, 150)).not.toEqual(at(4, 150, 150));
+  expect(at(5, 50, 50)).toEqual(at(4, 50, 50));
+  expect(at(6, 50, 50)).not.toEqual(at(5, 50, 50));
+  expect(at(7, 150, 150)).toEqual(at(5, 150, 150));
+});

@@ -26,8 +26,8 @@ export interface Preview {
   readonly opens: CellAsk;
   /** What is set on it once it has dried, move by move in order. */
   readonly dots: readonly { readonly move: string; readonly dots: readonly Dot[] }[];
-  /** What is poured on it once it has dried, each on what lies there by then: so many dots. */
-  readonly over: readonly Over[];
+  /** What is poured on it once it has dried, and the moves its acts are of. */
+  readonly over: readonly (Over & Pick<Preview, 'moves'>)[];
   /** The move each act of the scene is of, by its id. */
   readonly moves: readonly string[];
   /** Mean density of all that is poured, g/mL. */
@@ -77,11 +77,12 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
     over: ledger.flowsAgain.map((dryings) => {
       const { densityGPerMl: _, moves: later, ...flows } = ledger.flow(dryings);
       const begins = plan.moves.findIndex(({ id }) => id === later[0]);
-      const under = dots.filter(({ move }) => plan.moves.findIndex((m) => m.id === move) < begins);
+      const under = plan.moves.slice(0, Math.max(0, begins)).map(({ id }) => id);
       return {
         // Another hand's luck than the first pour's; paint that has dried drinks nothing.
         scene: { ...face, ...flows, seed: seed + dryings },
-        dots: under.reduce((sum, one) => sum + one.dots.length, 0),
+        dots: dots.filter(({ move }) => under.includes(move)).length,
+        moves: later,
       };
     }),
     opens: { makeups: makeupsOf(open), factors: brief.factors },
@@ -102,7 +103,7 @@ export const pourAskOf = ({
   palette,
   opens,
   over,
-  dots: dots.flatMap((move) => move.dots),
+  dots: dots.map((move) => move.dots),
 });
 
 /** Dots of the moves after the first drying; of another piece's, none. */

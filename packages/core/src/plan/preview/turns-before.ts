@@ -7,13 +7,15 @@ import type { Preview } from './preview';
  * before left it; one that begins `with` another as that one does.
  */
 export function turnsBefore(
-  { scene, moves, dots }: Preview,
+  { scene, moves, dots, over }: Preview,
   planned: readonly Move[],
 ): ReadonlyMap<string, number> {
   const place = new Map(planned.map(({ id }, i) => [id, i]));
   // The move each turn begins with: the earliest of those that go on at once.
-  const begins = turnsOf(scene.acts, scene.turns).map((lanes) =>
-    Math.min(...lanes.flat().map((act) => place.get(moves[act]!)!)),
+  const begins = [{ scene, moves }, ...over].flatMap((pour) =>
+    turnsOf(pour.scene.acts, pour.scene.turns).map((lanes) =>
+      Math.min(...lanes.flat().map((act) => place.get(pour.moves[act]!)!)),
+    ),
   );
   // Each move of dots on the dry film is one more.
   const set = dots.map(({ move }) => place.get(move)!);
