@@ -10,7 +10,6 @@ import {
   through,
 } from '@potter/core/photograph';
 import { regularPolygon, ringsInBox, type Shape, shapeOf } from '@potter/core/surface';
-import { polygonContains } from 'd3-polygon';
 import { chance, type Flat, handShot, onPhotograph, type Shot } from '@potter/core/camera';
 import { cornersOf, taken } from '../../test/taken';
 
@@ -27,8 +26,7 @@ function madeFlat(seed: number, shape?: Shape): Flat {
   const short = Math.round(long * (0.5 + 0.5 * random()));
   const any = random() < 0.5 ? [long, short] : [short, long];
   const [width, height] = (shape ? sizeOf(shape, long) : any) as [number, number];
-  const rings =
-    shape && ringsInBox(shape).map((ring) => ring.map(([x, y]): [number, number] => [x, y]));
+  const rings = shape && ringsInBox(shape);
   const colours = Array.from({ length: 3 + Math.floor(random() * 4) }, () =>
     [random(), random(), random()].map((v) => 255 * v ** 1.4),
   );
@@ -49,12 +47,19 @@ function madeFlat(seed: number, shape?: Shape): Flat {
       const cell = cells.find((c) => (x - c.x) ** 2 + (y - c.y) ** 2 < c.r * c.r);
       const i = 4 * (y * width + x);
       rgba.set(colours[cell?.colour ?? band]!, i);
-      const place: [number, number] = [(x + 0.5) / width, (y + 0.5) / height];
-      const around = rings?.filter((ring) => polygonContains(ring, place)).length ?? 1;
-      rgba[i + 3] = around % 2 === 1 ? 255 : 0;
+      const sides = rings ? sidesBeside(rings, (x + 0.5) / width, (y + 0.5) / height) : 1;
+      rgba[i + 3] = sides % 2 === 1 ? 255 : 0;
     }
   return { width, height, rgba };
 }
+
+/** How many sides of closed rings lie to the right of a place: an odd number within them. */
+const sidesBeside = (rings: readonly (readonly Place[])[], x: number, y: number): number =>
+  rings
+    .flatMap((ring) => ring.map((from, i) => [from, ring[(i + 1) % ring.length]!] as const))
+    .filter(
+      ([[ax, ay], [bx, by]]) => ay > y !== by > y && x < ax + ((y - ay) * (bx - ax)) / (by - ay),
+    ).length;
 
 /** A shape's size in px, its longer side so long. */
 function sizeOf(shape: Shape, long: number): [number, number] {

@@ -89,7 +89,7 @@ test('a second pour on the dry first is seen, its figures are not; a coat and do
   const p = quiet();
   const again = p.moves.find((m) => m.verb === 'flip')!;
   expect(notPictured({ ...p, moves: [...p.moves, { ...again, id: 'again' }] })).toEqual([
-    'how much of a later pour stays on and runs off',
+    'the figures of what is poured later',
   ]);
   const dotted = addDots(p, {
     pattern: 'mandala',

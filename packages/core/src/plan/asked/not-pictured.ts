@@ -14,7 +14,7 @@ const UNSEEN: readonly Unseen[] = [
       paints.some(({ finish }) => finish === 'neon' || finish === 'interference'),
   },
   {
-    says: 'how much of a later pour stays on and runs off',
+    says: 'the figures of what is poured later',
     said: ({ moves }) => {
       const dries = moves.findIndex((move) => verbOf(move).setsFilm);
       return (
