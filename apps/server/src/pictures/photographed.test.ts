@@ -26,7 +26,7 @@ function madeFlat(seed: number, shape?: Shape): Flat {
   const short = Math.round(long * (0.5 + 0.5 * random()));
   const any = random() < 0.5 ? [long, short] : [short, long];
   const [width, height] = (shape ? sizeOf(shape, long) : any) as [number, number];
-  const rings = shape && ringsInBox(shape);
+  const sides = shape && sidesOf(ringsInBox(shape));
   const colours = Array.from({ length: 3 + Math.floor(random() * 4) }, () =>
     [random(), random(), random()].map((v) => 255 * v ** 1.4),
   );
@@ -47,19 +47,24 @@ function madeFlat(seed: number, shape?: Shape): Flat {
       const cell = cells.find((c) => (x - c.x) ** 2 + (y - c.y) ** 2 < c.r * c.r);
       const i = 4 * (y * width + x);
       rgba.set(colours[cell?.colour ?? band]!, i);
-      const sides = rings ? sidesBeside(rings, (x + 0.5) / width, (y + 0.5) / height) : 1;
-      rgba[i + 3] = sides % 2 === 1 ? 255 : 0;
+      const inside = !sides || liesWithin(sides, (x + 0.5) / width, (y + 0.5) / height);
+      rgba[i + 3] = inside ? 255 : 0;
     }
   return { width, height, rgba };
 }
 
-/** How many sides of closed rings lie to the right of a place: an odd number within them. */
-const sidesBeside = (rings: readonly (readonly Place[])[], x: number, y: number): number =>
-  rings
-    .flatMap((ring) => ring.map((from, i) => [from, ring[(i + 1) % ring.length]!] as const))
-    .filter(
-      ([[ax, ay], [bx, by]]) => ay > y !== by > y && x < ax + ((y - ay) * (bx - ax)) / (by - ay),
-    ).length;
+type Side = readonly [Place, Place];
+
+const sidesOf = (rings: readonly (readonly Place[])[]): readonly Side[] =>
+  rings.flatMap((ring) => ring.map((from, i): Side => [from, ring[(i + 1) % ring.length]!]));
+
+/** Whether an odd number of sides lies to the right of a place. */
+function liesWithin(sides: readonly Side[], x: number, y: number): boolean {
+  let within = false;
+  for (const [[ax, ay], [bx, by]] of sides)
+    if (ay > y !== by > y && x < ax + ((y - ay) * (bx - ax)) / (by - ay)) within = !within;
+  return within;
+}
 
 /** A shape's size in px, its longer side so long. */
 function sizeOf(shape: Shape, long: number): [number, number] {
