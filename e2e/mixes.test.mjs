@@ -50,7 +50,10 @@ test('a ratio as it is said, a school, a second paint, an activator; every step 
   await kept(plan, (p) => p.mixes[0].medium.parts === 0.5);
   await type(page, 'Paint : medium : water', 'much');
   await says(page, 'is one amount: say two, such as 1 : 2.');
+  // Turned soon after it was typed the ratio is one step with it; on a busy machine it is one of its own.
   await press(page, 'button', 'Undo');
+  const undone = await kept(plan, (p) => p.mixes[0].medium?.parts !== 0.5);
+  if (undone.mixes[0].basis !== first.basis) await press(page, 'button', 'Undo');
   await kept(plan, (p) => p.mixes[0].basis === first.basis);
   await press(page, 'button', 'Just covers the paint');
   await kept(plan, (p) => p.mixes[0].medium.parts === 1);

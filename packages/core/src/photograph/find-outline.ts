@@ -178,7 +178,9 @@ function drawnTo(
   const moved = MOVES.map(([nth, dx, dy]) =>
     homographyOf(
       UNIT,
-      corners.map(([x, y], i): Place => (i === nth ? [x + dx, y + dy] : [x, y])) as never,
+      corners.map(([x, y], i): Place =>
+        i === nth ? [x + dx, y + dy] : [x, y],
+      ) as unknown as Corners,
     ),
   );
   const normal = MOVES.map((_, i) =>

@@ -74,8 +74,10 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
     },
     palette: paletteOf(plan),
     dots,
-    over: ledger.flowsAgain.map((dryings) => {
+    over: ledger.flowsAgain.flatMap((dryings) => {
       const { densityGPerMl: _, moves: later, ...flows } = ledger.flow(dryings);
+      // A flame or a tilt moves nothing that has dried.
+      if (mixesOf(flows).length === 0) return [];
       const begins = plan.moves.findIndex(({ id }) => id === later[0]);
       const under = plan.moves.slice(0, Math.max(0, begins)).map(({ id }) => id);
       return {
