@@ -28,7 +28,7 @@ export function DateField({ label, value, onChange, className = '', day = false 
   return (
     <View className={`gap-1 ${className}`}>
       <Small>{label}</Small>
-      <View className="flex-row gap-2">
+      <View className="flex-row flex-wrap gap-2">
         <input
           type="date"
           aria-label={label}
@@ -42,7 +42,7 @@ export function DateField({ label, value, onChange, className = '', day = false 
             onChange(next === '' ? undefined : day ? next : `${next}T${time || USUAL_TIME}`);
           }}
           onBlur={() => setDraft(undefined)}
-          style={{ ...look, flex: 1 }}
+          style={{ ...look, flex: '1 0 164px' }}
         />
         {day || date === '' ? null : (
           <input
