@@ -55,7 +55,9 @@ export function growthAhead(watched: readonly Watched[]): Ahead[] {
       const taus = before ? [slowsOver(pace)] : [USUAL_MIN / 2, USUAL_MIN, 2 * USUAL_MIN];
       return taus.map((tau) => grownBy(min, pace, tau));
     });
-    const pace = paceBy(0);
+    // What is less than can be told is no growth: the spread alone has it.
+    const { grown, within } = last.growth;
+    const pace = Math.abs(grown) > within ? paceBy(0) : 0;
     return {
       min,
       grown: grownBy(min, pace, slowsOver(pace)),

@@ -82,6 +82,12 @@ test('from two pictures the spread holds what comes, and is wide; what shrinks i
   expect(growthAhead([])).toEqual([]);
 });
 
+test('growth that is less than can be told is foretold as none, with its spread', () => {
+  const [first] = growthAhead([{ min: 5, growth: { grown: 0.01, within: 0.02 } }]);
+  expect(first!.grown).toBe(0);
+  expect(first!.most).toBeGreaterThan(0);
+});
+
 test('the longer it was watched the further it is foretold', () => {
   const reach = (min: number) =>
     growthAhead([{ min, growth: { grown: 0.1, within: 0.01 } }]).map((ahead) => ahead.min);
