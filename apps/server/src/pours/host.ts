@@ -9,7 +9,8 @@ export interface PourHost {
 }
 
 type Posted = { readonly job: number } & (
-  { readonly answer: PourAnswer } | { readonly why: string }
+  | { readonly answer: PourAnswer }
+  | { readonly why: string }
 );
 
 /** Nobody asking for this long: the thread and its memory are let go, ms. */

@@ -176,7 +176,8 @@ export function useChangePiece(): (shown: Piece, change: (piece: Piece) => Piece
 /** What this device said of a piece last and the studio does not have yet. */
 const saidOf = (letters: ReturnType<typeof unsentNow>, id: string): Piece | undefined =>
   letters.filter((l) => l.about === `piece.${id}` && l.method === 'PUT').at(-1)?.body as
-    Piece | undefined;
+    | Piece
+    | undefined;
 
 /** Takes a piece without a pour out of the journal; keep it again to put it back. */
 export function dropPiece(piece: Piece): void {

@@ -3,7 +3,8 @@ import { TextInput, View } from 'react-native';
 import { Small } from './type';
 
 export type Reading<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly fault: string };
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly fault: string };
 
 interface Props<T> {
   readonly label: string;

@@ -64,7 +64,8 @@ export function findOutline(pixels: Pixels, rings: Rings): Corners | undefined {
     if (figure.clear >= LEAST_CLEAR && (!best || figure.clear > best.clear)) best = figure;
   }
   return best?.corners.map(([x, y]): Place => [x / pixels.width, y / pixels.height]) as
-    Corners | undefined;
+    | Corners
+    | undefined;
 }
 
 /** Four corners, px, and how clear the edge is there, 0 to 1. */

@@ -1,7 +1,8 @@
 import { type Dimension, findUnit, UNITS, unitOf, type UnitId } from './unit';
 
 export type Parsed<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly fault: string };
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly fault: string };
 
 const good = <T>(value: T): Parsed<T> => ({ ok: true, value });
 const bad = (fault: string): Parsed<never> => ({ ok: false, fault });

@@ -1,5 +1,13 @@
 export type CareCode =
-  'open-flame' | 'resin' | 'spray' | 'slippery' | 'dust' | 'straw' | 'mains' | 'harmful' | 'waste';
+  | 'open-flame'
+  | 'resin'
+  | 'spray'
+  | 'slippery'
+  | 'dust'
+  | 'straw'
+  | 'mains'
+  | 'harmful'
+  | 'waste';
 
 /** Care notes in words. They defer to the label, the safety data sheet and local rules. */
 export const CARE: Readonly<Record<CareCode, string>> = {
