@@ -343,12 +343,19 @@ export const PourAsk = Type.Object(
 
 const G = Type.Number({ minimum: 0 });
 
-/** What came of it; see `PourTold`. */
-export const PourAnswer = Type.Object({
+const Settled = {
   covered: Type.Number({ minimum: 0, maximum: 1 }),
   bare: Type.Array(Type.Tuple([Type.Number(), Type.Number()])),
   filmMm: Type.Object({ min: G, mean: G, max: G }),
   runOffG: Type.Object({ left: G, right: G, top: G, bottom: G, total: G }),
+};
+
+/** What came of it; see `PourTold`. */
+export const PourAnswer = Type.Object({
+  ...Settled,
+  later: Type.Optional(
+    Type.Array(Type.Object({ stage: Type.Integer({ minimum: 1 }), ...Settled })),
+  ),
   mixes: Type.Record(
     Type.String(),
     Type.Object({ pouredMl: G, faceMl: G, edgesMl: G, runOffMl: G, shows: G }),

@@ -1,7 +1,7 @@
 import { type Stage, stagesOf } from '@potter/core/schedule';
-import { edit as edits } from '@potter/core/plan';
+import { edit as edits, USUAL_DOTS } from '@potter/core/plan';
 import { idsOf } from '@potter/core/registry';
-import { DOT_PATTERNS, type DotPatternId } from '@potter/core/technique';
+import { DOT_PATTERNS } from '@potter/core/technique';
 import { trim } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -76,14 +76,12 @@ export function Stages() {
   );
 }
 
-const START = { pattern: 'mandala' as DotPatternId, dotMm: 8, round: 16, rows: 4, coated: true };
-
 /** Dots over the coat once it has cured, as one more stage. */
 export function AddDots() {
   const { plan, edit } = usePlan();
-  const [ask, setAsk] = useState(START);
+  const [ask, setAsk] = useState(USUAL_DOTS);
   const [mixes, setMixes] = useState<readonly string[]>([]);
-  const change = (to: Partial<typeof START>) => setAsk({ ...ask, ...to });
+  const change = (to: Partial<typeof USUAL_DOTS>) => setAsk({ ...ask, ...to });
   const pattern = DOT_PATTERNS[ask.pattern];
   return (
     <Section

@@ -1,4 +1,4 @@
-import type { Outcome } from '@potter/core/flow';
+import type { Outcome, Settled } from '@potter/core/flow';
 import { type Brief, mixNames, type Plan } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { runOffOf } from '@potter/core/remark';
@@ -9,12 +9,16 @@ import { Mass } from '@/ui/units';
 import { VitalLine } from '@/ui/vital-line';
 
 interface Props {
-  readonly outcome: Outcome;
+  readonly outcome: Settled;
   readonly brief: Brief;
 }
 
 /** The figures of what came of it. */
-export function OutcomeVitals({ outcome, brief }: Props) {
+export function OutcomeVitals({
+  outcome,
+  brief,
+  onDried = false,
+}: Props & { /** It lies on paint: nothing it leaves out is bare. */ readonly onDried?: boolean }) {
   const { lostG } = runOffOf(brief.surface, brief.budget, outcome);
   const corners = outcome.bareMm.length;
   return (
@@ -24,7 +28,7 @@ export function OutcomeVitals({ outcome, brief }: Props) {
         { figure: trim(lostG, 0), unit: 'g lost' },
         { figure: trim(outcome.film.meanMm, 1), unit: 'mm film' },
         // What is covered says the rest; a corner that stays bare is told by itself.
-        ...(corners > 0
+        ...(corners > 0 && !onDried
           ? [{ figure: String(corners), unit: corners === 1 ? 'bare place' : 'bare places' }]
           : []),
       ]}
@@ -33,7 +37,7 @@ export function OutcomeVitals({ outcome, brief }: Props) {
 }
 
 /** Not rounded up to a whole that it is not. */
-const coveredPercent = ({ coveredShare }: Outcome): string =>
+const coveredPercent = ({ coveredShare }: Settled): string =>
   trim(coveredShare > 0.999 && coveredShare < 1 ? 99.9 : coveredShare * 100, 1);
 
 /** Film and run-off in full, beside what the plan reckons with. */
@@ -67,7 +71,15 @@ export function FilmFigures({ outcome, brief }: Props) {
 }
 
 /** How much of the surface each colour lies on top of, most first. */
-export function Shows({ outcome, plan, brief }: Props & { readonly plan: Plan }) {
+export function Shows({
+  outcome,
+  plan,
+  brief,
+}: {
+  readonly outcome: Outcome;
+  readonly plan: Plan;
+  readonly brief: Brief;
+}) {
   const shown = Object.entries(outcome.shows).sort((a, b) => b[1] - a[1]);
   const most = shown[0]?.[1] ?? 1;
   const nameOf = mixNames(plan);

@@ -131,10 +131,10 @@ test('each core goes to whoever drilled it', async () => {
   const [first, second] = workers[0]!.asked.flatMap((ask) =>
     ask.kind === 'drill' ? [ask.spot] : [],
   );
-  workers[0]!.says({ kind: 'core', spot: second!, layers: [{ mix: 'm-two', um: 2 }] as never });
-  workers[0]!.says({ kind: 'core', spot: first!, layers: [{ mix: 'm-one', um: 1 }] as never });
-  await expect(one).resolves.toMatchObject([{ mix: 'm-one' }]);
-  await expect(two).resolves.toMatchObject([{ mix: 'm-two' }]);
+  workers[0]!.says({ kind: 'core', spot: second!, cores: [[{ mix: 'm-two', um: 2 }]] as never });
+  workers[0]!.says({ kind: 'core', spot: first!, cores: [[{ mix: 'm-one', um: 1 }]] as never });
+  await expect(one).resolves.toMatchObject([[{ mix: 'm-one' }]]);
+  await expect(two).resolves.toMatchObject([[{ mix: 'm-two' }]]);
 });
 
 test('a minute after the last look the worker and its memory are let go; a look before keeps them', () => {

@@ -44,7 +44,7 @@ let job = 0;
 let wanted: Wanted | undefined;
 let state: Pouring = {};
 const listeners = new Set<() => void>();
-const cores = new Map<number, (layers: readonly SpotLayer[]) => void>();
+const cores = new Map<number, (cores: readonly (readonly SpotLayer[])[]) => void>();
 let settling: ReturnType<typeof setTimeout> | undefined;
 let idle: ReturnType<typeof setTimeout> | undefined;
 
@@ -73,7 +73,7 @@ function begin(): Worker {
 
 function hear(answer: Answer): void {
   if (answer.kind === 'core') {
-    cores.get(answer.spot)?.(answer.layers);
+    cores.get(answer.spot)?.(answer.cores);
     cores.delete(answer.spot);
     return;
   }
@@ -166,8 +166,8 @@ export const pourHost = {
     set(rest);
     request(wanted, 0);
   },
-  /** A core of the pour at a place; never answered where there is no pour. */
-  drill(xMm: number, yMm: number): Promise<readonly SpotLayer[]> {
+  /** A core of each pour at a place, the last first; never answered where there is no pour. */
+  drill(xMm: number, yMm: number): Promise<readonly (readonly SpotLayer[])[]> {
     const spot = Math.max(0, ...cores.keys()) + 1;
     return new Promise((resolve) => {
       cores.set(spot, resolve);

@@ -15,13 +15,16 @@ interface Props {
   readonly layers: readonly SpotLayer[];
   readonly plan: Plan;
   readonly brief: Brief;
+  /** Of which pour it is, where there are several: "Pour 2". */
+  readonly pour?: string | undefined;
 }
 
 /** A core drilled through the wet film at a spot: surface on top, each layer in its µm, thin ones told by their row. */
-export function SpotCore({ layers, plan, brief }: Props) {
+export function SpotCore({ layers, plan, brief, pour }: Props) {
   const { ink } = useTokens();
   const nameOf = mixNames(plan);
-  if (layers.length === 0) return <Body>Bare ground here.</Body>;
+  if (layers.length === 0)
+    return <Body>{pour === undefined ? 'Bare ground here.' : `${pour}: nothing of it here.`}</Body>;
   const shown = gathered(layers);
   const height = shown.length * ROW;
   const whole = shown.reduce((sum, l) => sum + l.um, 0);
@@ -31,7 +34,10 @@ export function SpotCore({ layers, plan, brief }: Props) {
     (height - 8);
   return (
     <View className="gap-2">
-      <Heading>{trim(whole, 0)} µm of wet film, from the surface down</Heading>
+      <Heading>
+        {pour === undefined ? '' : `${pour}: `}
+        {trim(whole, 0)} µm of wet film, from the surface down
+      </Heading>
       <View className="flex-row">
         <Svg width={WIDTH + LEADER} height={height} aria-hidden>
           <CoreColumn

@@ -63,9 +63,10 @@ export function PourStation() {
     allowChime();
     const begun = beginRun(newId(), id, plan, runClock.now(), stage);
     // How thick its preview has it decides how it dries.
-    const { meanMm, thickestMm } = outcome?.film ?? {};
+    const poured = stage === 0 ? outcome : outcome?.later?.find((one) => one.stage === stage);
+    const { meanMm, thickestMm } = poured?.film ?? {};
     const run =
-      stage === 0 && meanMm !== undefined && thickestMm !== undefined
+      meanMm !== undefined && thickestMm !== undefined
         ? { ...begun, film: { meanMm, thickestMm } }
         : begun;
     putRun(run);

@@ -1,6 +1,7 @@
 import type { SpotLayer } from '@potter/core/flow';
 import { stageSteps } from '@potter/core/journal';
 import { edit as edits, notPictured } from '@potter/core/plan';
+import { stagesOf } from '@potter/core/schedule';
 import { shapeOf } from '@potter/core/surface';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -29,7 +30,8 @@ interface Spot {
   readonly at: readonly [number, number];
   /** What was drilled it was drilled in. */
   readonly of: unknown;
-  readonly layers: readonly SpotLayer[];
+  /** A core of each pour, the last first. */
+  readonly cores: readonly (readonly SpotLayer[])[];
 }
 
 /** The picture computed from cups and moves, and what it says of the plan. */
@@ -44,7 +46,7 @@ export function PreviewStation() {
   const drill = (xMm: number, yMm: number) => {
     const of = pour.of;
     if (!of) return;
-    void pourHost.drill(xMm, yMm).then((layers) => setSpot({ at: [xMm, yMm], of, layers }));
+    void pourHost.drill(xMm, yMm).then((cores) => setSpot({ at: [xMm, yMm], of, cores }));
   };
   // A core of another pour says nothing about this one.
   const drilled = spot && spot.of === pour.of ? spot : undefined;
@@ -52,6 +54,10 @@ export function PreviewStation() {
   const kept = plan.seed ?? 1;
   const unseen = notPictured(plan);
   const steps = stageSteps(plan, brief.run);
+  const stages = stagesOf(plan);
+  const pours = [0, ...(outcome?.later ?? []).map(({ stage }) => stage)].map(
+    (stage) => stages[stage]?.title ?? '',
+  );
   // Nothing of the way there is computed before somebody asks for it.
   const [at, setAt] = useState<number>();
   const tried = useMemo(() => (seed === kept ? plan : { ...plan, seed }), [plan, seed, kept]);
@@ -126,13 +132,29 @@ export function PreviewStation() {
         <Small>Tap the picture, or say where.</Small>
         <PlaceFields at={[x, y]} widthMm={widthMm} heightMm={heightMm} onPlace={drill} />
         <View aria-live="polite">
-          {drilled ? <SpotCore layers={drilled.layers} plan={plan} brief={brief} /> : null}
+          {drilled?.cores.map((layers, n, { length }) => (
+            <SpotCore
+              key={n}
+              layers={layers}
+              plan={plan}
+              brief={brief}
+              pour={length > 1 ? pours[length - 1 - n] : undefined}
+            />
+          ))}
         </View>
       </View>
       {outcome ? <Shows outcome={outcome} plan={plan} brief={brief} /> : null}
       {outcome?.read ? <Reading read={outcome.read} /> : null}
       {outcome?.cells ? <Cells cells={outcome.cells} /> : null}
       {outcome ? <FilmFigures outcome={outcome} brief={brief} /> : null}
+      {outcome?.later?.map((later, n) => (
+        <View key={later.stage} className="gap-3" role="group" aria-label={pours[n + 1]}>
+          <Heading>{pours[n + 1]}, on what has dried</Heading>
+          <OutcomeVitals outcome={later} brief={brief} onDried />
+          {later.cells ? <Cells cells={later.cells} /> : null}
+          <FilmFigures outcome={later} brief={brief} />
+        </View>
+      ))}
       <View className="flex-row flex-wrap gap-2">
         <Button label="Ways it may turn out" onPress={() => router.push(`/plans/${id}/ways`)} />
         <Button label="Choose by picture" onPress={() => router.push(`/plans/${id}/choose`)} />

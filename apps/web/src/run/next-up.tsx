@@ -1,7 +1,8 @@
 import type { RunStep } from '@potter/core/verb';
 import { Pressable, Text } from 'react-native';
+import { useWide } from '@/ui/use-wide';
 
-/** The lower half of the screen: a press goes on. It says what comes, and what the hand must have ready for it. */
+/** The lower half of the screen, the right one of a wide screen: a press goes on. It says what comes, and what the hand must have ready for it. */
 export function NextUp({
   piece,
   next,
@@ -16,6 +17,8 @@ export function NextUp({
   readonly low: boolean;
   readonly onPress: () => void;
 }) {
+  const wide = useWide();
+  const room = wide || !low;
   const finishes = piece === undefined && next === undefined;
   const label = piece ?? (next ? `Next: ${next.title}` : 'Finish the pour');
   return (
@@ -23,12 +26,12 @@ export function NextUp({
       role="button"
       aria-label={label}
       onPress={onPress}
-      className={`${low ? 'h-[72px]' : 'h-[36%]'} items-center justify-center gap-2 bg-rail px-4`}
+      className={`${wide ? 'flex-1' : low ? 'h-[72px]' : 'h-[35dvh]'} items-center justify-center gap-2 bg-rail px-4`}
     >
       <Text className="text-center font-display text-34 leading-[38px] text-railink">
         {finishes ? 'Finish' : (piece ?? 'Next')}
       </Text>
-      {low ? null : finishes ? (
+      {!room ? null : finishes ? (
         <Text className="font-body text-16 text-railink">This was the last move.</Text>
       ) : next && piece === undefined ? (
         <>

@@ -108,88 +108,93 @@ export function Running({ run }: { readonly run: Run }) {
           {run.at + 1} of {run.moves.length}
         </Strong>
       </View>
-      <ScrollView className="flex-1" contentContainerClassName="gap-3 px-4 pb-3">
-        {panel === 'short' ? <RanOut run={run} /> : null}
-        {panel === 'added' ? <SomethingAdded run={run} /> : null}
-        {panel === 'now' || panel === 'then' ? (
-          <StepDrawing
-            run={run}
-            at={run.at}
-            shown={panel}
-            onPress={() => setPanel(panel === 'now' ? 'then' : undefined)}
-          />
-        ) : null}
-        {panel ? null : (
-          <>
-            <CareFirst run={run} />
-            <Step
+      <View className="min-h-0 flex-1 wide:flex-row">
+        <ScrollView className="flex-1" contentContainerClassName="gap-3 px-4 pb-3 wide:px-8">
+          {panel === 'short' ? <RanOut run={run} /> : null}
+          {panel === 'added' ? <SomethingAdded run={run} /> : null}
+          {panel === 'now' || panel === 'then' ? (
+            <StepDrawing
               run={run}
-              step={step}
-              now={now}
-              byItself={givesWay !== undefined}
-              onLarge={() => setPanel('now')}
+              at={run.at}
+              shown={panel}
+              onPress={() => setPanel(panel === 'now' ? 'then' : undefined)}
             />
-            {step.times > 1 ? (
-              <Button
-                className="min-h-[64px]"
-                label={`Done on all ${step.times}`}
-                onPress={() => keepRun(advance(run, runClock.now()))}
+          ) : null}
+          {panel ? null : (
+            <>
+              <CareFirst run={run} />
+              <Step
+                run={run}
+                step={step}
+                now={now}
+                byItself={givesWay !== undefined}
+                onLarge={() => setPanel('now')}
               />
-            ) : null}
-            {restsAt(run) ? (
-              <Button
-                className="self-start"
-                label="Watch it by camera"
-                onPress={() => router.push(`/run/${run.id}/watch`)}
-              />
-            ) : null}
-            <Beside run={run} now={now} />
-          </>
-        )}
-        {picture.fault ? <Failed what="The picture was not kept." why={picture.fault} /> : null}
-        {panel ? null : (
-          <>
-            <AddedList run={run} at={run.at} />
-            <StepPictures run={run} at={run.at} />
-          </>
-        )}
-        {noting ? (
-          <TextField
-            live
-            label="Note on this move"
-            lines={2}
-            shown={run.moves[run.at]?.note ?? ''}
-            read={(text) => ({ ok: true, value: text.slice(0, 2000) })}
-            onChange={(note) => putRun(noteOn(run, run.at, note))}
+              {step.times > 1 ? (
+                <Button
+                  className="min-h-[64px]"
+                  label={`Done on all ${step.times}`}
+                  onPress={() => keepRun(advance(run, runClock.now()))}
+                />
+              ) : null}
+              {restsAt(run) ? (
+                <Button
+                  className="self-start"
+                  label="Watch it by camera"
+                  onPress={() => router.push(`/run/${run.id}/watch`)}
+                />
+              ) : null}
+              <Beside run={run} now={now} />
+            </>
+          )}
+          {picture.fault ? <Failed what="The picture was not kept." why={picture.fault} /> : null}
+          {panel ? null : (
+            <>
+              <AddedList run={run} at={run.at} />
+              <StepPictures run={run} at={run.at} />
+            </>
+          )}
+          {noting ? (
+            <TextField
+              live
+              label="Note on this move"
+              lines={2}
+              shown={run.moves[run.at]?.note ?? ''}
+              read={(text) => ({ ok: true, value: text.slice(0, 2000) })}
+              onChange={(note) => putRun(noteOn(run, run.at, note))}
+            />
+          ) : null}
+        </ScrollView>
+        {/* Beside the move where there is room, under it on a phone. */}
+        <View className="shrink-0 wide:w-[440px] wide:border-l wide:border-ink">
+          <View className="flex-row border-t border-ink">
+            <TableButton label="Back" onPress={back} disabled={run.at === 0 && piece === 1} />
+            <TableButton label={noting ? 'Done' : 'Note'} onPress={() => setNoting(!noting)} />
+            <TableButton
+              label={picture.busy ? 'Keeping' : 'Picture'}
+              disabled={picture.busy || picturesLeft(run, run.at) <= 0}
+              onPress={picture.take}
+            />
+          </View>
+          <View className="flex-row border-t border-rule">
+            <TableButton
+              label={panel === 'added' ? 'Close' : 'Added'}
+              onPress={() => toggle('added')}
+            />
+            <TableButton
+              label={panel === 'short' ? 'Close' : 'Ran out'}
+              onPress={() => toggle('short')}
+            />
+            <TableButton label="Skip" onPress={() => keepRun(advance(run, runClock.now(), true))} />
+          </View>
+          <NextUp
+            piece={more ? `Piece ${piece + 1} of ${step.times}` : undefined}
+            next={next}
+            low={panel === 'added' || panel === 'short'}
+            onPress={onward}
           />
-        ) : null}
-      </ScrollView>
-      <View className="flex-row border-t border-ink">
-        <TableButton label="Back" onPress={back} disabled={run.at === 0 && piece === 1} />
-        <TableButton label={noting ? 'Done' : 'Note'} onPress={() => setNoting(!noting)} />
-        <TableButton
-          label={picture.busy ? 'Keeping' : 'Picture'}
-          disabled={picture.busy || picturesLeft(run, run.at) <= 0}
-          onPress={picture.take}
-        />
+        </View>
       </View>
-      <View className="flex-row border-t border-rule">
-        <TableButton
-          label={panel === 'added' ? 'Close' : 'Added'}
-          onPress={() => toggle('added')}
-        />
-        <TableButton
-          label={panel === 'short' ? 'Close' : 'Ran out'}
-          onPress={() => toggle('short')}
-        />
-        <TableButton label="Skip" onPress={() => keepRun(advance(run, runClock.now(), true))} />
-      </View>
-      <NextUp
-        piece={more ? `Piece ${piece + 1} of ${step.times}` : undefined}
-        next={next}
-        low={panel === 'added' || panel === 'short'}
-        onPress={onward}
-      />
     </View>
   );
 }

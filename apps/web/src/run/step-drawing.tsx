@@ -11,6 +11,7 @@ import { fitted, toPx } from '@/drawing/view';
 import { useKeyPictures } from '@/picture/use-key-pictures';
 import { useTokens } from '@/ui/tokens';
 import { Small } from '@/ui/type';
+import { useWide } from '@/ui/use-wide';
 import { OnFace } from './on-piece';
 
 const BESIDE_PX = 6;
@@ -44,11 +45,14 @@ export function StepDrawing({
 }) {
   const { plan, moves } = run;
   const { quiet } = useTokens();
+  const wide = useWide();
   const keys = useKeyPictures(plan, addedAt(run));
   const scene = useMemo(() => verbScene(plan), [plan]);
   const move = plan.moves.find((m) => m.id === moves[at]?.move);
   if (!move) return null;
-  const { room, says, press } = SHOWN[shown];
+  const { room: onPhone, says, press } = SHOWN[shown];
+  const by = wide ? 2 : 1;
+  const room = { width: by * onPhone.width, height: by * onPhone.height };
   const done = shown === 'then';
   const view = fitted(room, scene, BESIDE_PX);
   // After the last move of a stage it is as the next one finds it.

@@ -57,16 +57,13 @@ export function Step({
           {seconds > 0 && due !== undefined ? (
             <StepTimer left={(due - now) / 1000} seconds={seconds} />
           ) : null}
+          {step.readsG === undefined && step.until !== undefined ? (
+            <Body className="mt-2">{step.until}</Body>
+          ) : null}
         </View>
         <StepDrawing run={run} at={run.at} shown="small" onPress={onLarge} />
       </View>
-      {step.readsG === undefined ? (
-        step.until === undefined ? null : (
-          <Body>{step.until}</Body>
-        )
-      ) : (
-        <UntilItReads g={step.readsG} />
-      )}
+      {step.readsG === undefined ? null : <UntilItReads g={step.readsG} />}
       {step.care.map((code) => (
         <Body key={code}>{run.careSeenAt === undefined ? CARE[code] : inShort(CARE[code])}</Body>
       ))}

@@ -1,5 +1,8 @@
 import {
   brief,
+  type DotsFor,
+  dotsFor,
+  type Plan,
   previewOf,
   type TechniqueFor,
   techniqueKey,
@@ -25,6 +28,7 @@ import { Screen } from '@/ui/screen';
 import { Ticked } from '@/ui/ticked';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
+import { DotsOffered } from './dots';
 import { OpenOwn } from './open-own';
 
 /** A film and a picture just fine enough to tell one technique from another. */
@@ -32,6 +36,9 @@ const SMALL = { cells: 40, pixels: 112 } as const;
 const ALL_TOOLS = Object.keys(TOOLS) as Tool[];
 /** Whoever is in a hurry has so long, min. */
 const SHORT_MIN = 30;
+
+/** Dots are kept beside techniques, by names no technique has. */
+const dotKey = ({ pattern }: DotsFor): string => `dots ${pattern}`;
 
 /** How to pour this plan: every technique with its own picture of it, the nearest to fit first. */
 export function TechniqueScreen() {
@@ -43,14 +50,17 @@ export function TechniqueScreen() {
   const own = useOwnTechniques();
   const offers = useMemo(() => techniquesFor(plan, wish, own.kept), [plan, wish, own.kept]);
   const here = techniqueKey(plan);
-  const wanted = useMemo(
-    () =>
-      offers.map(({ key, plan: offered }) => ({
-        key,
-        preview: () => previewOf(offered, brief(offered, studio)),
-      })),
-    [offers, studio],
-  );
+  const dots = useMemo(() => dotsFor(plan), [plan]);
+  const wanted = useMemo(() => {
+    const wants = (key: string, of: Plan) => ({
+      key,
+      preview: () => previewOf(of, brief(of, studio)),
+    });
+    return [
+      ...offers.map((offer) => wants(offer.key, offer.plan)),
+      ...dots.map((offer) => wants(dotKey(offer), offer.plan)),
+    ];
+  }, [offers, dots, studio]);
   const { had } = useSeveral(wanted, SMALL);
   const has = wish.has ?? ALL_TOOLS;
   const back = () => router.replace(`/plans/${id}/moves`);
@@ -122,6 +132,15 @@ export function TechniqueScreen() {
             />
           ))}
         </View>
+        <DotsOffered
+          offers={dots}
+          pictureOf={(offer) => had.get(dotKey(offer))?.picture}
+          mat={mat}
+          onTake={(offer) => {
+            edit(() => offer.plan);
+            router.replace(`/plans/${id}/finish`);
+          }}
+        />
         <OpenOwn onOpened={own.keep} />
       </View>
     </Screen>

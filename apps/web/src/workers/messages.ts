@@ -32,7 +32,12 @@ export type Answer =
     }
   /** What came of it, after each picture. */
   | { readonly kind: 'outcome'; readonly job: number; readonly outcome: Outcome }
-  | { readonly kind: 'core'; readonly spot: number; readonly layers: readonly SpotLayer[] }
+  /** A core of each pour, the last first. */
+  | {
+      readonly kind: 'core';
+      readonly spot: number;
+      readonly cores: readonly (readonly SpotLayer[])[];
+    }
   | { readonly kind: 'failed'; readonly job: number; readonly why: string };
 
 export type { Doing };

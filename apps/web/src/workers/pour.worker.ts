@@ -1,8 +1,7 @@
 // Hosts core/flow: runs the job of a preview in slices, and drills cores. Between slices it listens, so that a new plan takes the place of
 // an old one within some milliseconds.
 import {
-  coreAt,
-  mixesOf,
+  coresOn,
   type Engine,
   plainEngine,
   pourJob,
@@ -96,19 +95,10 @@ const listen = (): Promise<void> =>
   });
 
 async function drill(spot: number, xMm: number, yMm: number): Promise<void> {
-  const { make } = await loaded;
-  const pour = bench?.poured?.pour;
-  if (!pour || !current) return;
-  // A kernel of its own: the other may be in the middle of a trace.
-  const drilling = coreAt(
-    pour,
-    make(pour.site.grid, 256),
-    xMm,
-    yMm,
-    mixesOf(current.scene),
-    bench?.cells?.cells,
-  );
+  await loaded;
+  if (!bench?.poured || !current) return;
+  const drilling = coresOn(bench, current, xMm, yMm);
   let step = drilling.next();
   while (!step.done) step = drilling.next();
-  host.postMessage({ kind: 'core', spot, layers: step.value });
+  host.postMessage({ kind: 'core', spot, cores: step.value });
 }

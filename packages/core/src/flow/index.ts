@@ -38,11 +38,12 @@ export {
 } from './job';
 export { type FilmKernel, type MakeKernel, plainKernel } from './kernel';
 export { boxOf, LAYERED_PLANES, type Motion, planesFor, WHOLE, whole } from './motion';
-export { type Outcome, outcomeOf, runOffMl } from './outcome';
+export { type Outcome, poursOf, runOffMl, type Settled } from './outcome';
 export type { Act, Face } from './act';
 export { birthsKey } from './births-key';
 export type { PourScene } from './scene';
 export { motionsOf, type Pour, pourOn } from './simulate';
+export { coresOn } from './cores-on';
 export { coreAt, type SpotLayer } from './spot';
 export { mixesOf } from './strata';
 export type { Samples } from './trace-frame';

@@ -1,7 +1,9 @@
 import { hexToSpectrum } from '../optics/spectrum';
 import { finish, pourJob, pourSeeds, type Told, workbench } from './job';
 import { plainEngine } from './engine';
-import { BASE, flipped, scene } from './scene.test-data';
+import { coresOn } from './cores-on';
+import { poursOf } from './outcome';
+import { BASE, endOf, flipped, scene } from './scene.test-data';
 
 const palette = {
   inks: Object.fromEntries(
@@ -65,13 +67,13 @@ test('a job left half way leaves a bench that works', () => {
 
 describe('a pour on what has dried', () => {
   const spot = scene([flipped([50, 50], 8, 1)]);
-  const over = { ...ask, pixels: [40], over: [{ scene: spot, dots: 0 }] };
+  const over = { ...ask, pixels: [40], over: [{ scene: spot, dots: 0, stage: 1 }] };
   const at = (rgba: Uint8ClampedArray, xMm: number, yMm: number) => {
     const i = 4 * (Math.floor(yMm / 5) * 40 + Math.floor(xMm / 5));
     return [...rgba.subarray(i, i + 3)];
   };
 
-  test('covers what it comes to, and leaves the rest as it was; the figures stay the first one’s', () => {
+  test('covers what it comes to, and leaves the rest as it was', () => {
     const [alone, both] = [finish(bench(), { ...ask, pixels: [40] }), finish(bench(), over)];
     expect(at(both.rgba, 50, 50)).not.toEqual(at(alone.rgba, 50, 50));
     for (const [x, y] of [
@@ -81,9 +83,38 @@ describe('a pour on what has dried', () => {
     ] as const)
       for (const [c, byte] of at(both.rgba, x, y).entries())
         expect(Math.abs(byte - at(alone.rgba, x, y)[c]!)).toBeLessThanOrEqual(1);
-    const { read: _, ...figures } = both.outcome;
-    const { read: __, ...before } = alone.outcome;
-    expect(figures).toEqual(before);
+  });
+
+  test('has figures of its own, as if it were poured alone; the first keeps its own, and what shows is of both', () => {
+    const [alone, both] = [finish(bench(), { ...ask, pixels: [40] }), finish(bench(), over)];
+    const { read: _, shows: before, ...first } = alone.outcome;
+    const { read: __, shows, later, ...figures } = both.outcome;
+    expect(figures).toEqual(first);
+    const {
+      read: ___,
+      shows: own,
+      ...by
+    } = finish(bench(), { ...ask, scene: spot, pixels: [40] }).outcome;
+    expect(later).toEqual([{ stage: 1, ...by }]);
+    // The spot is all one mix, which the first pour has too.
+    const [mix] = Object.keys(own) as [string];
+    expect(shows[mix]!).toBeGreaterThan(before[mix]! + 0.01);
+    for (const other of Object.keys(before).filter((name) => name !== mix))
+      expect(shows[other]!).toBeLessThanOrEqual(before[other]! + 1e-9);
+    expect(poursOf(both.outcome)).toHaveLength(2);
+  });
+
+  test('is drilled through before what it lies on', () => {
+    const on = bench();
+    finish(on, over);
+    const at = (xMm: number, yMm: number) => endOf(coresOn(on, over, xMm, yMm));
+    const [upper, lower] = at(50, 50);
+    expect(new Set(upper!.map(({ mix }) => mix)).size).toBe(1);
+    expect(lower!.length).toBeGreaterThan(0);
+    const [none, still] = at(180, 180);
+    expect(none).toEqual([]);
+    expect(still!.length).toBeGreaterThan(0);
+    expect(endOf(coresOn(bench(), over, 50, 50))).toEqual([]);
   });
 
   // One opaque film hides whatever is under it: the same as on any other ground.
@@ -100,15 +131,11 @@ describe('a pour on what has dried', () => {
     expect(light).toEqual(black);
   });
 
-  test('is poured once while only colours change, and left out of a quick look', () => {
+  test('is poured once while only colours change', () => {
     const on = bench();
     finish(on, over);
     const [poured] = on.over!;
     finish(on, { ...over, palette: { ...palette, ground: hexToSpectrum('#101010') } });
     expect(on.over![0]).toBe(poured);
-    const quick = finish(bench(), { ...over, quick: true });
-    expect(sumOf(quick.rgba)).toBe(
-      sumOf(finish(bench(), { ...ask, pixels: [40], quick: true }).rgba),
-    );
   });
 });

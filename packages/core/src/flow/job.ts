@@ -11,11 +11,12 @@ import { filmMap } from './film-map';
 import type { Palette } from './films';
 import { layGrid } from './ground';
 import type { FilmKernel } from './kernel';
-import { type Outcome, outcomeOf } from './outcome';
+import { type Outcome, settledOf } from './outcome';
 import { layersOf, layOver, type Over, type PouredOver, pouredOver } from './over';
 import { mixColours } from './planned';
 import { at } from './progress';
 import type { PourScene } from './scene';
+import { seenShares } from './seen-shares';
 import { motionsOf, type Pour, pourOn } from './simulate';
 import type { Look } from './shine';
 import { mixesOf } from './strata';
@@ -34,7 +35,7 @@ export interface PourAsk {
   readonly opens?: CellAsk;
   /** What is set on it once it has dried, move by move; on a map of its film it is left out. */
   readonly dots?: readonly (readonly Dot[])[];
-  /** What is poured on it once it has dried, in that order: in its finest picture, but on no map of its film. Its figures stay the first pour's. */
+  /** What is poured on it once it has dried, in that order: in its finest picture and what came of it, but on no map of its film. */
   readonly over?: readonly Over[];
   /** Only looked at as closely as a first look is: several pours are to be told apart, not one judged. */
   readonly quick?: true;
@@ -144,22 +145,48 @@ function* soonOf(
 function* judged(bench: Workbench, ask: PourAsk, finished: boolean): Generator<Told, void> {
   const cells = yield* cellsOn(bench, ask);
   const plate = yield* openOn(bench, cells);
+  const later = finished ? yield* pouredLater(bench, ask, plate) : [];
   // Read before it is handed on: whoever takes a picture may take its memory.
   let read: PictureRead | undefined;
-  const rgba = yield* colouredBy(
-    bench.engine.makeDye,
-    ask,
-    plate,
-    finished && !ask.quick ? bench : undefined,
-  );
+  const rgba = yield* colouredBy(bench.engine.makeDye, ask, plate, later);
   if (ask.view !== 'film')
     read = readPicture(
       { rgba, width: plate.width, height: plate.height, pxPerMm: plate.pxPerMm },
       mixColours(ask.palette).flatMap(hexesOf),
     );
   yield pictureOf(ask, plate, rgba, finished);
-  const outcome = outcomeOf(bench.poured!.pour, plate, mixesOf(ask.scene), ask.palette, cells);
-  yield { kind: 'outcome', outcome: read ? { ...outcome, read } : outcome };
+  const pours = [{ scene: ask.scene, plate }, ...later];
+  const outcome: Outcome = {
+    ...settledOf(bench.poured!.pour, cells),
+    shows: seenShares(
+      pours.map((one) => ({ plate: one.plate, mixOf: mixesOf(one.scene) })),
+      ask.palette,
+    ),
+    ...(later.length > 0
+      ? { later: later.map((one) => ({ stage: one.stage, ...settledOf(one.pour, one.cells) })) }
+      : {}),
+    ...(read ? { read } : {}),
+  };
+  yield { kind: 'outcome', outcome };
+}
+
+/** All that is poured on the pour on the bench once it has dried, developed as finely as it is; kept there. */
+function* pouredLater(
+  bench: Workbench,
+  ask: PourAsk,
+  { width, height }: Plate,
+): Generator<number, (Over & PouredOver)[]> {
+  const { over = [] } = ask;
+  const poured: PouredOver[] = [];
+  for (const one of over)
+    poured.push(
+      yield* pouredOver(bench, one, Math.max(width, height), ask, [
+        ...poured,
+        ...(bench.over ?? []),
+      ]),
+    );
+  bench.over = poured;
+  return over.map((one, n) => ({ ...poured[n]!, ...one }));
 }
 
 /** The cells of the pour on the bench, if any are asked for. */
@@ -186,33 +213,27 @@ function* openOn(bench: Workbench, cells: Cells | undefined): Generator<number, 
   return open;
 }
 
-/** The colours of a plate, or its film as a map; with all that comes on it later, where there is a bench to pour it on. */
+/** The colours of a plate, or its film as a map; with all that comes on it later. */
 function* colouredBy(
   makeDye: MakeDye,
-  { scene, palette, view, opens, cells, over = [], dots = [] }: PourAsk,
+  { scene, palette, view, dots = [] }: PourAsk,
   plate: Plate,
-  bench?: Workbench,
+  later: readonly (Over & PouredOver)[] = [],
 ): Generator<number, Uint8ClampedArray<ArrayBuffer>> {
   if (view === 'film') return filmMap(plate);
-  const later = bench ? over : [];
   // What has dried under a later pour shines no more: that pour does.
   const look = later.length > 0 ? undefined : view;
   const rgba = yield* at(1, colourPlate(plate, mixesOf(scene), palette, look, makeDye));
   const picture = { ...plate, rgba };
-  const poured: PouredOver[] = [];
   for (const layer of layersOf(dots, later)) {
     if ('dots' in layer) {
       layDots(picture, layer.dots, palette);
       continue;
     }
     const { over: one } = layer;
-    const pixels = Math.max(plate.width, plate.height);
-    const come = yield* pouredOver(bench!, one, pixels, { cells, opens }, bench!.over ?? []);
-    poured.push(come);
     const top = one === later.at(-1) ? view : undefined;
-    yield* layOver(rgba, come.plate, one.scene, palette, top, makeDye);
+    yield* layOver(rgba, one.plate, one.scene, palette, top, makeDye);
   }
-  if (bench) bench.over = poured;
   return rgba;
 }
 

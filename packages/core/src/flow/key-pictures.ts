@@ -68,7 +68,7 @@ interface Seen {
 export function* keyPictures(engine: Engine, ask: KeyAsk): Generator<number | KeyPicture, void> {
   const { palette, look, share = { from: 0, every: 1 } } = ask;
   const first = yield* within(pouredOn(engine, ask.scene, ask.cells), 0, POURING);
-  const layers: (Layer & { readonly poured?: Poured; readonly turns: number })[] = [];
+  const layers: (Layer<Over> & { readonly poured?: Poured; readonly turns: number })[] = [];
   for (const layer of layersOf(ask.dots ?? [], ask.over ?? [])) {
     if ('dots' in layer) layers.push({ ...layer, turns: 1 });
     else {

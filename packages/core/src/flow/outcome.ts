@@ -1,14 +1,11 @@
 import { type Cells, type CellsTold, tellCells } from './cell';
 import { DRY_M } from './film';
 import type { PictureRead } from '../reading';
-import type { Plate } from './develop';
-import type { Palette } from './films';
 import { SIDES, type Side } from './ground';
-import { seenShares } from './seen-shares';
 import type { Pour } from './simulate';
 
-/** What came of a pour, for one piece. */
-export interface Outcome {
+/** What came of one pour, for one piece. */
+export interface Settled {
   /** Share of the face that is wet, 0..1. */
   readonly coveredShare: number;
   /** Corners, or points round the rim, that stayed bare, mm. */
@@ -24,10 +21,16 @@ export interface Outcome {
     readonly thinnestMm: number;
     readonly thickestMm: number;
   };
-  /** How much of what is seen of the wet face each mix makes, 0..1; see `seenShares`. */
-  readonly shows: Readonly<Record<string, number>>;
   /** Cells that opened; absent where nobody asked for any. */
   readonly cells?: CellsTold;
+}
+
+/** What came of all that is poured on a piece: of its first pour, of each that came on it once that had dried, and what shows of them all. */
+export interface Outcome extends Settled {
+  /** How much of what is seen of the wet face each mix makes, 0..1; see `seenShares`. */
+  readonly shows: Readonly<Record<string, number>>;
+  /** Pours on what had dried, in order, and the stage of its piece each is; absent where there is none. */
+  readonly later?: readonly (Settled & { readonly stage: number })[];
   /** What is read off its picture, as off a photograph; absent where it was not coloured as it is seen. */
   readonly read?: PictureRead;
 }
@@ -40,14 +43,14 @@ export const runOffMl = ({ spiltMl }: Pick<Outcome, 'spiltMl'>): number =>
 const CORNER = 0.05;
 const WET_ENOUGH = 0.9;
 
-/** @param mixOf the mix of each stratum, as `mixesOf` numbers them */
-export function outcomeOf(
-  pour: Pour,
-  plate: Plate,
-  mixOf: readonly string[],
-  palette: Palette,
-  paintCells?: Cells,
-): Outcome {
+/** All pours of a piece, the first first. */
+export const poursOf = (outcome: Outcome): readonly Settled[] => [
+  outcome,
+  ...(outcome.later ?? []),
+];
+
+/** What came of a pour, whatever its colours. */
+export function settledOf(pour: Pour, paintCells?: Cells): Settled {
   const { site, h, scene } = pour;
   const { inside, grid } = site;
   let cells = 0;
@@ -83,7 +86,6 @@ export function outcomeOf(
       thinnestMm: Number.isFinite(thinnest) ? 1000 * thinnest : 0,
       thickestMm: 1000 * thickest,
     },
-    shows: seenShares(plate, mixOf, palette),
     ...(paintCells ? { cells: tellCells(paintCells, faceOf(pour, cells)) } : {}),
   };
 }

@@ -1,34 +1,37 @@
 import { decode, encode } from '../optics/srgb';
 import { BANDS } from '../optics/observer';
 import { birthsKey } from './births-key';
-import { type CellAsk, cellsOf, opened } from './cell';
+import { type CellAsk, type Cells, cellsOf, opened } from './cell';
 import { colourPlate } from './colour';
-import { develop, type Plate } from './develop';
+import { develop, FIRST_LOOK, type Plate } from './develop';
 import type { Dot } from './dots';
 import type { Engine } from './engine';
 import type { Palette } from './films';
 import { layGrid } from './ground';
+import type { FilmKernel } from './kernel';
 import { at } from './progress';
 import type { PourScene } from './scene';
 import type { Look } from './shine';
-import { pourOn } from './simulate';
+import { type Pour, pourOn } from './simulate';
 import { mixesOf } from './strata';
 
 /** A pour on what has dried. */
 export interface Over {
   readonly scene: PourScene;
+  /** The stage of its piece it is. */
+  readonly stage: number;
   /** So many moves of dots came before it, and lie under it. */
   readonly dots: number;
 }
 
 /** What comes on a pour that has dried, in its order: the dots of a move, or another pour. */
-export type Layer = { readonly dots: readonly Dot[] } | { readonly over: Over };
+export type Layer<O extends Over> = { readonly dots: readonly Dot[] } | { readonly over: O };
 
-export const layersOf = (
+export const layersOf = <O extends Over>(
   dots: readonly (readonly Dot[])[],
-  over: readonly Over[],
-): readonly Layer[] => [
-  ...over.flatMap((one, k): Layer[] => [
+  over: readonly O[],
+): readonly Layer<O>[] => [
+  ...over.flatMap((one, k): Layer<O>[] => [
     ...dots.slice(over[k - 1]?.dots ?? 0, one.dots).map((of) => ({ dots: of })),
     { over: one },
   ]),
@@ -38,6 +41,10 @@ export const layersOf = (
 /** What a later pour came to, kept while only colours change. */
 export interface PouredOver {
   readonly key: string;
+  readonly pour: Pour;
+  readonly kernel: FilmKernel;
+  readonly cells?: Cells;
+  /** With its cells open. */
   readonly plate: Plate;
 }
 
@@ -46,18 +53,28 @@ export function* pouredOver(
   { engine, samples }: { readonly engine: Engine; readonly samples: number },
   { scene }: Over,
   pixels: number,
-  { cells, opens }: { readonly cells?: number | undefined; readonly opens?: CellAsk | undefined },
+  {
+    cells,
+    opens,
+    quick,
+  }: { readonly cells?: number; readonly opens?: CellAsk; readonly quick?: true },
   known: readonly PouredOver[],
 ): Generator<number, PouredOver> {
-  const key = JSON.stringify([cells, birthsKey(scene), mixesOf(scene), opens, pixels]);
+  const key = JSON.stringify([cells, birthsKey(scene), mixesOf(scene), opens, pixels, quick]);
   const had = known.find((one) => one.key === key);
   if (had) return had;
   const site = layGrid(scene, cells);
   const kernel = engine.make(site.grid, samples);
   const pour = yield* at(0, pourOn(kernel, scene, site));
-  const plate = yield* at(1, develop(pour, kernel, pixels));
+  const plate = yield* at(1, develop(pour, kernel, pixels, quick && FIRST_LOOK));
   const open = opens && (yield* at(1, cellsOf({ ...pour, scene }, kernel, opens)));
-  return { key, plate: open?.cells.length ? yield* at(1, opened(plate, open)) : plate };
+  return {
+    key,
+    pour,
+    kernel,
+    ...(open ? { cells: open } : {}),
+    plate: open?.cells.length ? yield* at(1, opened(plate, open)) : plate,
+  };
 }
 
 const BLACK = new Float64Array(BANDS);

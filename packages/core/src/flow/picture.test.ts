@@ -10,7 +10,7 @@ import { contoursOf } from './contours';
 import { develop, type Plate } from './develop';
 import { filmMap } from './film-map';
 import { maskOf } from './mask';
-import { outcomeOf } from './outcome';
+import { settledOf } from './outcome';
 import { birthsKey } from './births-key';
 import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
 import { coreAt } from './spot';
@@ -83,12 +83,25 @@ test('a stack is one film on the other', () => {
 });
 
 test('what is seen is shared between films and the ground under thin paint', () => {
-  const seen = (strata: number[], um: number) => seenShares(pixel(strata, um), MIXES, palette);
+  const seen = (strata: number[], um: number) =>
+    seenShares([{ plate: pixel(strata, um), mixOf: MIXES }], palette);
   expect(seen([2], 1000)['c']).toBeCloseTo(1, 2);
   expect(seen([1], 100)['b']).toBeLessThan(0.6);
   const both = seen([1, 0], 900);
   expect(both['a']! + both['b']!).toBeLessThanOrEqual(1 + 1e-6);
   expect(both['a']).toBeGreaterThan(both['b']!);
+});
+
+test('of two pours on one another what is below is seen only through what lies on it, and where that is bare', () => {
+  const below = { plate: pixel([0], 900), mixOf: MIXES };
+  const hides = { plate: pixel([2], 1000), mixOf: MIXES };
+  const glaze = { plate: pixel([1], 100), mixOf: MIXES };
+  const bare = { plate: { ...pixel([2], 1000), cover: Uint8Array.of(0) }, mixOf: MIXES };
+  const alone = seenShares([below], palette)['a']!;
+  expect(seenShares([below, hides], palette)['a']).toBeLessThan(0.02 * alone);
+  const glazed = seenShares([below, glaze], palette);
+  expect(glazed['a']! / (alone * (1 - glazed['b']!))).toBeCloseTo(1, 6);
+  expect(seenShares([below, bare], palette)['a']).toBe(alone);
 });
 
 test('a mask has the area of its rings, holes taken out', () => {
@@ -120,7 +133,7 @@ test('a developed picture: every wet pixel has its strata, colour and film', () 
   const inks = { a: INKS.a, b: INKS.b, c: INKS.c, d: INKS.a, base: INKS.c };
   const rgba = coloured(plate, mix, { inks, ground: WHITE });
   expect(rgba.filter((_, i) => i % 4 === 3).every((a) => a === 255)).toBe(true);
-  const outcome = outcomeOf(pour, plate, mix, { inks, ground: WHITE });
+  const outcome = settledOf(pour);
   expect(outcome.coveredShare).toBe(1);
   expect(outcome.bareMm).toEqual([]);
   expect(outcome.film.thinnestMm).toBeLessThan(outcome.film.meanMm);
@@ -132,9 +145,8 @@ test('a developed picture: every wet pixel has its strata, colour and film', () 
 
 test('bare corners are told, with what is covered', () => {
   const small = scene([flipped([100, 100], 20), { kind: 'rest', s: 60 }]);
-  const { pour, kernel } = poured(small);
-  const plate = endOf(develop(pour, kernel, 40));
-  const outcome = outcomeOf(pour, plate, mixesOf(small), { inks: {}, ground: WHITE });
+  const { pour } = poured(small);
+  const outcome = settledOf(pour);
   expect(outcome.bareMm).toHaveLength(4);
   expect(outcome.coveredShare).toBeLessThan(0.6);
 });

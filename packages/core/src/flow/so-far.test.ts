@@ -90,7 +90,7 @@ test('a picture before the first turn and after each; what several see to is the
 test('dots on what has dried are a picture more, another pour on it one for each of its turns', () => {
   const spot = scene([flipped([50, 50], 8, 1), { kind: 'rest', s: 5 }]);
   const dots = [[{ mix: 'base', atMm: [150, 150] as [number, number], rMm: 12 }]];
-  const later = { ...ask, dots, over: [{ scene: spot, dots: 1 }] };
+  const later = { ...ask, dots, over: [{ scene: spot, dots: 1, stage: 1 }] };
   const pictures = [...keyPictures(plainEngine, later)].flatMap((told) =>
     typeof told === 'number' ? [] : [told],
   );

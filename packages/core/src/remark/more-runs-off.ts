@@ -1,3 +1,4 @@
+import { poursOf } from '../flow/outcome';
 import { trim } from '../quantity/show';
 import type { RemarkDefinition } from './evidence';
 import { runOffOf } from './run-off';
@@ -6,7 +7,9 @@ export const moreRunsOff: RemarkDefinition = {
   id: 'more-runs-off',
   see: ({ plan, measure, amounts, outcome, factors }) => {
     if (!outcome || plan.surface.rim.kind === 'raised') return [];
-    const { lostG, expectedG } = runOffOf(measure, amounts, outcome);
+    const offs = poursOf(outcome).map((pour) => runOffOf(measure, amounts, pour));
+    const lostG = offs.reduce((sum, off) => sum + off.lostG, 0);
+    const expectedG = offs.reduce((sum, off) => sum + off.expectedG, 0);
     if (expectedG <= 0 || lostG <= expectedG * (1 + factors['run-off-over'])) return [];
     return [
       {

@@ -1,6 +1,6 @@
 import type { Amounts } from '../budget/budget';
 import { type Side, SIDES } from '../flow/ground';
-import type { Outcome } from '../flow/outcome';
+import type { Settled } from '../flow/outcome';
 import type { SurfaceMeasure } from '../surface/measure';
 
 /** Paint that leaves one piece, g. */
@@ -17,7 +17,7 @@ export interface RunOff {
 }
 
 /** What a preview says runs off, beside what the plan's budget reckons with. */
-export function runOffOf(measure: SurfaceMeasure, amounts: Amounts, outcome: Outcome): RunOff {
+export function runOffOf(measure: SurfaceMeasure, amounts: Amounts, outcome: Settled): RunOff {
   const gPerMl = amounts.totalMl > 0 ? amounts.totalG / amounts.totalMl : 1;
   const gOf = (cm2: number) => ((cm2 / measure.pieces) * amounts.stayMm * gPerMl) / 10;
   const sides = Object.fromEntries(

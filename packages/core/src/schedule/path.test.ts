@@ -122,3 +122,17 @@ test('it may be turned a day after the pour, and not before it is dry to the tou
   expect(thickTurn!.toH).toBe(thickTouch!.toH);
   expect(thickTurn!.fromH).toBe(Math.max(24, thickTouch!.fromH));
 });
+
+test('a pour on a dried one dries by its own film, where that is known', () => {
+  const twice = moves({ verb: 'dry', until: 'touch' }, { verb: 'flip', cup: 'c' });
+  const thin = { ...film, wetMm: film.wetMm / 4 };
+  const whole = pathOf(twice, film);
+  const parted = pathOf(twice, film, { films: new Map([[1, thin]]) });
+  const lasts = (path: typeof whole, stage: number) => {
+    const begins = path.find((one) => one.act === 'stage' && one.stage === stage)?.toH ?? 0;
+    return path.find((one) => one.act === 'touch' && one.stage === stage)!.toH - begins;
+  };
+  expect(lasts(parted, 0)).toBe(lasts(whole, 0));
+  expect(lasts(parted, 1)).toBeLessThan(0.6 * lasts(whole, 1));
+  expect(lasts(parted, 1)).toBeCloseTo(pathOf([], thin)[0]!.toH, 6);
+});

@@ -29,13 +29,22 @@ const REACTS: Readonly<Record<keyof Sheets, boolean>> = { resin: true, varnish: 
 /**
  * All that may be done to a piece after one of its stages, to the day it is cured through. At the earliest as the mean of a film, at the latest as
  * where it is thickest: that decides.
- * @param film of the pour, as it is left to dry
+ * @param film of a pour, as it is left to dry
  * @param from the stage that has ended
+ * @param films of pours known one by one, by their stage
  */
 export function pathOf(
   moves: readonly Move[],
   film: DryingFilm,
-  { sheets = sheetsWith(), from = 0 }: { readonly sheets?: Sheets; readonly from?: number } = {},
+  {
+    sheets = sheetsWith(),
+    from = 0,
+    films,
+  }: {
+    readonly sheets?: Sheets;
+    readonly from?: number;
+    readonly films?: ReadonlyMap<number, DryingFilm>;
+  } = {},
   factors: Factors = factorsWith(),
 ): readonly PathAct[] {
   const stages = stagesOf({ moves });
@@ -43,7 +52,7 @@ export function pathOf(
   let at: Span = { fromH: 0, toH: 0 };
   for (let nth = from; nth < Math.max(1, stages.length); nth++) {
     const stage = stages[nth];
-    const lies = filmOf(stage, film, sheets);
+    const lies = filmOf(stage, films?.get(nth) ?? film, sheets);
     const { thickestMm = lies.wetMm } = lies;
     const dries = (of: typeof touchDry): Span => ({
       fromH: at.fromH + of(lies, factors).fromH,

@@ -2,7 +2,6 @@ import { previewOf } from '../preview/preview';
 import { brief } from '../brief/brief';
 import { OAT, plan, QUINCE, SLATE } from '../fixture.test-data';
 import type { Plan } from '../document/schema';
-import { addDots } from '../edit/stages';
 import { notPictured } from './not-pictured';
 
 const quiet = (): Plan => {
@@ -83,21 +82,4 @@ test('a warm room thins what is reckoned and not what was tested', () => {
 test('what glows is told', () => {
   const p = plan([OAT, { ...SLATE, finish: 'neon' }, QUINCE]);
   expect(notPictured(p)).toEqual([expect.stringMatching(/neon/)]);
-});
-
-test('a second pour on the dry first is seen, its figures are not; a coat and dots on it have none', () => {
-  const p = quiet();
-  const again = p.moves.find((m) => m.verb === 'flip')!;
-  expect(notPictured({ ...p, moves: [...p.moves, { ...again, id: 'again' }] })).toEqual([
-    'the figures of what is poured later',
-  ]);
-  const dotted = addDots(p, {
-    pattern: 'mandala',
-    mixes: [p.mixes[0]!.id],
-    dotMm: 6,
-    round: 8,
-    rows: 2,
-    coated: true,
-  });
-  expect(notPictured(dotted)).toEqual([]);
 });

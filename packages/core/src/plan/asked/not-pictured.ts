@@ -1,4 +1,3 @@
-import { verbOf } from '../../verb';
 import type { Plan } from '../document/schema';
 
 /** Something a plan may say that does not act in its picture yet. */
@@ -12,19 +11,6 @@ const UNSEEN: readonly Unseen[] = [
     says: 'how neon glows, and interference turns with the light',
     said: ({ paints }) =>
       paints.some(({ finish }) => finish === 'neon' || finish === 'interference'),
-  },
-  {
-    says: 'the figures of what is poured later',
-    said: ({ moves }) => {
-      const dries = moves.findIndex((move) => verbOf(move).setsFilm);
-      return (
-        dries >= 0 &&
-        moves.slice(dries).some((move) => {
-          const { does, onDry } = verbOf(move);
-          return does !== undefined && onDry === undefined;
-        })
-      );
-    },
   },
 ];
 

@@ -218,3 +218,33 @@ test('the scale reads, and the film dries, by the preview once there is one', ()
   const dryBy = (b: Brief) => b.schedule.find((s) => s.act === 'touch')!.to;
   expect(dryBy(after) > dryBy(before)).toBe(true);
 });
+
+test('a second pour’s weight is foretold by no scale: the first’s is told where its preview has it', () => {
+  const once = plan([OAT, SLATE, QUINCE]);
+  const p: Plan = {
+    ...once,
+    surface: { ...once.surface, weighsG: 500 },
+    moves: [
+      ...once.moves,
+      { ...once.moves.find((m) => m.verb === 'flip')!, id: 'again' },
+      { id: 'tilt-again', verb: 'tilt', towardDeg: 0, angleDeg: 8, s: 5 },
+    ],
+  };
+  const reads = (of: ReturnType<typeof brief>) =>
+    of.run.flatMap(({ move, readsG }) => (readsG === undefined ? [] : [[move, readsG]]));
+  expect(reads(brief(p))).toEqual([]);
+  const settled = {
+    coveredShare: 1,
+    bareMm: [],
+    laidMl: 100,
+    spiltMl: { left: 10, right: 0, top: 0, bottom: 0 },
+    edgesMl: 0,
+    film: { meanMm: 1, thinnestMm: 0.5, thickestMm: 2 },
+  };
+  const outcome = { ...settled, shows: {}, later: [{ stage: 1, ...settled }] };
+  const told = brief(p, {}, outcome);
+  const { totalG, totalMl } = told.budget;
+  const lastTilt = once.moves.filter((m) => m.verb === 'tilt').at(-1)!.id;
+  expect(reads(told)).toEqual([[lastTilt, Math.round(500 + (90 * totalG) / totalMl)]]);
+  expect(told.stays.staysG).toBeCloseTo(2 * told.stays.firstG!, 6);
+});

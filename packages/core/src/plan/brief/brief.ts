@@ -137,11 +137,21 @@ export function brief(plan: Plan, studio: Studio = {}, outcome?: Outcome): Brief
   };
   /** All that hangs on what becomes of the paint. */
   const came = (of?: Outcome): Pick<Brief, 'stays' | 'run' | 'remarks' | 'schedule' | 'path'> => {
-    const stays = of ? previewedStays(measure, budget, of) : reckonedStays(budget);
+    const stays = of
+      ? previewedStays(measure, budget, of)
+      : reckonedStays(budget, ledger.flowsAgain.length === 0);
+    const dries = (film: Pick<Stays, 'onFaceMm' | 'thickestMm'>) =>
+      dryingFilmOf(open, film, measure, factors);
+    const films = new Map(
+      of?.later?.map(({ stage, film }) => [
+        stage,
+        dries({ onFaceMm: film.meanMm, thickestMm: film.thickestMm }),
+      ]),
+    );
     const path = pathOf(
       plan.moves,
-      dryingFilmOf(open, stays, measure, factors),
-      { sheets: sheetsWith(plan.sheets) },
+      dries(stays),
+      { sheets: sheetsWith(plan.sheets), films },
       factors,
     );
     const runS = sheet.at(-1)?.endS ?? 0;
@@ -204,18 +214,23 @@ export const judged = (computed: Brief, outcome: Outcome): Brief => ({
   ...later.get(computed)?.(outcome),
 });
 
-/** Where the blank has been weighed, the last move that lets paint run off says what the scale should read after it. */
-function withReading(run: readonly RunStep[], plan: Plan, { staysG }: Stays): readonly RunStep[] {
+/**
+ * Where the blank has been weighed, the last move of its first pour that lets paint run off says what the scale should read after it. What a later
+ * one should read hangs on the water that has gone by then.
+ */
+function withReading(run: readonly RunStep[], plan: Plan, { firstG }: Stays): readonly RunStep[] {
   const { weighsG } = plan.surface;
-  if (weighsG === undefined) return run;
-  const last = plan.moves.map((m) => shedsPaint(m)).lastIndexOf(true);
+  if (weighsG === undefined || firstG === undefined) return run;
+  const dries = plan.moves.findIndex((m) => verbOf(m).setsFilm);
+  const poured = dries < 0 ? plan.moves : plan.moves.slice(0, dries);
+  const last = poured.map((m) => shedsPaint(m)).lastIndexOf(true);
   return run.map((step, i) =>
     i !== last
       ? step
       : {
           ...step,
-          until: `Weigh it: go on until it reads ${Math.round(weighsG + staysG)} g.`,
-          readsG: Math.round(weighsG + staysG),
+          until: `Weigh it: go on until it reads ${Math.round(weighsG + firstG)} g.`,
+          readsG: Math.round(weighsG + firstG),
         },
   );
 }

@@ -1,5 +1,5 @@
 import type { Amounts } from '../../budget/budget';
-import type { Outcome } from '../../flow/outcome';
+import { type Outcome, poursOf, type Settled } from '../../flow/outcome';
 import { runOffOf } from '../../remark';
 import type { SurfaceMeasure } from '../../surface/measure';
 
@@ -7,9 +7,11 @@ import type { SurfaceMeasure } from '../../surface/measure';
 export interface Stays {
   /** Reckoned from the film that usually stays, or told by the preview of this very plan. */
   readonly from: 'reckoned' | 'preview';
-  /** On one piece, face and edges. */
+  /** On one piece, face and edges, of all its pours. */
   readonly staysG: number;
-  /** Mean wet film of the face. */
+  /** Of its first pour alone; not known apart where another comes on it and all is reckoned. */
+  readonly firstG?: number;
+  /** Mean wet film of the face, of the first pour where another comes on it. */
   readonly onFaceMm: number;
   /** Where it lies thickest; known from the preview alone. */
   readonly thickestMm?: number;
@@ -17,19 +19,26 @@ export interface Stays {
   readonly runOffG: number;
 }
 
-export const reckonedStays = ({ staysG, onFaceMm, runOffG }: Amounts): Stays => ({
+export const reckonedStays = (
+  { staysG, onFaceMm, runOffG }: Amounts,
+  pouredOnce: boolean,
+): Stays => ({
   from: 'reckoned',
   staysG,
+  ...(pouredOnce ? { firstG: staysG } : {}),
   onFaceMm,
   runOffG,
 });
 
 export function previewedStays(measure: SurfaceMeasure, amounts: Amounts, outcome: Outcome): Stays {
   const gPerMl = amounts.totalMl > 0 ? amounts.totalG / amounts.totalMl : 1;
-  const { lostG } = runOffOf(measure, amounts, outcome);
+  const pours = poursOf(outcome);
+  const sum = (of: (pour: Settled) => number) => pours.reduce((all, pour) => all + of(pour), 0);
+  const lostG = sum((pour) => runOffOf(measure, amounts, pour).lostG);
   return {
     from: 'preview',
-    staysG: outcome.laidMl * gPerMl - lostG,
+    staysG: sum(({ laidMl }) => laidMl) * gPerMl - lostG,
+    firstG: outcome.laidMl * gPerMl - runOffOf(measure, amounts, outcome).lostG,
     onFaceMm: outcome.film.meanMm,
     thickestMm: outcome.film.thickestMm,
     runOffG: lostG * measure.pieces,

@@ -10,7 +10,7 @@ import { shapeOf } from '../../surface/measure';
 import { keepLedger, verbOf } from '../../verb';
 import type { Brief } from '../brief/brief';
 import { tableOf, verbScene } from '../brief/table';
-import { setsPerS } from '../../schedule';
+import { setsPerS, stagesOf } from '../../schedule';
 import { makeupsOf } from './makeup';
 import { pouredViscosity } from './poured-viscosity';
 import type { Mix } from '../../mix/schema';
@@ -65,6 +65,7 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
     setsPerS: setsPerS(roomOf(plan), brief.factors),
   };
   const dots = dotsOf(plan);
+  const stages = stagesOf(plan);
   return {
     scene: {
       ...face,
@@ -81,6 +82,7 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
       const begins = plan.moves.findIndex(({ id }) => id === later[0]);
       const under = plan.moves.slice(0, Math.max(0, begins)).map(({ id }) => id);
       return {
+        stage: stages.findIndex((stage) => stage.moves.some(({ id }) => id === later[0])),
         // Another hand's luck than the first pour's; paint that has dried drinks nothing.
         scene: { ...face, ...flows, seed: seed + dryings },
         dots: dots.filter(({ move }) => under.includes(move)).length,

@@ -2,23 +2,30 @@ import { type Account, accountOf, type Whereabouts } from '../../flow/account';
 import { type Finished, finish, workbench } from '../../flow/job';
 import type { Engine } from '../../flow/engine';
 import { SIDES, type Side } from '../../flow/ground';
+import type { Settled } from '../../flow/outcome';
 import { actOf } from '../../flow/act';
 import { runOffOf } from '../../remark';
 import { type Brief, brief } from '../brief/brief';
 import type { Plan } from '../document/schema';
 import { pourAskOf, type Preview, previewOf } from './preview';
 
-/** What came of a computed pour, for one piece, as commands and the API tell it. */
-export interface PourTold {
+/** What came of one pour, as commands and the API tell it. */
+interface SettledTold {
   /** Share of the face that is wet, 0..1. */
   readonly covered: number;
   /** Corners, or points round the rim, that stay bare, mm. */
   readonly bare: readonly (readonly [number, number])[];
   readonly filmMm: { readonly min: number; readonly mean: number; readonly max: number };
   readonly runOffG: Readonly<Record<Side, number>> & { readonly total: number };
+}
+
+/** What came of a computed plan, for one piece. */
+export interface PourTold extends SettledTold {
+  /** What was poured on it once it had dried, pour by pour; absent where nothing was. */
+  readonly later?: readonly (SettledTold & { readonly stage: number })[];
   /**
-   * Of each mix: what was poured or laid, where that is in the end, each counted on its own, and what share of what is seen it
-   * makes.
+   * Of each mix, over all pours: what was poured or laid, where that is in the end, each counted on its own, and what share of what is seen
+   * it makes.
    */
   readonly mixes: Readonly<
     Record<string, Whereabouts & { readonly pouredMl: number; readonly shows: number }>
@@ -31,43 +38,61 @@ const NOWHERE: Whereabouts = { faceMl: 0, edgesMl: 0, runOffMl: 0 };
 function tell(
   plan: Plan,
   brief: Brief,
-  { scene }: Preview,
+  { scene, over }: Preview,
   { outcome }: Finished,
-  account: Account,
+  accounts: readonly Account[],
 ): PourTold {
   const face = {
     areaCm2: brief.surface.areaCm2 / brief.surface.pieces,
     outlineMm: brief.surface.outlineMm,
   };
   const poured = new Map<string, number>();
-  for (const act of scene.acts)
+  for (const act of [scene, ...over.map((one) => one.scene)].flatMap(({ acts }) => acts))
     for (const { mix, ml } of actOf(act).brings(act, face))
       poured.set(mix, (poured.get(mix) ?? 0) + ml);
-  const { sides, overEdgeG } = runOffOf(brief.surface, brief.budget, outcome);
+  const settled = (of: Settled): SettledTold => {
+    const { sides, overEdgeG } = runOffOf(brief.surface, brief.budget, of);
+    return {
+      covered: of.coveredShare,
+      bare: of.bareMm,
+      filmMm: {
+        min: of.film.thinnestMm,
+        mean: of.film.meanMm,
+        max: of.film.thickestMm,
+      },
+      runOffG: {
+        ...(Object.fromEntries(SIDES.map((side) => [side, sides[side]])) as Record<Side, number>),
+        total: overEdgeG,
+      },
+    };
+  };
   return {
-    covered: outcome.coveredShare,
-    bare: outcome.bareMm,
-    filmMm: {
-      min: outcome.film.thinnestMm,
-      mean: outcome.film.meanMm,
-      max: outcome.film.thickestMm,
-    },
-    runOffG: {
-      ...(Object.fromEntries(SIDES.map((side) => [side, sides[side]])) as Record<Side, number>),
-      total: overEdgeG,
-    },
+    ...settled(outcome),
+    ...(outcome.later
+      ? { later: outcome.later.map((one) => ({ stage: one.stage, ...settled(one) })) }
+      : {}),
     mixes: Object.fromEntries(
       plan.mixes.map(({ id }) => [
         id,
         {
           pouredMl: poured.get(id) ?? 0,
-          ...(account.mixes[id] ?? NOWHERE),
+          ...together(accounts.map(({ mixes }) => mixes[id] ?? NOWHERE)),
           shows: outcome.shows[id] ?? 0,
         },
       ]),
     ),
   };
 }
+
+const together = (parts: readonly Whereabouts[]): Whereabouts =>
+  parts.reduce(
+    (sum, part) => ({
+      faceMl: sum.faceMl + part.faceMl,
+      edgesMl: sum.edgesMl + part.edgesMl,
+      runOffMl: sum.runOffMl + part.runOffMl,
+    }),
+    NOWHERE,
+  );
 
 /**
  * Computes a plan's pour from beginning to end: what came of it, and its picture. It takes a second or more, so not where anybody
@@ -85,9 +110,11 @@ export function computePour(
   const preview = previewOf(plan, computed, seed);
   const bench = workbench(engine);
   const finished = finish(bench, { ...pourAskOf(preview), pixels: [px] }, heard);
-  const { pour, kernel } = bench.poured!;
-  const counting = accountOf(pour, kernel);
-  let step = counting.next();
-  for (; !step.done; step = counting.next()) heard?.(step.value);
-  return { told: tell(plan, computed, preview, finished, step.value), finished };
+  const accounts = [bench.poured!, ...(bench.over ?? [])].map(({ pour, kernel }) => {
+    const counting = accountOf(pour, kernel);
+    let step = counting.next();
+    for (; !step.done; step = counting.next()) heard?.(step.value);
+    return step.value;
+  });
+  return { told: tell(plan, computed, preview, finished, accounts), finished };
 }

@@ -30,7 +30,14 @@ export const wayOf = (plan: Plan, brief: Brief, nth: number): Preview => {
   const preview = previewOf(plan, brief);
   const hand = handOf(plan, brief, preview.densityGPerMl);
   const seed = (plan.seed ?? 1) + NEXT * (nth + 1);
-  return { ...preview, scene: { ...doneBy(preview.scene, hand, seed), seed } };
+  return {
+    ...preview,
+    scene: { ...doneBy(preview.scene, hand, seed), seed },
+    over: preview.over.map((one) => {
+      const luck = seed + one.stage;
+      return { ...one, scene: { ...doneBy(one.scene, hand, luck), seed: luck } };
+    }),
+  };
 };
 
 /** Sets one way's chances off from the next one's. */
