@@ -57,13 +57,14 @@ export function Step({
           {seconds > 0 && due !== undefined ? (
             <StepTimer left={(due - now) / 1000} seconds={seconds} />
           ) : null}
-          {step.readsG === undefined && step.until !== undefined ? (
+          {step.readsG !== undefined ? (
+            <UntilItReads g={step.readsG} />
+          ) : step.until !== undefined ? (
             <Body className="mt-2">{step.until}</Body>
           ) : null}
         </View>
         <StepDrawing run={run} at={run.at} shown="small" onPress={onLarge} />
       </View>
-      {step.readsG === undefined ? null : <UntilItReads g={step.readsG} />}
       {step.care.map((code) => (
         <Body key={code}>{run.careSeenAt === undefined ? CARE[code] : inShort(CARE[code])}</Body>
       ))}

@@ -6,7 +6,7 @@ import { airScale } from '@/scale/bluetooth-scale';
 import { scaleOf } from '@/scale/scales';
 import { useWays } from '@/scale/ways';
 import { TextField } from '@/ui/text-field';
-import { Body } from '@/ui/type';
+import { Body, Small } from '@/ui/type';
 
 /** A scale counts the bare piece in: it stands on it, and is not tared. */
 const FRESH = { heldG: 0, seed: 1, stepG: 1 };
@@ -17,11 +17,7 @@ export function UntilItReads({ g }: { readonly g: number }) {
   const { kind } = useOverAir(airScale);
   const live = way === 'air' && kind === 'there';
   return (
-    <View
-      className="gap-1 border-l-[6px] border-l-ink bg-raised p-3"
-      role="region"
-      aria-label="Weight"
-    >
+    <View className="mt-2 gap-1" role="region" aria-label="Weight">
       <Reads key={String(live)} g={g} air={live} />
     </View>
   );
@@ -34,19 +30,20 @@ function Reads({ g, air }: { readonly g: number; readonly air: boolean }) {
   const over = reads === undefined ? undefined : reads - g;
   return (
     <>
-      <View className="flex-row items-baseline gap-3">
+      <View>
+        <Small>Until it reads</Small>
         <Text
           className="font-display text-34 leading-[38px] text-ink"
           style={{ fontVariant: ['tabular-nums'] }}
         >
           {trim(g, 0)} g
         </Text>
-        <Body className="flex-1">
+        <Body>
           {over === undefined
-            ? 'is enough: the bare piece and what stays on it'
+            ? 'The bare piece and what stays on it.'
             : over > scale.stepG
-              ? `and it reads ${trim(reads!, 0)}: ${trim(over, 0)} g more may run off`
-              : `and it reads ${trim(reads!, 0)}: enough has run off`}
+              ? `It reads ${trim(reads!, 0)}: ${trim(over, 0)} g more may run off.`
+              : `It reads ${trim(reads!, 0)}: enough has run off.`}
         </Body>
       </View>
       {scale.enter ? (

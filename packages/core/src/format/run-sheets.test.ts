@@ -1,6 +1,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { brief } from '../plan/brief/brief';
+import { dotsFor } from '../plan/asked/dots-for';
 import { cupsToLoad } from '../plan/asked/loading';
 import { mixNames } from '../plan/document/mix-names';
 import type { Plan } from '../plan/document/schema';
@@ -58,4 +59,14 @@ test('grams on paper are those of the loading, and of the moves', () => {
   for (const { steps } of cupsToLoad(plan, b))
     for (const { g, material } of steps)
       expect(text).toContain(`${g} g ${mixNames(plan)(material)}, reads`);
+});
+
+test('a later stage’s name stands over its first move, on the same sheet', () => {
+  for (const [, plan] of demo)
+    for (const { plan: dotted } of dotsFor(plan)) {
+      const { pages } = sheetsFor(dotted);
+      const names = pages.flatMap(({ labels }) => labels.map(({ text }) => text));
+      expect(names.filter((text) => text.startsWith('Stage ')).length).toBeGreaterThan(0);
+      for (const { labels } of pages) expect(labels.at(-1)!.text).not.toMatch(/^Stage /);
+    }
 });

@@ -36,6 +36,8 @@ type Label = Template['labels'][number];
 /** Something that stands on a page whole. */
 interface Block {
   readonly heightMm: number;
+  /** It is the head of what follows: never the last of its page. */
+  readonly heads?: true;
   /** Drawn with its upper edge at y. */
   readonly at: (y: number) => {
     readonly lines: readonly Line[];
@@ -62,8 +64,9 @@ export function runSheets(
   ];
   const pages: Block[][] = [[]];
   let y = HEADER_MM;
-  for (const block of blocks) {
-    if (y + block.heightMm > PAGE.heightMm && pages.at(-1)!.length > 0) {
+  for (const [i, block] of blocks.entries()) {
+    const together = block.heads ? GAP_MM + (blocks[i + 1]?.heightMm ?? 0) : 0;
+    if (y + block.heightMm + together > PAGE.heightMm && pages.at(-1)!.length > 0) {
       pages.push([]);
       y = HEADER_MM;
     }
@@ -122,6 +125,7 @@ function cupBlock(cup: CupToLoad, nameOf: (mix: string) => string): Block {
 function stageBlock(title: string): Block {
   return {
     heightMm: HEAD_MM + 3,
+    heads: true,
     at: (y) => ({
       lines: [{ d: `M0 ${y}H${PAGE.widthMm}`, guide: false }],
       labels: [
