@@ -1,6 +1,7 @@
 // Exports the application for the web, bundles its service worker, and writes each text file's compressed twins beside it.
 import { spawnSync } from 'node:child_process';
 import { readdir, readFile, writeFile } from 'node:fs/promises';
+import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { buildServiceWorker } from './service-worker/build.mjs';
@@ -13,10 +14,16 @@ const env = {
   EXPO_UNSTABLE_HEADLESS: '1',
   CI: '1',
 };
-const exported = spawnSync('npx', ['expo', 'export', '-p', 'web', '--output-dir', 'dist'], {
-  stdio: 'inherit',
-  env,
-});
+// Told to be in CI it would use one processor.
+const workers = String(availableParallelism());
+const exported = spawnSync(
+  'npx',
+  ['expo', 'export', '-p', 'web', '--output-dir', 'dist', '--max-workers', workers],
+  {
+    stdio: 'inherit',
+    env,
+  },
+);
 if (exported.status !== 0) process.exit(exported.status ?? 1);
 
 const dist = join(import.meta.dirname, 'dist');
