@@ -4,7 +4,7 @@ import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
-import { PHONE, press, says, textOf, visit } from './support/browser.mjs';
+import { goOn, PHONE, press, says, textOf, visit } from './support/browser.mjs';
 
 const studio = atStudio();
 const root = join(import.meta.dirname, '..');
@@ -42,7 +42,7 @@ const labels = (page, selector) =>
 
 async function checked(page, id, title) {
   const see = async (station) => {
-    await visit(page, `${studio.url}/plans/${id}/${station}`);
+    await goOn(page, `/plans/${id}/${station}`);
     return textOf(page);
   };
   const surface = await see('surface');
@@ -129,7 +129,7 @@ async function checked(page, id, title) {
     0.05,
   );
   const cost = (text) => /What it costs\n[^\n]*\n([\d.,]+)/.exec(text)?.[1];
-  await visit(page, `${studio.url}/shopping?plans=${id}`);
+  await goOn(page, `/shopping?plans=${id}`);
   // The list is reckoned by the page after its last answer has come.
   if (cost(finish)) await says(page, 'What it costs');
   assert.equal(cost(await textOf(page)), cost(finish), `${title}: what it costs`);
@@ -137,6 +137,7 @@ async function checked(page, id, title) {
 
 test('plans of the demo', async () => {
   const page = await studio.open(PHONE);
+  await visit(page, `${studio.url}/plans`);
   const { plans } = await (await fetch(`${studio.url}/api/plans`, { headers: APART })).json();
   for (const { id, title } of plans.filter((_, i) => i % EVERY_DEMO === 0))
     await checked(page, id, title);
@@ -144,6 +145,7 @@ test('plans of the demo', async () => {
 
 test('plans of every sort', async () => {
   const page = await studio.open(PHONE);
+  await visit(page, `${studio.url}/plans`);
   for (const plan of madePlans().filter((_, i) => i % EVERY === 0)) {
     const answer = await fetch(`${studio.url}/api/plans`, {
       method: 'POST',
