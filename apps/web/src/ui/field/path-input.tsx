@@ -38,11 +38,11 @@ export const PathInput: Control<Extract<Field, { kind: 'path' }>> = ({
         />
       ))}
       <View className="flex-row flex-wrap gap-3">
-        {Object.entries(shape.numbers).map(([name, { label, min, max, unit }]) => (
+        {Object.entries(shape.numbers).map(([name, { label, min, max, unit, usual }]) => (
           <NumberInput
             key={name}
             field={{ kind: 'number', label, min, max, ...(unit ? { unit } : {}) }}
-            value={numbers[name]}
+            value={numbers[name] ?? usual}
             mixes={[]}
             cups={[]}
             size={size}

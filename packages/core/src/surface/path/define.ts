@@ -9,6 +9,8 @@ export interface PathNumber {
   readonly min: number;
   readonly max: number;
   readonly unit?: 'mm' | 'deg';
+  /** What holds where a document leaves it out; one without this never is. */
+  readonly usual?: number;
 }
 
 export interface Size {

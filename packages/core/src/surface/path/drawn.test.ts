@@ -41,17 +41,65 @@ test.each(idsOf(PATHS).filter((kind) => kind !== 'free'))(
       'waveMm' in begun ? { ...begun, waveMm: 48, swingMm: -begun.swingMm } : begun;
     const again = PATHS[kind].fitted(traced(path));
     const [was, is] = [strokesOf(path)[0]!, strokesOf(again)[0]!];
-    // A ring may begin anywhere; elsewhere the ends are where the finger began and left off.
-    if (kind !== 'ring' && kind !== 'spiral')
-      for (const end of [0, -1]) expect(apart(was.at(end)!, is.at(end)!)).toBeLessThan(2);
+    // The ends are where the finger began and left off.
+    for (const end of [0, -1]) expect(apart(was.at(end)!, is.at(end)!)).toBeLessThan(2);
     const off = is.map((p) => from(was, p));
-    // A spiral always begins to the right, wherever the finger began.
-    const most = kind === 'spiral' ? 3 : 2;
-    expect(off.reduce((sum, d) => sum + d, 0) / off.length).toBeLessThan(most);
+    expect(off.reduce((sum, d) => sum + d, 0) / off.length).toBeLessThan(2);
     expect(lengthOfLine(is) / lengthOfLine(was)).toBeGreaterThan(0.9);
     expect(lengthOfLine(is) / lengthOfLine(was)).toBeLessThan(1.1);
   },
 );
+
+test('a spiral and a ring begin where the finger did, and go round as it did', () => {
+  const deg = fc.integer({ min: -179, max: 180 });
+  const turns = fc.integer({ min: 3, max: 16 }).map((n) => n / 4);
+  const hand = fc.constantFrom(1, -1);
+  fc.assert(
+    fc.property(deg, turns, hand, fc.boolean(), (fromDeg, n, way, out) => {
+      const radii = out ? [6, 70] : [70, 6];
+      const spiral: Path = {
+        kind: 'spiral',
+        centreMm: [150, 100],
+        fromRadiusMm: radii[0]!,
+        toRadiusMm: radii[1]!,
+        turns: way * n,
+        fromDeg,
+      };
+      const again = PATHS.spiral.fitted(traced(spiral));
+      const ends = (path: Path) => [strokesOf(path)[0]![0]!, strokesOf(path)[0]!.at(-1)!] as const;
+      for (const end of [0, 1] as const)
+        expect(apart(ends(again)[end], ends(spiral)[end])).toBeLessThan(2);
+      expect('turns' in again && again.turns / (way * n)).toBeCloseTo(1, 0);
+      const ring: Path = { kind: 'ring', centreMm: [150, 100], radiusMm: 60, turns: way, fromDeg };
+      const round = PATHS.ring.fitted(traced(ring));
+      expect(apart(ends(round)[0], ends(ring)[0])).toBeLessThan(2);
+      expect('turns' in round && round.turns).toBe(way);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('a spiral’s beginning drawn elsewhere leaves its end where it is, its end drawn round goes on', () => {
+  const spiral: Path = {
+    kind: 'spiral',
+    centreMm: [150, 100],
+    fromRadiusMm: 10,
+    toRadiusMm: 60,
+    turns: 2,
+    fromDeg: 30,
+  };
+  const [, , end] = PATHS.spiral.handles(spiral);
+  const begun = PATHS.spiral.moved(spiral, 1, [150, 120]);
+  expect(PATHS.spiral.handles(begun)[1]![1]).toBeCloseTo(120, 0);
+  expect(apart(PATHS.spiral.handles(begun)[2]!, end!)).toBeLessThan(0.2);
+  // A quarter further each time, twice round and more.
+  let on: Path = spiral;
+  for (let k = 1; k <= 8; k++) {
+    const a = ((30 + 45 * k) * Math.PI) / 180;
+    on = PATHS.spiral.moved(on, 2, [150 + 60 * Math.cos(a), 100 + 60 * Math.sin(a)]);
+  }
+  expect('turns' in on && on.turns).toBeCloseTo(3, 2);
+});
 
 /** Any line a hand may draw: slow sines of both axes, a point every couple of millimetres. */
 const anyHand = fc

@@ -18,7 +18,7 @@ export function middleOf(drawn: readonly Point[]): [number, number] {
   return tidied([amid(xs), amid(ys)]);
 }
 
-/** How often what was drawn goes round a place, whichever way. */
+/** How often what was drawn goes round a place, clockwise; below 0 the other way. */
 export function turnsAbout([cx, cy]: Point, drawn: readonly Point[]): number {
   let turned = 0;
   for (let i = 1; i < drawn.length; i++) {
@@ -28,7 +28,7 @@ export function turnsAbout([cx, cy]: Point, drawn: readonly Point[]): number {
     ];
     turned += ((to - from + 3 * Math.PI) % (2 * Math.PI)) - Math.PI;
   }
-  return Math.abs(turned) / (2 * Math.PI);
+  return turned / (2 * Math.PI);
 }
 
 /** Where each place of what was drawn lies along the straight line between its ends, and how far to its left, as one goes; y down. */

@@ -1,9 +1,20 @@
 import { Type } from '@sinclair/typebox';
 import { apart, chordsOfTurn, type PathShape, type Point } from './define';
-import { middleOf, tenth, turnsAbout } from './drawn';
+import { middleOf, tenth } from './drawn';
 import { Place } from './parts';
+import {
+  begunAt,
+  carriedRound,
+  chordsOf,
+  type Round,
+  ROUND_NUMBERS,
+  ROUND_SCHEMA,
+  roundAt,
+  roundOf,
+  roundWords,
+} from './round';
 
-export type RingPath = { kind: 'ring'; centreMm: Point; radiusMm: number; turns: number };
+export type RingPath = { kind: 'ring'; centreMm: Point; radiusMm: number } & Round;
 
 export const ring = {
   id: 'ring',
@@ -13,13 +24,13 @@ export const ring = {
       kind: Type.Literal('ring'),
       centreMm: Place,
       radiusMm: Type.Number({ minimum: 1, maximum: 5000 }),
-      turns: Type.Number({ minimum: 0.1, maximum: 100 }),
+      ...ROUND_SCHEMA,
     },
     { additionalProperties: false },
   ),
   numbers: {
     radiusMm: { label: 'Radius', min: 1, max: 5000, unit: 'mm' },
-    turns: { label: 'Turns', min: 0.1, max: 100 },
+    ...ROUND_NUMBERS,
   },
   start: ({ widthMm, heightMm }) => ({
     kind: 'ring',
@@ -27,35 +38,35 @@ export const ring = {
     radiusMm: Math.max(1, Math.round(Math.min(widthMm, heightMm) / 6)),
     turns: 1,
   }),
-  points: ({ centreMm: [x, y], radiusMm, turns }) => {
-    const count = Math.ceil(chordsOfTurn(radiusMm) * turns);
-    return Array.from({ length: count + 1 }, (_, i): Point => {
-      const a = (2 * Math.PI * turns * i) / count;
-      return [x + radiusMm * Math.cos(a), y + radiusMm * Math.sin(a)];
-    });
+  points: (path) => {
+    const count = chordsOf(chordsOfTurn(path.radiusMm), path);
+    return Array.from({ length: count + 1 }, (_, i) => roundAt(path, i / count, path.radiusMm));
   },
   places: () => ['Middle'],
-  handles: ({ centreMm, radiusMm }) => [centreMm, [centreMm[0] + radiusMm, centreMm[1]]],
+  handles: (path) => [path.centreMm, roundAt(path, 0, path.radiusMm)],
   moved: (path, handle, to) =>
     handle === 0
       ? { ...path, centreMm: to }
-      : { ...path, radiusMm: Math.max(1, apart(path.centreMm, to)) },
+      : begunAt({ ...path, radiusMm: Math.max(1, apart(path.centreMm, to)) }, to),
   fitted: (drawn) => {
     const centreMm = middleOf(drawn);
     const mean = drawn.reduce((sum, p) => sum + apart(centreMm, p), 0) / drawn.length;
+    const round = roundOf(centreMm, drawn);
     return {
       kind: 'ring',
       centreMm,
       radiusMm: Math.max(1, tenth(mean)),
+      ...round,
       // Nearly round is meant to be round.
-      turns: Math.max(1, Math.round(turnsAbout(centreMm, drawn))),
+      turns: Math.sign(round.turns || 1) * Math.max(1, Math.round(Math.abs(round.turns))),
     };
   },
-  carried: (path, { place, length }) => ({
-    ...path,
-    centreMm: place(path.centreMm),
-    radiusMm: Math.max(1, length(path.radiusMm)),
+  carried: (path, carry) => ({
+    ...carriedRound(path, carry),
+    radiusMm: Math.max(1, carry.length(path.radiusMm)),
   }),
-  says: ({ radiusMm, turns }) =>
-    `in a ring ${Math.round(2 * radiusMm)} mm across, ${turns === 1 ? 'once' : `${turns} times`} round`,
+  says: (path) => {
+    const times = Math.abs(path.turns);
+    return `in a ring ${Math.round(2 * path.radiusMm)} mm across, ${times === 1 ? 'once' : `${tenth(times)} times`} round${roundWords(path)}`;
+  },
 } as const satisfies PathShape<RingPath>;

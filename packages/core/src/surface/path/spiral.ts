@@ -1,7 +1,19 @@
 import { Type } from '@sinclair/typebox';
 import { apart, chordsOfTurn, type PathShape, type Point } from './define';
-import { endsOf, spiralMiddle, tenth, turnsAbout } from './drawn';
+import { endsOf, spiralMiddle, tenth } from './drawn';
 import { Place } from './parts';
+import {
+  begunAt,
+  carriedRound,
+  chordsOf,
+  endedAt,
+  type Round,
+  ROUND_NUMBERS,
+  ROUND_SCHEMA,
+  roundAt,
+  roundOf,
+  roundWords,
+} from './round';
 
 /** Archimedes' spiral: the radius grows, or shrinks, evenly with the angle. */
 export type Spiral = {
@@ -9,8 +21,7 @@ export type Spiral = {
   centreMm: Point;
   fromRadiusMm: number;
   toRadiusMm: number;
-  turns: number;
-};
+} & Round;
 
 const Radius = Type.Number({ minimum: 0, maximum: 5000 });
 
@@ -23,14 +34,14 @@ export const spiral = {
       centreMm: Place,
       fromRadiusMm: Radius,
       toRadiusMm: Radius,
-      turns: Type.Number({ minimum: 0.1, maximum: 100 }),
+      ...ROUND_SCHEMA,
     },
     { additionalProperties: false },
   ),
   numbers: {
     fromRadiusMm: { label: 'Begins at radius', min: 0, max: 5000, unit: 'mm' },
     toRadiusMm: { label: 'Ends at radius', min: 0, max: 5000, unit: 'mm' },
-    turns: { label: 'Turns', min: 0.1, max: 100 },
+    ...ROUND_NUMBERS,
   },
   start: ({ widthMm, heightMm }) => ({
     kind: 'spiral',
@@ -39,44 +50,44 @@ export const spiral = {
     toRadiusMm: Math.round(Math.min(widthMm, heightMm) / 4),
     turns: 3,
   }),
-  points: ({ centreMm: [x, y], fromRadiusMm, toRadiusMm, turns }) => {
-    const count = Math.ceil(chordsOfTurn(Math.max(fromRadiusMm, toRadiusMm)) * turns);
-    return Array.from({ length: count + 1 }, (_, i): Point => {
+  points: (path) => {
+    const { fromRadiusMm, toRadiusMm } = path;
+    const count = chordsOf(chordsOfTurn(Math.max(fromRadiusMm, toRadiusMm)), path);
+    return Array.from({ length: count + 1 }, (_, i) => {
       const share = i / count;
-      const a = 2 * Math.PI * turns * share;
-      const r = fromRadiusMm + (toRadiusMm - fromRadiusMm) * share;
-      return [x + r * Math.cos(a), y + r * Math.sin(a)];
+      return roundAt(path, share, fromRadiusMm + (toRadiusMm - fromRadiusMm) * share);
     });
   },
   places: () => ['Middle'],
-  handles: ({ centreMm: [x, y], fromRadiusMm, toRadiusMm }) => [
-    [x, y],
-    [x + fromRadiusMm, y],
-    [x, y + toRadiusMm],
+  handles: (path) => [
+    path.centreMm,
+    roundAt(path, 0, path.fromRadiusMm),
+    roundAt(path, 1, path.toRadiusMm),
   ],
   moved: (path, handle, to) => {
     if (handle === 0) return { ...path, centreMm: to };
     const radius = apart(path.centreMm, to);
-    return handle === 1 ? { ...path, fromRadiusMm: radius } : { ...path, toRadiusMm: radius };
+    if (handle === 2) return endedAt({ ...path, toRadiusMm: radius }, to);
+    // Its end stays where it is.
+    const end = roundAt(path, 1, path.toRadiusMm);
+    return endedAt(begunAt({ ...path, fromRadiusMm: radius }, to), end);
   },
   fitted: (drawn) => {
     const [from, to] = endsOf(drawn);
     const centreMm = spiralMiddle(drawn);
-    const turns = Math.round(4 * turnsAbout(centreMm, drawn)) / 4;
     return {
       kind: 'spiral',
       centreMm,
       fromRadiusMm: tenth(apart(centreMm, from)),
       toRadiusMm: tenth(apart(centreMm, to)),
-      turns: Math.max(0.5, turns),
+      ...roundOf(centreMm, drawn),
     };
   },
-  carried: (path, { place, length }) => ({
-    ...path,
-    centreMm: place(path.centreMm),
-    fromRadiusMm: length(path.fromRadiusMm),
-    toRadiusMm: length(path.toRadiusMm),
+  carried: (path, carry) => ({
+    ...carriedRound(path, carry),
+    fromRadiusMm: carry.length(path.fromRadiusMm),
+    toRadiusMm: carry.length(path.toRadiusMm),
   }),
-  says: ({ fromRadiusMm, toRadiusMm, turns }) =>
-    `in a spiral ${toRadiusMm >= fromRadiusMm ? 'outward' : 'inward'}, ${turns} turns`,
+  says: (path) =>
+    `in a spiral ${path.toRadiusMm >= path.fromRadiusMm ? 'outward' : 'inward'}, ${tenth(Math.abs(path.turns))} turns${roundWords(path)}`,
 } as const satisfies PathShape<Spiral>;
