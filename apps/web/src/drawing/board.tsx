@@ -35,6 +35,8 @@ interface Props {
   readonly onMoved: (move: Move) => void;
   /** A line a finger drew for the selected move, mm. */
   readonly onDrawn: (line: readonly Px[]) => void;
+  /** A place that was tapped where nothing lies, mm, while places are tapped; else a tap there lets go of the move. */
+  readonly onPlace?: ((at: Px) => void) | undefined;
 }
 
 /** What a finger is doing. */
@@ -69,6 +71,7 @@ export function Board({
   onSelect,
   onMoved,
   onDrawn,
+  onPlace,
 }: Props) {
   const face = useMemo(() => shapeOf(surface.shape).bounds(surface.shape), [surface.shape]);
   const [box, setBox] = useState<HTMLDivElement | null>(null);
@@ -155,7 +158,10 @@ export function Board({
         const at = placeOf(xy);
         if (tap) {
           setDoing(undefined);
-          if (!under(at)) onSelect(nearest(at));
+          if (under(at)) return undefined;
+          const near = nearest(at);
+          if (near === undefined && onPlace) onPlace(rounded(toMm(view, at)));
+          else onSelect(near);
           return undefined;
         }
         const grip = first ? gripAt(placeOf([xy[0] - delta[0], xy[1] - delta[1]])) : (memo as Grip);
@@ -268,6 +274,12 @@ export function Board({
     ) : null,
   );
 }
+
+/** To a tenth of a mm. */
+const rounded = ([x, y]: readonly [number, number]): Px => [
+  Math.round(10 * x) / 10,
+  Math.round(10 * y) / 10,
+];
 
 const lengthOf = (line: readonly Px[]): number =>
   line.slice(1).reduce((sum, [x, y], i) => sum + Math.hypot(x - line[i]![0], y - line[i]![1]), 0);

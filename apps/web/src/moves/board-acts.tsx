@@ -1,10 +1,12 @@
 import { edit as edits } from '@potter/core/plan';
 import { shapeOf } from '@potter/core/surface';
-import { type Move, wayOf } from '@potter/core/verb';
+import { isDrawn, isPuddle, type Move, wayOf } from '@potter/core/verb';
 import { ScrollView, View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { Ticked } from '@/ui/ticked';
+import { Small } from '@/ui/type';
+import type { Drawing } from './move-board';
 import { WayKinds } from './way-kinds';
 
 /** Times a move is done round the middle. */
@@ -13,16 +15,17 @@ const ROUNDS = [3, 4, 5, 6, 8] as const;
 interface Props {
   readonly index: number;
   readonly move: Move;
-  /** A finger draws the way anew. */
-  readonly draws: boolean;
-  readonly onDraws: (draws: boolean) => void;
+  readonly drawing: Drawing | undefined;
+  readonly onDrawing: (drawing: Drawing | undefined) => void;
   readonly onSelect: (index: number | undefined) => void;
 }
 
 /** What is done to the selected move on the board as a whole. */
-export function BoardActs({ index, move, draws, onDraws, onSelect }: Props) {
+export function BoardActs({ index, move, drawing, onDrawing, onSelect }: Props) {
   const { plan, edit } = usePlan();
   const way = wayOf(move);
+  const first = edits.doFirst(plan, index);
+  const toggle = (what: Drawing) => onDrawing(drawing === what ? undefined : what);
   const size = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
   return (
     <View className="gap-2">
@@ -33,12 +36,44 @@ export function BoardActs({ index, move, draws, onDraws, onSelect }: Props) {
             size={size}
             onChange={(path) => {
               edit((p) => edits.setMove(p, index, (m) => ({ ...m, [way.name]: path }) as Move));
-              onDraws(true);
+              onDrawing('way');
             }}
           />
           <View className="flex-row">
-            <Ticked label="Draw it with a finger" on={draws} onPress={() => onDraws(!draws)} />
+            <Ticked
+              label="Draw it with a finger"
+              on={drawing === 'way'}
+              onPress={() => toggle('way')}
+            />
           </View>
+        </View>
+      ) : null}
+      {!way && isDrawn(move) ? (
+        <View className="flex-row flex-wrap items-center gap-3">
+          <Ticked
+            label="Draw it with a finger"
+            on={drawing === 'way'}
+            onPress={() => toggle('way')}
+          />
+          {drawing === 'way' ? (
+            <Small className="flex-1">
+              From the part of the picture it takes along to where that is to go.
+            </Small>
+          ) : null}
+        </View>
+      ) : null}
+      {isPuddle(move) ? (
+        <View className="flex-row flex-wrap items-center gap-3">
+          <Ticked
+            label="Tap puddles"
+            on={drawing === 'puddles'}
+            onPress={() => toggle('puddles')}
+          />
+          {drawing === 'puddles' ? (
+            <Small className="flex-1">
+              Tap where the next one goes: what these cups hold is shared over them, in that order.
+            </Small>
+          ) : null}
         </View>
       ) : null}
       <ScrollView
@@ -46,6 +81,16 @@ export function BoardActs({ index, move, draws, onDraws, onSelect }: Props) {
         contentContainerClassName="gap-2"
         showsHorizontalScrollIndicator={false}
       >
+        {first.index < index ? (
+          <Button
+            label="First"
+            name="Before the others it comes in one go with"
+            onPress={() => {
+              edit((p) => edits.doFirst(p, index).plan);
+              onSelect(first.index);
+            }}
+          />
+        ) : null}
         <Button
           label="To the corner"
           name="Turn it to the nearest corner"

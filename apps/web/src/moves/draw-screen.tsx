@@ -1,7 +1,7 @@
 import { wetFor } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
 import { shapeOf } from '@potter/core/surface';
-import { handlesOf, wayOf } from '@potter/core/verb';
+import { handlesOf } from '@potter/core/verb';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import Redo2 from 'lucide-react-native/icons/redo-2';
@@ -14,7 +14,7 @@ import { clock } from '@/ui/local-time';
 import { Ticked } from '@/ui/ticked';
 import { Small, Title } from '@/ui/type';
 import { BoardActs } from './board-acts';
-import { MoveBoard } from './move-board';
+import { type Drawing, MoveBoard } from './move-board';
 import { MoveFigures } from './move-figures';
 import { MoveStrip } from './move-strip';
 import { VerbChoice } from './verb-choice';
@@ -28,7 +28,7 @@ export function DrawScreen() {
     Number.isInteger(asked) ? asked : undefined,
   );
   const [adding, setAdding] = useState(false);
-  const [draws, setDraws] = useState(false);
+  const [drawing, setDrawing] = useState<Drawing>();
   const [hand, setHand] = useState(false);
   const [room, setRoom] = useState(0);
   const selected = chosen !== undefined && chosen < plan.moves.length ? chosen : undefined;
@@ -40,9 +40,9 @@ export function DrawScreen() {
   const onSurface = brief.run.flatMap((step, i) =>
     plan.moves[i] && handlesOf(plan.moves[i], face).length > 0 ? [{ step, i }] : [],
   );
-  const select = (index: number | undefined) => {
+  const select = (index: number | undefined, on?: Drawing) => {
     setChosen(index);
-    setDraws(false);
+    setDrawing(on);
   };
   return (
     <View role="main" className="flex-1 bg-surround pb-[10px]">
@@ -62,7 +62,7 @@ export function DrawScreen() {
           <MoveBoard
             selected={selected}
             height={room}
-            draws={draws}
+            drawing={drawing}
             hand={hand}
             onSelect={select}
           />
@@ -76,7 +76,7 @@ export function DrawScreen() {
               onAdded={(index) => {
                 setAdding(false);
                 setChosen(index);
-                setDraws(true);
+                setDrawing('way');
               }}
             />
           ) : move && selected !== undefined ? (
@@ -85,8 +85,8 @@ export function DrawScreen() {
               <BoardActs
                 index={selected}
                 move={move}
-                draws={draws && wayOf(move) !== undefined}
-                onDraws={setDraws}
+                drawing={drawing}
+                onDrawing={setDrawing}
                 onSelect={select}
               />
             </>

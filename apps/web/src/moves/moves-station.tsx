@@ -24,7 +24,7 @@ import { useWide } from '@/ui/use-wide';
 import { KeepOwn } from '@/techniques/keep-own';
 import { MoveMarks } from '@/drawing/move-marks';
 import { BoardActs } from './board-acts';
-import { MoveBoard } from './move-board';
+import { type Drawing, MoveBoard } from './move-board';
 import { MovePanel } from './move-panel';
 import { MoveRow } from './move-row';
 import { SpellRow } from './spell-row';
@@ -40,11 +40,11 @@ export function MovesStation() {
   useOpenWhatLedTo('/moves', (at) => setChosen(at));
   const [adding, setAdding] = useState(false);
   const [setting, setSetting] = useState(false);
-  const [draws, setDraws] = useState(false);
+  const [drawing, setDrawing] = useState<Drawing>();
   const wide = useWide();
-  const select = (index: number | undefined) => {
+  const select = (index: number | undefined, on?: Drawing) => {
     setChosen(index);
-    setDraws(false);
+    setDrawing(on);
   };
   const technique = chosenTechnique(plan);
   const selected = chosen !== undefined && chosen < plan.moves.length ? chosen : undefined;
@@ -97,7 +97,7 @@ export function MovesStation() {
     >
       {wide ? (
         <View className="border border-rule bg-surround" style={IN_SIGHT}>
-          <MoveBoard selected={selected} height={360} draws={draws} onSelect={select} />
+          <MoveBoard selected={selected} height={360} drawing={drawing} onSelect={select} />
         </View>
       ) : (
         <SurfaceDrawing
@@ -117,8 +117,8 @@ export function MovesStation() {
         <BoardActs
           index={selected}
           move={plan.moves[selected]}
-          draws={draws}
-          onDraws={setDraws}
+          drawing={drawing}
+          onDrawing={setDrawing}
           onSelect={select}
         />
       ) : null}

@@ -59,6 +59,8 @@ export interface Take {
   readonly product?: string;
   readonly ml: number;
   readonly g: number;
+  /** What of it each layer of the cup gives, first in first; every layer its share where nothing is said. */
+  readonly layersMl?: readonly number[];
 }
 
 /** Uses of the pots moves lay paint from. */

@@ -20,7 +20,7 @@ interface Face {
 const tenth = (mm: number): number => Math.round(10 * mm) / 10;
 
 /** What the arrow and the rim of a move are taken hold of by; a field's handles go by the field and a number. */
-const TIP = 'aim';
+export const TIP = 'aim';
 const RIM = 'reach';
 
 const valueOf = (move: Move, field: string): unknown =>

@@ -3,7 +3,8 @@ export { COAT_MM, coatGPerMl, coatMove } from './coat';
 export type { Desk, Done, Empties, InCup, MoveBase, Scene, Take, VerbDefinition } from './define';
 export { pouredThrough } from './empties';
 export { carriedMove, carryTo } from './carried';
-export { type Handle, handlesOf, heldTo } from './handle';
+export { type Handle, handlesOf, heldTo, TIP } from './handle';
+export { isPuddle, type Puddle } from './puddle';
 export { type Entry, keepLedger, type Ledger, type Left, type Table } from './ledger';
 export { type Mark, markOf, type Face as MarkedFace, type Stroke } from './mark';
 export {
@@ -25,4 +26,4 @@ export { type Task, TASK_IDS, type TaskId, TASKS, usualTasks } from './task';
 export { taskMove, taskOf } from './tend';
 export { type Tool, TOOLS } from './tools';
 export { mirroredMove, turnedMove } from './turned';
-export { wayOf } from './way';
+export { isDrawn, wayOf } from './way';

@@ -178,7 +178,8 @@ function fold(moves: readonly Move[], table: Table) {
       }
       if (!done.takes || done.takes.length === 0) return group;
       const many = each ? group.pieces.length : 1;
-      for (const take of done.takes) takes.push({ ...take, ml: take.ml * many, g: take.g * many });
+      for (const { layersMl: _, ...take } of done.takes)
+        takes.push({ ...take, ml: take.ml * many, g: take.g * many });
       const cups = taken(group.cups, done.takes);
       for (const { cup } of done.takes)
         if (cup !== undefined && cups.get(cup)!.ml <= NOTHING_ML)
@@ -230,13 +231,22 @@ const parted = (groups: readonly Group[], piece: number): readonly Group[] =>
       : [group],
   );
 
-/** Cups with what was taken from them gone, of every layer alike. */
+/** Cups with what was taken from them gone: of every layer alike, or of each what it gave. */
 function taken(cups: Group['cups'], takes: readonly Take[]): Group['cups'] {
   if (!takes.some((t) => t.cup !== undefined)) return cups;
   const left = new Map(cups);
-  for (const { cup, ml } of takes) {
+  for (const { cup, ml, g, layersMl } of takes) {
     const held = cup === undefined ? undefined : left.get(cup);
     if (cup === undefined || !held) continue;
+    if (layersMl) {
+      left.set(cup, {
+        ...held,
+        ml: Math.max(0, held.ml - ml),
+        g: Math.max(0, held.g - g),
+        strata: held.strata.map((s, k) => ({ ...s, ml: Math.max(0, s.ml - layersMl[k]!) })),
+      });
+      continue;
+    }
     const share = held.ml > 0 ? Math.max(0, 1 - ml / held.ml) : 0;
     left.set(cup, {
       ...held,

@@ -1,4 +1,5 @@
 import { outletOf } from '../cup/outlets';
+import { partPoured } from '../cup/part-poured';
 import type { Cup } from '../cup/schema';
 import type { Act } from '../flow/act';
 import { along, alongInTime, type Point } from '../surface/path';
@@ -14,6 +15,19 @@ export const HEIGHT = {
   unit: 'mm',
   usual: 60,
 } as const;
+
+/** How much of each cup, as a field of a move; all that is in it where it is absent. */
+export const SOME = {
+  kind: 'number',
+  label: 'Of each cup only, mL',
+  min: 0.5,
+  max: 5000,
+  optional: true,
+  grows: 'volume',
+} as const;
+
+/** How much of it, in words before the cup's name. */
+export const someOf = (ml?: number): string => (ml === undefined ? '' : `${tidy(ml)} mL of `);
 
 /** How fast the piece turns about its middle meanwhile, clockwise, as a field of a move; absent where it stands still. */
 export const TURNS = {
@@ -85,16 +99,24 @@ interface How {
   readonly turnsPerMin?: number;
   /** Over an upturned foot with so many lobes. */
   readonly lobes?: number;
+  /** So much of each cup and no more. */
+  readonly ml?: number;
   /** All cups together, where somebody says how long. */
   readonly s?: number;
+}
+
+/** What of a cup is poured. */
+interface Held extends InCup {
+  readonly id: string;
+  readonly layersMl?: readonly number[];
 }
 
 /** Cups poured out one after the other along a line, or in one place. */
 export function pouredAlong(
   pathMm: readonly Point[],
   cups: readonly string[],
-  { heightMm, toHeightMm = heightMm, quickens = 1, turnsPerMin = 0, lobes, s }: How,
-  { inCup, outletOf: outletIn, nuOf, factors, ...face }: Desk,
+  { heightMm, toHeightMm = heightMm, quickens = 1, turnsPerMin = 0, lobes, ml: only, s }: How,
+  { inCup, outletOf: outletIn, nuOf, densityOf, factors, ...face }: Desk,
 ): Done {
   const [closeMm, highMm] = [factors['stream-close'], factors['stream-high']];
   const wideAt = (mm: number) => closeMm - (closeMm - highMm) * Math.min(1, mm / HIGH_MM);
@@ -102,9 +124,14 @@ export function pouredAlong(
   const folds = 1 + Math.max(0, (heightMm + toHeightMm) / 2 - FOLDS_ABOVE_MM) / FOLDS_PER_MM;
   const wayMm = paced(pathMm, quickens);
   // A cup named twice is empty the second time.
-  const held = [...new Set(cups)].flatMap((id) => {
+  const held = [...new Set(cups)].flatMap((id): Held[] => {
     const cup = inCup(id);
-    return cup && cup.ml > 0 ? [{ ...cup, id }] : [];
+    if (!cup || cup.ml <= 0) return [];
+    if (only === undefined || only >= cup.ml) return [{ ...cup, id }];
+    const layersMl = partPoured(cup, outletOf(outletIn(id)), only);
+    const strata = cup.strata.map((layer, k) => ({ ...layer, ml: layersMl[k]! }));
+    const g = strata.reduce((sum, { mix, ml }) => sum + ml * densityOf(mix), 0);
+    return [{ ...cup, id, strata, layersMl, ml: only, g }];
   });
   const wholeMl = held.reduce((sum, { ml }) => sum + ml, 0);
   const middle: Point = [face.widthMm / 2, face.heightMm / 2];
@@ -146,7 +173,12 @@ export function pouredAlong(
         ...(openings ? { openings } : {}),
       };
     }),
-    takes: held.map(({ id, ml, g }): Take => ({ cup: id, ml, g })),
+    takes: held.map(({ id, ml, g, layersMl }): Take => ({
+      cup: id,
+      ml,
+      g,
+      ...(layersMl ? { layersMl } : {}),
+    })),
   };
 }
 

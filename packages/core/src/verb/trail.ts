@@ -7,6 +7,8 @@ import {
   onTurntable,
   pouredAlong,
   QUICKENS,
+  SOME,
+  someOf,
   TO_HEIGHT,
   TURNS,
 } from './poured-along';
@@ -17,6 +19,7 @@ export const trail = defineVerb({
   fields: {
     cups: { kind: 'cups', label: 'Cups, one after the other' },
     way: { kind: 'path', label: 'Way', usual: 'ring' },
+    ml: SOME,
     heightMm: HEIGHT,
     toHeightMm: TO_HEIGHT,
     quickens: QUICKENS,
@@ -25,15 +28,16 @@ export const trail = defineVerb({
   usualS: 30,
   paced: 'volume',
   each: true,
-  says: ({ cups, way, heightMm, toHeightMm, quickens, turnsPerMin }, { cupName }) =>
-    `Pour ${cups.map(cupName).join(', then ')} ${pathWords(way)}, ${Math.round(heightMm / 10)} cm high${onTheWay(heightMm, toHeightMm, quickens)}, in an even stream, all of it on the way${onTurntable(turnsPerMin)}.`,
+  says: ({ cups, way, ml, heightMm, toHeightMm, quickens, turnsPerMin }, { cupName }) =>
+    `Pour ${someOf(ml)}${cups.map(cupName).join(', then ')} ${pathWords(way)}, ${Math.round(heightMm / 10)} cm high${onTheWay(heightMm, toHeightMm, quickens)}, in an even stream${ml === undefined ? ', all of it on the way' : ''}${onTurntable(turnsPerMin)}.`,
   // One line without lifting: from one stroke to the next the stream goes on.
-  does: ({ cups, way, heightMm, toHeightMm, quickens, turnsPerMin, s, own }, desk) =>
+  does: ({ cups, way, ml, heightMm, toHeightMm, quickens, turnsPerMin, s, own }, desk) =>
     pouredAlong(
       strokesOf(way).flat(),
       cups,
       {
         heightMm,
+        ...(ml ? { ml } : {}),
         ...(toHeightMm ? { toHeightMm } : {}),
         ...(quickens ? { quickens } : {}),
         ...(turnsPerMin ? { turnsPerMin } : {}),

@@ -1,18 +1,23 @@
 import { shapeOf } from '../../surface/measure';
-import { type Path, type Point, pathShapeOf } from '../../surface/path';
+import { apart, type Path, type Point, pathShapeOf } from '../../surface/path';
 import {
   cupsOf,
   handlesOf,
+  heldTo,
+  isPuddle,
   mirroredMove,
   type Move,
+  type Puddle,
   referencesOf,
+  spellsOf,
+  TIP,
   turnedMove,
   verbOf,
   wayOf,
 } from '../../verb';
 import type { Plan } from '../document/schema';
 import { freeId } from './list';
-import { setMove } from './moves';
+import { moveMove, setMove } from './moves';
 import { potsFor } from './pots';
 
 const faceOf = ({ surface: { shape } }: Plan) => {
@@ -77,6 +82,49 @@ export function repeatRound(plan: Plan, index: number, times: number): Plan {
 
 const withWay = (move: Move, name: string, path: Path): Move => ({ ...move, [name]: path }) as Move;
 
+/** Puddles whose amounts differ by less than this, as a share, were not told apart by anybody. */
+const ALIKE = 0.02;
+
+/**
+ * One puddle more, after a puddle, of the same cups, at a place. What these hold is shared evenly over all puddles of them in a row, the last
+ * taking what is left; where somebody has said how much each holds, it is what the last held that is shared.
+ * @param heldMl what a move takes of its cups now, mL, all pieces together
+ */
+export function addPuddle(
+  plan: Plan,
+  index: number,
+  atMm: Point,
+  heldMl: (move: Move) => number,
+): Plan {
+  const last = plan.moves[index];
+  if (!last || !isPuddle(last)) return plan;
+  const { with: _, ml: _all, ...once } = last;
+  const id = freeId(
+    last.verb,
+    plan.moves.map((m) => m.id),
+  );
+  const more = { ...once, atMm: [...atMm], id, own: true } as Move;
+  let from = index;
+  while (from > 0 && sameCups(plan.moves[from - 1]!, last)) from--;
+  const row = plan.moves.slice(from, index + 1);
+  const holds = row.map(heldMl);
+  const whole = holds.reduce((sum, ml) => sum + ml, 0);
+  const even = holds.every((ml) => Math.abs(ml * row.length - whole) <= ALIKE * whole);
+  const shared = even ? row.map(() => whole / (row.length + 1)) : [...holds];
+  if (!even) shared[row.length - 1] = shared.at(-1)! / 2;
+  const loads = last.cups.length * (last.piece === undefined ? plan.surface.pieces : 1);
+  const puddles = row.map((move, k) => ({ ...move, ml: tenthMl(shared[k]! / loads) }) as Move);
+  return {
+    ...plan,
+    moves: [...plan.moves.slice(0, from), ...puddles, more, ...plan.moves.slice(index + 1)],
+  };
+}
+
+const tenthMl = (ml: number): number => Math.max(0.5, Math.round(10 * ml) / 10);
+
+const sameCups = (move: Move, as: Puddle): boolean =>
+  move.verb === as.verb && isPuddle(move) && move.cups.join() === as.cups.join();
+
 /** Turns a move about the middle so that it goes toward the nearest corner. */
 export function turnToCorner(plan: Plan, index: number): Plan {
   const move = plan.moves[index];
@@ -110,7 +158,50 @@ function directionOf(
 }
 
 /** A move whose way is the one nearest to what a finger drew, of the kind it was. */
-export function drawnWay(move: Move, drawn: readonly Point[]): Move {
+function drawnWay(move: Move, drawn: readonly Point[]): Move {
   const way = wayOf(move);
   return way ? withWay(move, way.name, pathShapeOf(way.path).fitted(drawn)) : move;
+}
+
+/** A finger that ends this near a corner meant it, as a share of the shorter side. */
+const AT_CORNER = 0.2;
+
+/**
+ * A move as a finger drew it: its way; else its arrow, from the part of the picture the finger came down on toward where it was lifted, a corner
+ * where that is near. A tilt drawn so takes that part over that corner; a breath begins where the finger did and reaches as far.
+ */
+export function drawnMove(plan: Plan, index: number, drawn: readonly Point[]): Plan {
+  const move = plan.moves[index];
+  const [from, to] = [drawn[0], drawn.at(-1)];
+  if (!move || !from || !to) return plan;
+  if (wayOf(move)) return setMove(plan, index, (m) => drawnWay(m, drawn));
+  const face = faceOf(plan);
+  const { aim } = verbOf(move);
+  const arrow = aim?.of(move, face);
+  if (!aim || !arrow) return plan;
+  const near = AT_CORNER * Math.min(face.widthMm, face.heightMm);
+  const corner = shapeOf(plan.surface.shape)
+    .reaches(plan.surface.shape)
+    .find((at) => apart(at, to) <= near);
+  const deg = Math.round(degFrom(from, corner ?? to));
+  // One that begins at a place of its own begins there now.
+  const begins = handlesOf(move, face).find(({ id }) => id.endsWith(' 0'));
+  return setMove(plan, index, (m) =>
+    begins
+      ? heldTo(heldTo(m, begins.id, from, face), TIP, corner ?? to, face)
+      : ({ ...m, ...aim.to(m, deg, arrow.mm) } as Move),
+  );
+}
+
+/** Has a move done before those of its kind that come in one go with it. */
+export function doFirst(
+  plan: Plan,
+  index: number,
+): { readonly plan: Plan; readonly index: number } {
+  const spell = spellsOf(plan.moves).find(
+    ({ from, count }) => index >= from && index < from + count,
+  );
+  return spell && spell.from < index
+    ? { plan: moveMove(plan, index, spell.from), index: spell.from }
+    : { plan, index };
 }
