@@ -5,6 +5,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
+import { createCanvas } from '@napi-rs/canvas';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { downloads, PHONE, press, says, see, textOf, type, visit } from './support/browser.mjs';
 import { until } from './support/studio.mjs';
 
@@ -235,4 +237,84 @@ test('the template is saved as a PDF of true-size sheets and as an SVG', async (
   const pdf = await saved('template.pdf');
   assert.equal(pdf.subarray(0, 5).toString(), '%PDF-');
   assert.match((await saved('template.svg')).toString(), /width="504mm"/);
+});
+
+/** A PDF's first page at ten pixels to the millimetre: where the dark run nearest to a place lies, mm, across a row or down a column. */
+async function inkOf(pdf) {
+  const page = await (await getDocument({ data: new Uint8Array(pdf) }).promise).getPage(1);
+  const viewport = page.getViewport({ scale: (10 * 25.4) / 72 });
+  const canvas = createCanvas(Math.ceil(viewport.width), Math.ceil(viewport.height));
+  await page.render({ canvasContext: canvas.getContext('2d'), viewport }).promise;
+  const { width, data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
+  const dark = (x, y) => data[4 * (Math.round(y) * width + Math.round(x))] < 90;
+  const near = (at, is) => {
+    let best = Infinity;
+    for (let from = Math.round(10 * at) - 40, run = 0; from <= 10 * at + 40; from++) {
+      if (is(from)) run++;
+      // A guide is thinner than a mark.
+      else if (run > 6) {
+        const middle = (from - (run + 1) / 2 + 0.5) / 10;
+        if (Math.abs(middle - at) < Math.abs(best - at)) best = middle;
+        run = 0;
+      } else run = 0;
+    }
+    return best;
+  };
+  return {
+    across: (at, y) => near(at, (x) => dark(x, 10 * y)),
+    down: (at, x) => near(at, (y) => dark(10 * x, y)),
+  };
+}
+
+test('marks on the printed template lie where the plan has them, within 0.3 mm', async () => {
+  const { id: from } = await byTitle('Quince and Slate');
+  const { plan } = await (await fetch(`${studio.url}/api/plans/${from}`)).json();
+  const cups = [plan.cups[0].id];
+  const [comb, trail, pour] = [
+    {
+      verb: 'comb',
+      way: { kind: 'line', fromMm: [20, 130], toMm: [130, 130] },
+      tines: 1,
+      toolMm: 3,
+    },
+    {
+      verb: 'trail',
+      cups,
+      heightMm: 60,
+      way: { kind: 'ring', centreMm: [75, 75], radiusMm: 40, turns: 1, fromDeg: 180 },
+    },
+    { verb: 'pour', cups, heightMm: 60, atMm: [105, 20] },
+  ];
+  const marked = {
+    ...plan,
+    title: 'Marks',
+    surface: { ...plan.surface, shape: { kind: 'rect', widthMm: 150, heightMm: 150 } },
+    moves: [comb, trail, pour].map((move) => ({ ...move, id: move.verb, own: true })),
+  };
+  const answer = await fetch(`${studio.url}/api/plans`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ plan: marked }),
+  });
+  assert.equal(answer.status, 201);
+  const page = await studio.open(PHONE);
+  const saved = await downloads(page, folder);
+  await visit(page, `${studio.url}/plans/${(await byTitle('Marks')).id}/template`);
+  await press(page, 'button', 'Save as PDF');
+  const { across, down } = await inkOf(await saved('marks-template.pdf'));
+  const is = (measured, mm, what) =>
+    assert.ok(Math.abs(measured - mm) <= 0.3, `${what} at ${measured}, not ${mm} mm`);
+  // The corner of the sheet's first tile is that of the piece: 10 mm of margin.
+  const edge = 10;
+  is(across(edge + 150, edge + 40) - edge, 150, 'the right side');
+  const half = Math.sqrt(40 ** 2 - 20 ** 2);
+  for (const [x, side] of [
+    [75 - half, 'left'],
+    [75 + half, 'right'],
+  ])
+    is(across(edge + x, edge + 55) - edge, x, `the ring, ${side}`);
+  is(down(edge + 115, edge + 68) - edge, 75 + Math.sqrt(40 ** 2 - 7 ** 2), 'the ring, below');
+  is(down(edge + 130, edge + 100) - edge, 130, 'the comb’s line');
+  is(down(edge + 20, edge + 100) - edge, 20, 'the pour, across');
+  is(across(edge + 105, edge + 15) - edge, 105, 'the pour, down');
 });

@@ -139,6 +139,7 @@ export function Board({
     {
       onDrag: ({
         xy,
+        initial,
         first,
         last,
         tap,
@@ -164,7 +165,8 @@ export function Board({
           else onSelect(near);
           return undefined;
         }
-        const grip = first ? gripAt(placeOf([xy[0] - delta[0], xy[1] - delta[1]])) : (memo as Grip);
+        // Where the finger came down: what it moved before it was a drag is left out of its steps.
+        const grip = first ? gripAt(placeOf(initial)) : (memo as Grip);
         if (canceled) setDoing(undefined);
         else if (grip.on === 'board') setZoom(panned(view, whole, delta));
         else if (grip.on === 'line') {

@@ -4,6 +4,7 @@ import { isDrawn, isPuddle, type Move, wayOf } from '@potter/core/verb';
 import { ScrollView, View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
+import { NumberField } from '@/ui/quantity-field';
 import { Ticked } from '@/ui/ticked';
 import { Small } from '@/ui/type';
 import type { Drawing } from './move-board';
@@ -22,9 +23,15 @@ interface Props {
 
 /** What is done to the selected move on the board as a whole. */
 export function BoardActs({ index, move, drawing, onDrawing, onSelect }: Props) {
-  const { plan, edit } = usePlan();
+  const { plan, brief, edit } = usePlan();
   const way = wayOf(move);
   const first = edits.doFirst(plan, index);
+  const taken = brief.run[index]?.takes.reduce((sum, { ml }) => sum + ml, 0) ?? 0;
+  const loads = isPuddle(move)
+    ? move.cups.length * (move.piece === undefined ? plan.surface.pieces : 1)
+    : 1;
+  // Of each cup, on one piece.
+  const takenMl = taken / loads;
   const toggle = (what: Drawing) => onDrawing(drawing === what ? undefined : what);
   const size = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
   return (
@@ -71,8 +78,21 @@ export function BoardActs({ index, move, drawing, onDrawing, onSelect }: Props) 
           />
           {drawing === 'puddles' ? (
             <Small className="flex-1">
-              Tap where the next one goes: what these cups hold is shared over them, in that order.
+              {takenMl > 0
+                ? 'Tap where the next one goes: what these cups hold is shared over them, in that order.'
+                : 'Nothing is left in its cups to be shared.'}
             </Small>
+          ) : null}
+          {takenMl > 0 ? (
+            <NumberField
+              className="w-[140px]"
+              label={move.cups.length > 1 ? 'Of each cup, mL' : 'Holds, mL'}
+              value={takenMl}
+              min={0.5}
+              max={5000}
+              decimals={1}
+              onChange={(ml) => edit((p) => edits.setMove(p, index, (m) => ({ ...m, ml }) as Move))}
+            />
           ) : null}
         </View>
       ) : null}

@@ -43,7 +43,9 @@ export function MoveBoard({ selected, height, drawing, hand = false, onSelect }:
                   (sum, { ml }) => sum + ml,
                   0,
                 );
-              edit((p) => edits.addPuddle(p, selected, at, held));
+              const more = edits.addPuddle(plan, selected, at, held);
+              if (more === plan) return;
+              edit(() => more);
               onSelect(selected + 1, 'puddles');
             }
           : undefined

@@ -168,8 +168,10 @@ describe('puddles tapped one after the other', () => {
     expect(first[0]!).toBeLessThan(second[0]!);
   });
 
-  test('what is no puddle stays as it is', () => {
+  test('what is no puddle stays as it is, and so does one of an empty cup', () => {
     const p = square([breath]);
     expect(addPuddle(p, 0, [1, 1], () => 1)).toBe(p);
+    const empty = square([one]);
+    expect(addPuddle(empty, 0, [1, 1], () => 0)).toBe(empty);
   });
 });

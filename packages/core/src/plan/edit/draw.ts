@@ -86,7 +86,7 @@ const withWay = (move: Move, name: string, path: Path): Move => ({ ...move, [nam
 const ALIKE = 0.02;
 
 /**
- * One puddle more, after a puddle, of the same cups, at a place. What these hold is shared evenly over all puddles of them in a row, the last
+ * One puddle more, after a puddle, of the same cups, at a place; none where these are empty. What these hold is shared evenly over all puddles of them in a row, the last
  * taking what is left; where somebody has said how much each holds, it is what the last held that is shared.
  * @param heldMl what a move takes of its cups now, mL, all pieces together
  */
@@ -112,6 +112,8 @@ export function addPuddle(
   const even = holds.every((ml) => Math.abs(ml * row.length - whole) <= ALIKE * whole);
   const shared = even ? row.map(() => whole / (row.length + 1)) : [...holds];
   if (!even) shared[row.length - 1] = shared.at(-1)! / 2;
+  // Of empty cups there is nothing to share.
+  if (whole <= 0) return plan;
   const loads = last.cups.length * (last.piece === undefined ? plan.surface.pieces : 1);
   const puddles = row.map((move, k) => ({ ...move, ml: tenthMl(shared[k]! / loads) }) as Move);
   return {
