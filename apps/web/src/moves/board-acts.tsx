@@ -76,13 +76,6 @@ export function BoardActs({ index, move, drawing, onDrawing, onSelect }: Props) 
             on={drawing === 'puddles'}
             onPress={() => toggle('puddles')}
           />
-          {drawing === 'puddles' ? (
-            <Small className="flex-1">
-              {takenMl > 0
-                ? 'Tap where the next one goes: what these cups hold is shared over them, in that order.'
-                : 'Nothing is left in its cups to be shared.'}
-            </Small>
-          ) : null}
           {takenMl > 0 ? (
             <NumberField
               className="w-[140px]"
@@ -93,6 +86,13 @@ export function BoardActs({ index, move, drawing, onDrawing, onSelect }: Props) 
               decimals={1}
               onChange={(ml) => edit((p) => edits.setMove(p, index, (m) => ({ ...m, ml }) as Move))}
             />
+          ) : null}
+          {drawing === 'puddles' ? (
+            <Small className="w-full">
+              {takenMl > 0
+                ? 'Tap where the next one goes: what these cups hold is shared over them, in that order.'
+                : 'Nothing is left in its cups to be shared.'}
+            </Small>
           ) : null}
         </View>
       ) : null}
