@@ -66,3 +66,15 @@ test('an amount that was never rounded is weighed up as it comes', () => {
   const steps = weighUp(recipe(1, 2), 50, 0.1, 10);
   expect(steps.map((s) => s.g)).toEqual([16.7, 33.3]);
 });
+
+test('however much is wanted, an answer comes: what no scale could weigh has no end to count to', () => {
+  for (const g of [1e6, 1e9, 1e18, 1e300]) {
+    const parts = roundParts(recipe(1, 2, 0.1), g, 1, 0.1);
+    if (parts) expect(parts[1]! / parts[0]!).toBeCloseTo(2, 1);
+  }
+  // Of a kilogram and more the first round amount is a few steps away.
+  const parts = roundParts(recipe(3, 5, 7), 12_345, 1, 0.1)!;
+  const sum = parts.reduce((a, b) => a + b, 0);
+  expect(sum).toBeGreaterThanOrEqual(12_345);
+  expect(sum).toBeLessThan(12_345 + 8);
+});

@@ -15,6 +15,12 @@ export const weighedOf = ({ ingredients }: Recipe): readonly Ingredient[] =>
   ingredients.filter((i) => i.kind !== 'oil');
 
 /**
+ * Round amounts that are tried, the smallest first. A main part is at least 0.12 of a mix, so from 139 multiples of the largest on each is 17 multiples and more,
+ * and half of one is within 3 %; what rounding takes off the whole is made good a few multiples later.
+ */
+const MOST_TRIED = 200;
+
+/**
  * The smallest amount of a mix of at least `atLeastG` whose main parts each come to whole multiples of `toG` grams, as people say
  * "40 + 20"; the ratio is kept within 3 %. Small parts follow it in steps of the scale.
  * @returns grams of each weighed ingredient in the recipe's order; undefined where no such amount is near
@@ -27,7 +33,9 @@ export function roundParts(
 ): readonly number[] | undefined {
   const leadShare = shareOfLead(recipe);
   const first = Math.max(1, Math.ceil((atLeastG * leadShare) / toG - 1e-9));
-  for (let k = first; k * toG <= atLeastG * MOST_TIMES * leadShare; k++) {
+  const last = (atLeastG * MOST_TIMES * leadShare) / toG;
+  for (let tried = 0; tried < MOST_TRIED && first + tried <= last; tried++) {
+    const k = first + tried;
     const parts = partsAt(recipe, k, toG, stepG);
     if (parts && sumOf(parts) >= atLeastG - 1e-6) return parts;
   }
