@@ -348,6 +348,7 @@ const Settled = {
   bare: Type.Array(Type.Tuple([Type.Number(), Type.Number()])),
   filmMm: Type.Object({ min: G, mean: G, max: G }),
   runOffG: Type.Object({ left: G, right: G, top: G, bottom: G, total: G }),
+  cells: Type.Object({ count: Type.Integer({ minimum: 0 }), medianMm: G, spread: G, share: G }),
 };
 
 /** What came of it; see `PourTold`. */

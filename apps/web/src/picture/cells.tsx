@@ -1,5 +1,5 @@
 import type { CellsTold } from '@potter/core/flow';
-import { trim } from '@potter/core/quantity';
+import { percent, trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { Figure, Heading, Small, Strong } from '@/ui/type';
 
@@ -72,6 +72,3 @@ const rounded = (count: number): number => {
   const step = 10 ** Math.max(0, Math.floor(Math.log10(Math.max(1, count))) - 1);
   return Math.round(count / step) * step;
 };
-
-const percent = (share: number): string =>
-  share > 0 && share < 0.01 ? '< 1 %' : `${trim(100 * share, 0)} %`;

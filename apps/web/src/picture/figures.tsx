@@ -1,6 +1,6 @@
 import type { Outcome, Settled } from '@potter/core/flow';
 import { type Brief, mixNames, type Plan } from '@potter/core/plan';
-import { trim } from '@potter/core/quantity';
+import { percent, trim } from '@potter/core/quantity';
 import { runOffOf } from '@potter/core/remark';
 import { View } from 'react-native';
 import { Chip } from '@/ui/chip';
@@ -115,6 +115,3 @@ function MixChip({ brief, mix }: { readonly brief: Brief; readonly mix: string }
     <Chip overWhite={made.hexOverWhite} overBlack={made.hexOverBlack} size={28} />
   ) : null;
 }
-
-const percent = (share: number): string =>
-  share > 0 && share < 0.01 ? '< 1 %' : `${trim(100 * share, 0)} %`;

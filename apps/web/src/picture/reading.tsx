@@ -1,5 +1,5 @@
 import type { PictureRead } from '@potter/core/flow';
-import { trim } from '@potter/core/quantity';
+import { hundredths, trim } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { Figure, Heading, Small } from '@/ui/type';
 import { NINTHS } from './ninths';
@@ -12,15 +12,14 @@ const LEANS = 0.06;
 /** What is read off the picture, as off a photograph: calm, bands, blends, where the eye goes, where it weighs. */
 export function Reading({ read }: { readonly read: PictureRead }) {
   const { calm, widthMm, borderMm, unplanned, mud, focus, balance } = read;
-  const percent = (share: number) => (share > 0 && share < 0.01 ? '< 1' : trim(100 * share, 0));
   return (
     <View className="gap-2" role="group" aria-label="The picture">
       <Heading>The picture</Heading>
       <View className="flex-row flex-wrap gap-x-5 gap-y-1">
-        <Figure figure={percent(calm)} unit="% calm" />
+        <Figure figure={hundredths(calm)} unit="% calm" />
         {widthMm === undefined ? null : <Figure figure={trim(widthMm, 1)} unit="mm bands" />}
-        <Figure figure={percent(unplanned)} unit="% blends" />
-        <Figure figure={percent(mud)} unit="% mud" />
+        <Figure figure={hundredths(unplanned)} unit="% blends" />
+        <Figure figure={hundredths(mud)} unit="% mud" />
       </View>
       <Small>
         {focus.times >= DRAWS

@@ -1,5 +1,5 @@
 import type { CutKind } from '@potter/core/cut';
-import { show, trim } from '@potter/core/quantity';
+import { percent, show } from '@potter/core/quantity';
 import { View } from 'react-native';
 import { Body, Small, Strong } from '@/ui/type';
 import { useUnits } from '@/ui/units';
@@ -24,7 +24,6 @@ export function CutRow({
   readonly kind: CutKind;
 }) {
   const { length } = useUnits();
-  const percent = (share: number) => `${trim(100 * share, 0)} %`;
   const scale = THUMB / Math.max(shows.width, shows.height);
   return (
     <View role="listitem" className="gap-2 border-b border-rule py-3">

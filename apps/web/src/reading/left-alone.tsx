@@ -1,5 +1,5 @@
 import type { Outcome } from '@potter/core/flow';
-import { trim } from '@potter/core/quantity';
+import { percent, trim } from '@potter/core/quantity';
 import { growthAhead, type Watched } from '@potter/core/reading';
 import { View } from 'react-native';
 import { Body, Small, Strong } from '@/ui/type';
@@ -46,5 +46,3 @@ export function LeftAlone({
     </View>
   );
 }
-
-const percent = (share: number): string => `${trim(100 * share, 0)}\u00a0%`;

@@ -1,4 +1,4 @@
-import { trim } from '@potter/core/quantity';
+import { hundredths, trim } from '@potter/core/quantity';
 import { type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Body, Small, Strong } from '@/ui/type';
@@ -6,8 +6,6 @@ import type { Column } from './column';
 import type { Named } from './colour-words';
 
 /** Not so small that it looks like none. */
-const percent = (share: number): string =>
-  share > 0 && share < 0.005 ? '< 1' : trim(100 * share, 0);
 
 /** How much of each colour, and what else there is, picture by picture. */
 export function Table({
@@ -59,7 +57,7 @@ export function Table({
       {colours.map(({ id, name, hex }) =>
         row(
           name,
-          ({ answer }) => percent(answer.read.shares[id] ?? 0),
+          ({ answer }) => hundredths(answer.read.shares[id] ?? 0),
           <View
             className="h-[20px] w-[20px] border border-outline"
             style={{ backgroundColor: hex }}
@@ -67,9 +65,9 @@ export function Table({
           />,
         ),
       )}
-      {row('Blends nobody planned', ({ answer }) => percent(answer.read.unplanned))}
-      {row('of them mud', ({ answer }) => percent(answer.read.mud))}
-      {row('Calm', ({ answer }) => percent(answer.read.calm))}
+      {row('Blends nobody planned', ({ answer }) => hundredths(answer.read.unplanned))}
+      {row('of them mud', ({ answer }) => hundredths(answer.read.mud))}
+      {row('Calm', ({ answer }) => hundredths(answer.read.calm))}
       {row(
         'Cells',
         fine(({ answer }) => String(answer.read.cells.count)),

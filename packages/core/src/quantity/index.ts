@@ -8,7 +8,7 @@ export {
   type Size,
   type Weighable,
 } from './parse';
-export { figure, inches, show, trim } from './show';
+export { figure, hundredths, inches, percent, show, trim } from './show';
 export {
   type Dimension,
   findUnit,

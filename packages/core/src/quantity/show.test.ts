@@ -1,4 +1,4 @@
-import { inches, show, trim } from './show';
+import { inches, percent, show, trim } from './show';
 
 test.each([
   [800, 'g', '800 g'],
@@ -19,3 +19,15 @@ test.each([
   [6.35, '1/4'],
   [0, '0'],
 ])('%d mm is %s inches', (mm, shown) => expect(inches(mm)).toBe(shown));
+
+test('a share is told in whole hundredths, and something is never told as nothing', () => {
+  expect([0, 0.004, 0.0099, 0.01, 0.125, 0.994, 1].map(percent)).toEqual([
+    '0 %',
+    '< 1 %',
+    '< 1 %',
+    '1 %',
+    '13 %',
+    '99 %',
+    '100 %',
+  ]);
+});

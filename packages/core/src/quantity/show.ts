@@ -46,3 +46,10 @@ export function inches(mm: number): string {
   const sign = sixteenths < 0 && whole === 0 ? '-' : '';
   return whole === 0 ? `${sign}${above}/${below}` : `${whole} ${above}/${below}`;
 }
+
+/** A share as whole hundredths, which are so many percent; less than one of them and yet something is "< 1". */
+export const hundredths = (share: number): string =>
+  share > 0 && share < 0.01 ? '< 1' : trim(100 * share, 0);
+
+/** The same with its sign: "12 %". */
+export const percent = (share: number): string => `${hundredths(share)} %`;

@@ -1,4 +1,5 @@
 import { type Account, accountOf, type Whereabouts } from '../../flow/account';
+import type { CellsThen } from '../../flow/cell';
 import { type Finished, finish, workbench } from '../../flow/job';
 import type { Engine } from '../../flow/engine';
 import { SIDES, type Side } from '../../flow/ground';
@@ -17,6 +18,8 @@ interface SettledTold {
   readonly bare: readonly (readonly [number, number])[];
   readonly filmMm: { readonly min: number; readonly mean: number; readonly max: number };
   readonly runOffG: Readonly<Record<Side, number>> & { readonly total: number };
+  /** Cells that opened. */
+  readonly cells: CellsThen;
 }
 
 /** What came of a computed plan, for one piece. */
@@ -64,6 +67,7 @@ function tell(
         ...(Object.fromEntries(SIDES.map((side) => [side, sides[side]])) as Record<Side, number>),
         total: overEdgeG,
       },
+      cells: cellsOf(of),
     };
   };
   return {
@@ -83,6 +87,11 @@ function tell(
     ),
   };
 }
+
+const cellsOf = ({ cells }: Settled): CellsThen => {
+  const { count = 0, medianMm = 0, spread = 0, share = 0 } = cells ?? {};
+  return { count, medianMm, spread, share };
+};
 
 const together = (parts: readonly Whereabouts[]): Whereabouts =>
   parts.reduce(
