@@ -1,7 +1,8 @@
 import type { Mix } from '@potter/core/mix';
-import { type ChipFilm, chipPage, type Reads } from '@potter/core/plan';
+import { type ChipFilm, chipPage, edit as edits, type Reads } from '@potter/core/plan';
 import { STOCK_MEDIUMS } from '@potter/core/material';
 import { trim } from '@potter/core/quantity';
+import { notesOf } from '@potter/core/stock';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -11,10 +12,12 @@ import { Button } from '@/ui/button';
 import { Chip } from '@/ui/chip';
 import { Pick } from '@/ui/pick';
 import { Screen } from '@/ui/screen';
+import { usePaints } from '@/data/shelf';
 import { useMat } from '@/ui/mat';
 import { Body, Heading, Small, Strong } from '@/ui/type';
 import { Bands } from '@/ui/verdict';
 import { ClassChart } from './class-chart';
+import { MixCard } from './mix-card';
 
 const NONE = '';
 
@@ -26,7 +29,8 @@ const READS: Readonly<Record<Reads, string>> = {
 
 /** One mix as films: coats and as it is poured, over white, black and another mix, and what medium does to its class. */
 export function ChipScreen() {
-  const { id, plan, brief } = usePlan();
+  const { id, plan, brief, edit } = usePlan();
+  const shelf = usePaints();
   const router = useRouter();
   const params = useLocalSearchParams<{ mix?: string }>();
   const [chosen, setMix] = useState(params.mix);
@@ -71,6 +75,15 @@ export function ChipScreen() {
           {page.notes.map((note) => (
             <Body key={note}>{note}</Body>
           ))}
+          {shelf
+            .filter((item) => mix.paints.some(({ paint }) => paint === item.paint.id))
+            .map((item) => ({ name: item.paint.name, notes: notesOf(item) }))
+            .filter(({ notes }) => notes.length > 0)
+            .map(({ name, notes }) => (
+              <Body key={name}>
+                You noted of {name}: {notes.join(', ')}.
+              </Body>
+            ))}
           <View role="list" aria-label="Films">
             {page.films.map((film) => (
               <Film
@@ -88,6 +101,14 @@ export function ChipScreen() {
         </View>
         <View className="gap-4 wide:flex-1">
           {told ? <ThreeAnswers mix={told} paints={mix.paints.length} /> : null}
+          {told ? (
+            <MixCard
+              key={mix.id}
+              mix={mix}
+              told={told}
+              onChange={(to) => edit((p) => edits.setMix(p, plan.mixes.indexOf(mix), () => to))}
+            />
+          ) : null}
           <Heading>Class with parts of medium</Heading>
           <ClassChart thinned={page.thinned} />
           <Small>

@@ -32,5 +32,7 @@ function trialWords(trial: PaintTrial): string {
       return `Swatch in ten of white: ${trial.hex}`;
     case 'weighing':
       return `${trim(trial.ml, 1)} mL weighed ${trim(trial.g, 1)} g: ${trim(trial.g / trial.ml, 2)} g/mL`;
+    case 'note':
+      return `Noted: ${trial.says}`;
   }
 }

@@ -1,24 +1,23 @@
 import { opacityCards } from '@potter/core/format';
 import type { Paint } from '@potter/core/paint';
-import { COVERS, type ShelfPaint, withOpacity } from '@potter/core/stock';
+import { type ShelfPaint, withNote, withOpacity } from '@potter/core/stock';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { usePaints, putOnShelf } from '@/data/shelf';
 import { MeasuredOpacity } from '@/shelf/measured-opacity';
 import { opacityWords } from '@/shelf/opacity-words';
-import { paintChip } from '@/paints/paint-chip';
 import { PaintPicker } from '@/paints/paint-picker';
 import { Printed } from '@/template/printed';
 import { Button } from '@/ui/button';
-import { Checkable } from '@/ui/checkable';
-import { Chip } from '@/ui/chip';
 import { Choice } from '@/ui/choice';
 import { today } from '@/ui/local-time';
-import { Body, Small, Strong } from '@/ui/type';
+import { Body, Small } from '@/ui/type';
 import { UndoBar } from '@/ui/undo-bar';
 import { PaintTrials } from '@/shelf/paint-trials';
 import { CardByCamera } from './card-by-camera';
 import { PaintPick } from '@/paints/paint-pick';
+import { JudgeByEye } from './judge-by-eye';
+import { NotePaint } from './note-paint';
 
 /** A card to print and paint, and what it showed: the paint is as opaque as that from then on. */
 export function OpacityCard() {
@@ -70,8 +69,8 @@ function Judge() {
   const item = paints.find((p) => p.paint.id === chosen) ?? paints[0];
   if (!item) return null;
   const { paint } = item;
-  const keep = (opacity: Paint['opacity']) => {
-    putOnShelf(withOpacity(item, today(), opacity), item);
+  const keep = (opacity: Paint['opacity'], how: { readonly coats?: number } = {}) => {
+    putOnShelf(withOpacity(item, today(), opacity, how), item);
     setBefore(item);
   };
   const now = before && paints.find((p) => p.paint.id === before.paint.id);
@@ -92,7 +91,11 @@ function Judge() {
       />
       {before ? (
         <UndoBar
-          says={`The card is kept. ${before.paint.name} was ${opacityWords(before.paint.opacity)} before.`}
+          says={
+            now && opacityWords(now.paint.opacity) !== opacityWords(before.paint.opacity)
+              ? `The card is kept. ${before.paint.name} was ${opacityWords(before.paint.opacity)} before.`
+              : `Kept with ${before.paint.name}.`
+          }
           onUndo={() => {
             putOnShelf(before, now);
             setBefore(undefined);
@@ -109,31 +112,21 @@ function Judge() {
           }}
         />
       ) : way === 'eye' ? (
-        <View role="radiogroup" aria-label="After two dried coats">
-          {COVERS.map(({ class: of, says }) => {
-            const chip = paintChip({ ...paint, opacity: of });
-            const is = paint.opacity === of;
-            return (
-              <Checkable
-                key={of}
-                role="radio"
-                checked={is}
-                label={`${of}: ${says}`}
-                onPress={() => keep(of)}
-                className={`min-h-[64px] flex-row items-center gap-3 border-b border-l-4 border-b-rule py-2 pl-2 active:bg-pressed ${is ? 'border-l-ink bg-raised' : 'border-l-transparent'}`}
-              >
-                <Chip size={48} overWhite={chip.overWhite} overBlack={chip.overBlack} />
-                <View className="min-w-0 flex-1">
-                  <Strong>{of}</Strong>
-                  <Small className="!text-ink">{says}</Small>
-                </View>
-              </Checkable>
-            );
-          })}
-        </View>
+        <JudgeByEye
+          paint={paint}
+          judged={typeof paint.opacity === 'string' ? paint.opacity : undefined}
+          onJudge={(opacity, coats) => keep(opacity, { coats })}
+        />
       ) : (
         <MeasuredOpacity key={paint.id} paint={paint} onChange={keep} act="Keep the reading" />
       )}
+      <NotePaint
+        key={`note ${paint.id}`}
+        onNote={(says) => {
+          putOnShelf(withNote(item, today(), says), item);
+          setBefore(item);
+        }}
+      />
       <PaintTrials item={item} />
     </View>
   );

@@ -8,6 +8,7 @@ export { letDown } from './let-down';
 export { loopOf, makeMedium, type MediumMake } from './medium';
 export { mediumsToMake, type MediumToMake } from './mediums-to-make';
 export { gramsOf } from './found-grams';
+export { asCarded, cardOf, withCard } from './card';
 export { drawdown, mixTint, type Opacity, opacityOf, paintTint } from './opacity';
 export { findMixes, type FoundMix, type Like } from './find';
 export { parseRatio, ratioWords, saidWords, turnedRatio, type SaidRatio } from './ratio';

@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { Amount, Parts } from '../schema/amount';
-import { Id } from '../schema/parts';
+import { PaintSchema } from '../paint/schema';
+import { Day, Id } from '../schema/parts';
 
 export const ConsistencySchema = Type.Union([
   Type.Literal('thin'),
@@ -49,6 +50,18 @@ export const MixSchema = Type.Object(
     /** Goes its own way: what is done to all mixes alike leaves it as it is. */
     ownWay: Type.Optional(Type.Literal(true)),
     note: Type.Optional(Type.String({ maxLength: 1000 })),
+    /** A card painted with the mix itself, dried and judged: it beats what is reckoned, as long as the mix is what it was then. */
+    card: Type.Optional(
+      Type.Object(
+        {
+          on: Day,
+          opacity: PaintSchema.properties.opacity,
+          /** What the mix was then; see `makingOf`. */
+          of: Type.String({ maxLength: 4000 }),
+        },
+        { additionalProperties: false },
+      ),
+    ),
   },
   { additionalProperties: false },
 );

@@ -28,6 +28,8 @@ export { byNearness, type Match, nearest } from './nearest';
 export { type Neighbours, neighbours } from './neighbour';
 export {
   contrastRatio,
+  judgedTint,
+  opacityOfCoat,
   type PaintOptics,
   paintOptics,
   qOf,

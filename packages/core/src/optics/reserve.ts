@@ -132,18 +132,38 @@ export const paintOptics = (paint: Paint): PaintOptics =>
 function opticsOf(paint: Paint): PaintOptics {
   const q = qOf(paint.hex);
   const { opacity } = paint;
-  const asked =
-    typeof opacity === 'string'
-      ? sxOfClass(q, opacity)
-      : (solveRatio(q, opacity.contrastRatio) / opacity.wetMicrons) * REFERENCE_UM;
-  const reserve = Math.min(20, Math.max(0.02, asked / hidingSx(q)));
-  const s = (reserve * hidingSx(q)) / REFERENCE_UM;
+  const { reserve, s } = judged(q, opacity);
   // Of a class no more is known than its usual reserve, however much the film was helped to show its colour.
   const pulls = typeof opacity === 'string' ? CLASS_RESERVE[opacity] : reserve;
   const sigma =
     paint.tint10Hex === undefined ? mixWeightOf(paint, pulls) : pullOfSwatch(q, paint.tint10Hex);
   return { q, s, sigma, reserve };
 }
+
+/** How a film of this q hides that is as opaque as was judged, by class or by a measured ratio. */
+function judged(q: Spectrum, opacity: Paint['opacity']) {
+  const asked =
+    typeof opacity === 'string'
+      ? sxOfClass(q, opacity)
+      : (solveRatio(q, opacity.contrastRatio) / opacity.wetMicrons) * REFERENCE_UM;
+  const reserve = Math.min(20, Math.max(0.02, asked / hidingSx(q)));
+  return { reserve, s: (reserve * hidingSx(q)) / REFERENCE_UM };
+}
+
+/** A tint of this q as a card of it was judged. */
+export const judgedTint = (q: Spectrum, opacity: Paint['opacity']): Tint => ({
+  q,
+  s: judged(q, opacity).s,
+});
+
+/** One brush coat, half of the two that opacity is stated for. */
+const COAT_UM = REFERENCE_UM / 2;
+
+/** The opacity of a paint of which one dried coat looked like a class: told as a ratio, for a class is of two. */
+export const opacityOfCoat = (q: Spectrum, seen: OpacityClass): Paint['opacity'] => ({
+  contrastRatio: Number(heldRatio(ratioAt(q, sxShowing(q, SEEN[seen].usual))).toFixed(4)),
+  wetMicrons: COAT_UM,
+});
 
 /**
  * The S·X of two coats of a paint of which only the class is known: what shows a bar as its class usually does, its usual reserve, or what

@@ -9,6 +9,12 @@ export const Id = Type.String({
   title: 'an id of letters, digits, dots and dashes',
 });
 
+/** A day, as a calendar has it. */
+export const Day = Type.String({
+  pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])$',
+  title: 'a date such as 2026-11-28',
+});
+
 /**
  * A union of objects told apart by one literal property, so that a fault is reported against the one
  * variant that was meant, not against all of them.

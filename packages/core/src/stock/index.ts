@@ -29,4 +29,13 @@ export type {
 export { runsLow, SHELF_KINDS, shelfDensity, shelfId, shelfName } from './shelf-item';
 export { blankFor, type ShoppingLine, shoppingList } from './shopping';
 export { figureField, standing } from './standing';
-export { COVERS, densityFault, withOpacity, withTintSwatch, withWeighing } from './trial';
+export {
+  COVERS,
+  USUAL_NOTES,
+  densityFault,
+  notesOf,
+  withNote,
+  withOpacity,
+  withTintSwatch,
+  withWeighing,
+} from './trial';

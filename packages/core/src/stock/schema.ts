@@ -1,17 +1,13 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { Amount } from '../schema/amount';
 import { SheetsSchema } from '../coat/schema';
-import { Hex, Id, tagged } from '../schema/parts';
+import { Day, Hex, Id, tagged } from '../schema/parts';
 import { MaterialSchema, MediumSchema } from '../material/schema';
 import { ConsistencySchema } from '../mix/schema';
 import { PaintSchema } from '../paint/schema';
 import { ShapeSchema, SurfaceSchema } from '../surface/schema';
 import { OutletSchema, VesselSchema } from '../vessel/schema';
 
-const Day = Type.String({
-  pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])$',
-  title: 'a date such as 2026-11-28',
-});
 const Price = Type.Optional(Type.Number({ minimum: 0, maximum: 1e6 }));
 /** Maker, line and grade in the artist's own words. */
 const Maker = Type.Optional(Type.String({ maxLength: 80 }));
@@ -69,6 +65,15 @@ export const PaintTrialSchema = tagged('kind', [
       on: Day,
       ml: Amount(1000),
       g: Amount(3000),
+    },
+    { additionalProperties: false },
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal('note'),
+      on: Day,
+      /** What was seen of it: "chalky", "turns pink with white". */
+      says: Type.String({ minLength: 1, maxLength: 200 }),
     },
     { additionalProperties: false },
   ),

@@ -1,7 +1,15 @@
 import { densityOf } from '../paint/property';
 import { QUINCE } from '../plan/fixture.test-data';
 import type { ShelfPaint } from './schema';
-import { COVERS, densityFault, withOpacity, withTintSwatch, withWeighing } from './trial';
+import {
+  COVERS,
+  densityFault,
+  notesOf,
+  withNote,
+  withOpacity,
+  withTintSwatch,
+  withWeighing,
+} from './trial';
 
 const item: ShelfPaint = { kind: 'paint', paint: QUINCE, stockMl: 80 };
 
@@ -52,4 +60,15 @@ test('every class can be seen on a card', () => {
   expect(COVERS.map((c) => c.class).sort()).toEqual(
     ['opaque', 'semi-opaque', 'semi-transparent', 'transparent'].sort(),
   );
+});
+
+test('what was noted of a paint is kept with its trials, each told once, the last first', () => {
+  const noted = ['chalky', 'dries darker', 'chalky'].reduce(
+    (of, says) => withNote(of, '2026-11-29', says),
+    item,
+  );
+  expect(noted.paint).toEqual(item.paint);
+  expect(noted.trials).toHaveLength(3);
+  expect(notesOf(noted)).toEqual(['chalky', 'dries darker']);
+  expect(notesOf(item)).toEqual([]);
 });

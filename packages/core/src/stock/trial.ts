@@ -36,6 +36,25 @@ export const withOpacity = (
 export const withTintSwatch = (item: ShelfPaint, on: string, hex: string): ShelfPaint =>
   tried(item, { tint10Hex: hex }, { kind: 'tint-swatch', on, hex });
 
+/** What artists note of a paint beside how it covers (common practice, no published source). */
+export const USUAL_NOTES = [
+  'chalky',
+  'dulls when dry',
+  'dries darker',
+  'turns pink with white',
+  'turns green with white',
+  'leaves streaks',
+] as const;
+
+/** A paint with something that was seen of it. */
+export const withNote = (item: ShelfPaint, on: string, says: string): ShelfPaint =>
+  tried(item, {}, { kind: 'note', on, says });
+
+/** What was noted of a paint, each once, the last first. */
+export const notesOf = ({ trials = [] }: Pick<ShelfPaint, 'trials'>): string[] => [
+  ...new Set(trials.flatMap((trial) => (trial.kind === 'note' ? [trial.says] : [])).reverse()),
+];
+
 /** The densities a paint may have, g/mL: the schema's own limits. */
 const LIGHTEST = 0.8;
 const HEAVIEST = 3;

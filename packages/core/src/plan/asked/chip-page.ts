@@ -1,4 +1,5 @@
 import type { Factors } from '../../factor';
+import { asCarded } from '../../mix/card';
 import { mixTint, type Opacity, opacityOf } from '../../mix/opacity';
 import type { Mix } from '../../mix/schema';
 import { deltaE2000 } from '../../optics/delta-e';
@@ -56,7 +57,7 @@ const USUAL_MEDIUM = 'conditioner';
 /** All a chip page shows of a mix of a plan: films of 1 to 4 coats and as poured, over white, black and another mix, and what medium costs it. */
 export function chipPage(plan: Plan, brief: Brief, mix: Mix, over?: Mix): ChipPage {
   const { paint: paintOf, recipeOf } = openPlan(plan);
-  const tintOf = (of: Mix) => mixTint(recipeOf(of), paintOf);
+  const tintOf = (of: Mix) => asCarded(of, mixTint(recipeOf(of), paintOf));
   const tint = tintOf(mix);
   const masstoneOf = masstoneIn(brief);
   const ground = over && {

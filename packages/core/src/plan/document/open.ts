@@ -1,6 +1,7 @@
 import type { Cup } from '../../cup/schema';
 import { FACTORS } from '../../factor';
 import { type Book, openBook } from '../../material/book';
+import { asCarded } from '../../mix/card';
 import { mixTint } from '../../mix/opacity';
 import { makeRecipe, type Recipe } from '../../mix/recipe';
 import type { Mix } from '../../mix/schema';
@@ -83,7 +84,7 @@ function make(plan: Plan): OpenPlan {
     hexOf: (id) => paints.get(mixes.get(id)?.paints[0]?.paint ?? '')?.hex ?? '#808080',
     recipeOf: (of) => makeRecipe(of, paint, open.book, plan.landings),
     recipe: once((id) => open.recipeOf(mix(id))),
-    tint: once((id) => mixTint(open.recipe(id), paint)),
+    tint: once((id) => asCarded(mix(id), mixTint(open.recipe(id), paint))),
     densityOf: (id) =>
       mixes.has(id) ? open.recipe(id).densityGPerMl : FACTORS['mixed-weighs'].usual,
     cup: (id) => cups.get(id)?.cup,
