@@ -124,6 +124,20 @@ test('a chip page: films over another mix, three answers, what medium costs', as
   await says(page, 'The shimmer is not drawn');
 });
 
+test('a card of a mix beats what is reckoned, until the mix is another', async () => {
+  const plan = await planOf(studio, 'Quince and Slate');
+  const { mixes } = await plan.get();
+  const page = await studio.open(PHONE);
+  await visit(page, `${studio.url}/plans/${plan.id}/chip?mix=${mixes[1].id}`);
+  await press(page, 'button', /^A card of it/);
+  await press(page, 'radio', /^transparent: /);
+  const carded = await kept(plan, (p) => p.mixes[1].card);
+  assert.equal(carded.mixes[1].card.opacity, 'transparent');
+  await says(page, 'All its films are reckoned from that');
+  await press(page, 'button', 'Reckon it from its paints');
+  await kept(plan, (p) => p.mixes[1].card === undefined);
+});
+
 test('a palette grows from a colour and out of a picture', async () => {
   const plan = await planOf(studio, 'Quince and Slate');
   const page = await studio.open(PHONE);

@@ -81,6 +81,17 @@ test('a card is printed at true size, judged by eye and by a reading, and put ba
   const read = await paintOf('quince', (it) => it.trials?.length === 1);
   assert.deepEqual(read.paint.opacity, { contrastRatio: 0.91, wetMicrons: 200 });
   await says(page, 'Card, 2 coats: 91 % at 200 µm');
+
+  // One coat is enough for who cannot wait, and what no figure tells is noted.
+  await press(page, 'radio', 'By eye');
+  await press(page, 'radio', 'One coat');
+  await press(page, 'radio', /^semi-opaque: /);
+  const once = await paintOf('quince', (it) => it.trials?.length === 2);
+  assert.equal(once.trials[1].coats, 1);
+  assert.equal(once.paint.opacity.wetMicrons, 100);
+  await press(page, 'button', 'Note: chalky');
+  await paintOf('quince', (it) => it.trials?.length === 3);
+  await says(page, 'Noted: chalky');
 });
 
 test('a swatch in white settles how a paint tints, and can be put back', async () => {

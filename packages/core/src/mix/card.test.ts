@@ -26,6 +26,9 @@ test.each(CLASSES)(
     expect(after.mixes[0]).toEqual(before.mixes[0]);
     const page = chipPage(judged, after, judged.mixes[1]!);
     expect(page.films.find(({ coats }) => coats === 2)!.opacity.class).toBe(of);
+    // The more medium the less it hides, across the mixing that was judged, too.
+    const falls = page.thinned.map(({ opacity }) => opacity.reserve);
+    falls.slice(1).forEach((reserve, i) => expect(reserve).toBeLessThan(falls[i]!));
   },
 );
 

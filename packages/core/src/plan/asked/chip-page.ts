@@ -57,8 +57,11 @@ const USUAL_MEDIUM = 'conditioner';
 /** All a chip page shows of a mix of a plan: films of 1 to 4 coats and as poured, over white, black and another mix, and what medium costs it. */
 export function chipPage(plan: Plan, brief: Brief, mix: Mix, over?: Mix): ChipPage {
   const { paint: paintOf, recipeOf } = openPlan(plan);
-  const tintOf = (of: Mix) => asCarded(of, mixTint(recipeOf(of), paintOf));
+  const reckoned = (of: Mix) => mixTint(recipeOf(of), paintOf);
+  const tintOf = (of: Mix) => asCarded(of, reckoned(of));
   const tint = tintOf(mix);
+  // Where a card showed that it hides otherwise than is reckoned, it does so with more medium, too.
+  const hides = tint.s / reckoned(mix).s;
   const masstoneOf = masstoneIn(brief);
   const ground = over && {
     hex: masstoneOf(over.id),
@@ -90,9 +93,8 @@ export function chipPage(plan: Plan, brief: Brief, mix: Mix, over?: Mix): ChipPa
     medium,
     thinned: PARTS.map((parts): Thinned => {
       const { medium: _medium, waterParts: _water, ...dry } = mix;
-      const opacity = opacityOf(
-        tintOf(parts === 0 ? dry : { ...dry, medium: { id: medium, parts } }),
-      );
+      const { q, s } = reckoned(parts === 0 ? dry : { ...dry, medium: { id: medium, parts } });
+      const opacity = opacityOf({ q, s: s * hides });
       return { parts, classes: classesOf(opacity.barSeen), opacity };
     }),
     notes: [...new Set(mix.paints.flatMap(({ paint }) => notModelled(paintOf(paint)) ?? []))],
