@@ -198,8 +198,15 @@ test('three verbs by touch alone and by keys alone come to the same document', a
   const other = await studio.open(WIDE);
   const { keyboard } = other;
   await visit(other, `${studio.url}/plans/${keyed.id}/moves`);
-  const choose = async (name) => {
+  /** Fingers take a moment from one key to the next; a field selects what it holds meanwhile. */
+  const reach = async (name) => {
     await tabTo(other, name);
+    await other.evaluate(
+      () => new Promise((drawn) => requestAnimationFrame(() => setTimeout(drawn, 60))),
+    );
+  };
+  const choose = async (name) => {
+    await reach(name);
     await keyboard.press('Enter');
   };
   const addBy = async (verb) => {
@@ -219,7 +226,7 @@ test('three verbs by touch alone and by keys alone come to the same document', a
     ['Ends, from the left', '250 mm'],
     ['Ends, from the top', '0 mm'],
   ]) {
-    await tabTo(other, field);
+    await reach(field);
     await keyboard.down('Control');
     await keyboard.press('a');
     await keyboard.up('Control');
