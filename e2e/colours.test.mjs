@@ -7,7 +7,7 @@ import { after, before, test } from 'node:test';
 import { createCanvas } from '@napi-rs/canvas';
 import { atStudio } from './support/at-studio.mjs';
 import { downloads, PHONE, press, says, see, type, visit, WIDE } from './support/browser.mjs';
-import { kept, planOf } from './support/studio.mjs';
+import { kept, planOf, until } from './support/studio.mjs';
 
 const studio = atStudio();
 let folder;
@@ -73,6 +73,20 @@ test('a colour is found on the shelf and poured; a tube finds its substitute', a
   const now = await plan.get();
   assert.equal(now.mixes.length, before + 1);
   assert.equal(now.mixes.at(-1).name, '#8fa58e');
+  // Named, it is found again by its name, and forgotten and brought back.
+  await press(page, 'button', /^Keep /);
+  await type(page, 'What you call it', 'Sage for the borders');
+  await press(page, 'button', 'Keep it by this name');
+  await press(page, 'radio', 'One I kept');
+  await says(page, 'Sage for the borders');
+  const settings = await until(
+    async () => (await fetch(`${studio.url}/api/settings`)).json(),
+    (s) => s.recipes?.length === 1,
+  );
+  assert.equal(settings.recipes[0].hex, '#8fa58e');
+  await press(page, 'button', 'Forget Sage for the borders');
+  await press(page, 'button', 'Put it back');
+  await see(page, 'button', 'Forget Sage for the borders');
   await press(page, 'radio', 'What replaces a tube');
   await press(page, 'button', 'Find it on the shelf');
   await page.waitForFunction(

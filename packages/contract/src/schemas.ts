@@ -9,6 +9,7 @@ import {
   Type,
 } from '@sinclair/typebox';
 import { LandingSchema, LessonLearntSchema, PlanSchema, StudioSchema } from '@potter/core/document';
+import { OwnRecipeSchema } from '@potter/core/mix/document';
 import { ReactionSchema } from '@potter/core/paint/document';
 import { RunSchema } from '@potter/core/journal/document';
 import { PieceSchema } from '@potter/core/piece/document';
@@ -201,6 +202,8 @@ export const Settings = Type.Object(
     scoopMl: Type.Optional(Type.Number({ minimum: 0.05, maximum: 50 })),
     /** Techniques of the artist's own, the last kept first. */
     techniques: Type.Optional(Type.Array(OwnTechniqueSchema, { maxItems: 40 })),
+    /** Recipes for colours the artist has named, the last kept first. */
+    recipes: Type.Optional(Type.Array(OwnRecipeSchema, { maxItems: 200 })),
     /** What the artist does before a pour, by what the surface is made of; those without keep the usual. */
     preparation: Type.Optional(Preparation),
     /** Where pieces lie, and when somebody is at the table. */

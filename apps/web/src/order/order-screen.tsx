@@ -115,7 +115,10 @@ function Order({ cup, shown, label, onShown }: OrderProps) {
     return plan.mixes.find((m) => m.id === mix)?.name ?? 'this colour';
   };
   const found = answer.data && 'found' in answer.data ? answer.data : undefined;
-  const ranked = found ? [found.found, ...found.others] : [];
+  const ranked = found
+    ? [found.found, ...found.others, ...(found.turned ? [found.turned] : [])]
+    : [];
+  const called = (i: number) => (ranked[i] === found?.turned ? 'Upside down' : RANKS[i]!);
   const [rank, setRank] = useState(0);
   // Another question has fewer answers, perhaps.
   const arranged = ranked[rank] ?? ranked[0];
@@ -159,10 +162,7 @@ function Order({ cup, shown, label, onShown }: OrderProps) {
             <Choice
               label="Of the best"
               value={String(ranked[rank] ? rank : 0)}
-              options={RANKS.slice(0, ranked.length).map((label, i) => ({
-                value: String(i),
-                label,
-              }))}
+              options={ranked.map((_, i) => ({ value: String(i), label: called(i) }))}
               onChange={(value) => setRank(Number(value))}
             />
           ) : null}

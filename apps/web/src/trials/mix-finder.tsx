@@ -1,9 +1,11 @@
-import { type FoundMix, gramsOf } from '@potter/core/mix';
+import { type FoundMix, gramsOf, madeOf, type OwnRecipe } from '@potter/core/mix';
 import { paintOptics, reserveOf } from '@potter/core/optics';
 import { blendsTrue, densityOf, type Paint } from '@potter/core/paint';
 import { trim } from '@potter/core/quantity';
 import { useState } from 'react';
 import { View } from 'react-native';
+import type { KeptList } from '@/data/kept-list';
+import { useOwnRecipes } from '@/data/own-recipes';
 import { usePaints } from '@/data/shelf';
 import { useAside } from '@/data/use-aside';
 import type { FindAsk } from '@/workers/find-messages';
@@ -16,7 +18,9 @@ import { HexField } from '@/ui/hex-field';
 import { Pick } from '@/ui/pick';
 import { QuantityField } from '@/ui/quantity-field';
 import { Failed } from '@/ui/state';
+import { TextField } from '@/ui/text-field';
 import { Body, Small, Strong } from '@/ui/type';
+import { UndoBar } from '@/ui/undo-bar';
 import { YesNo } from '@/ui/yes-no';
 
 /** Differences people see: ΔE2000 up to these (estimates). */
@@ -41,7 +45,7 @@ export function MixFinder({
 }) {
   const shelf = usePaints().map((item) => item.paint);
   const [all, setAll] = useState(false);
-  const [way, setWay] = useState<'colour' | 'picture' | 'tube'>('colour');
+  const [way, setWay] = useState<'colour' | 'picture' | 'tube' | 'kept'>('colour');
   const [hex, setHex] = useState('#e8dcc0');
   const [tubeId, setTube] = useState<string>();
   const [g, setG] = useState(USUAL_G);
@@ -57,6 +61,7 @@ export function MixFinder({
   const paints = all ? shelf : shelf.filter(blendsTrue);
   const odd = shelf.length - shelf.filter(blendsTrue).length;
   const tube = shelf.find((p) => p.id === tubeId) ?? shelf[0];
+  const own = useOwnRecipes();
   async function find() {
     const ask: FindAsk | undefined =
       way === 'tube'
@@ -79,6 +84,9 @@ export function MixFinder({
           { value: 'colour', label: 'A colour' },
           { value: 'picture', label: 'A colour of a picture' },
           { value: 'tube', label: 'What replaces a tube' },
+          ...(own.kept.length > 0 || own.forgotten
+            ? [{ value: 'kept' as const, label: 'One I kept' }]
+            : []),
         ]}
         onChange={setWay}
       />
@@ -89,7 +97,7 @@ export function MixFinder({
           <ColourOfPicture onColour={setHex} />
           <HexField label="The colour wanted" value={hex} onChange={setHex} />
         </View>
-      ) : (
+      ) : way === 'kept' ? null : (
         <Pick
           label="The tube that is empty"
           value={tube?.id ?? ''}
@@ -106,18 +114,21 @@ export function MixFinder({
         max={5000}
         onChange={setG}
       />
-      {odd > 0 ? (
+      {way === 'kept' ? <KeptRecipes own={own} paints={shelf} g={g} onTake={onTake} /> : null}
+      {odd > 0 && way !== 'kept' ? (
         <YesNo label="With metallics, pearls and neons" value={all} onChange={setAll} />
       ) : null}
-      <Button
-        className="self-start"
-        primary
-        label={finder.busy ? 'Trying the shelf…' : 'Find it on the shelf'}
-        disabled={finder.busy || paints.length === 0}
-        onPress={() => void find()}
-      />
+      {way === 'kept' ? null : (
+        <Button
+          className="self-start"
+          primary
+          label={finder.busy ? 'Trying the shelf…' : 'Find it on the shelf'}
+          disabled={finder.busy || paints.length === 0}
+          onPress={() => void find()}
+        />
+      )}
       {finder.failed ? <Failed what="Nothing was found." why={finder.failed} /> : null}
-      {found ? (
+      {found && way !== 'kept' ? (
         <View role="list" aria-label={`Recipes for ${found.for}`} className="border-t border-ink">
           {found.mixes.map((mix) => (
             <Recipe
@@ -127,6 +138,7 @@ export function MixFinder({
               paints={shelf}
               g={g}
               onTake={onTake && (() => onTake(mix, found.for))}
+              onKeep={(name) => own.keep({ name, hex: found.hex, paints: [...mix.paints] })}
             />
           ))}
           {found.mixes.length === 0 ? <Body>There is nothing to mix it from.</Body> : null}
@@ -136,19 +148,75 @@ export function MixFinder({
   );
 }
 
+/** Recipes that were kept by name, with the paints as they are now. */
+function KeptRecipes({
+  own,
+  paints,
+  g,
+  onTake,
+}: {
+  readonly own: KeptList<OwnRecipe>;
+  readonly paints: readonly Paint[];
+  readonly g: number;
+  readonly onTake: ((found: FoundMix, name: string) => void) | undefined;
+}) {
+  return (
+    <View role="list" aria-label="Recipes you kept" className="border-t border-ink">
+      {own.forgotten ? (
+        <UndoBar says={`${own.forgotten.name} is forgotten.`} onUndo={own.remember} />
+      ) : null}
+      {own.kept.map((recipe) => {
+        const made = madeOf(recipe.hex, recipe.paints, paints);
+        const forget = () => own.forget(recipe);
+        return made ? (
+          <Recipe
+            key={recipe.name}
+            name={recipe.name}
+            mix={made}
+            wanted={recipe.hex}
+            paints={paints}
+            g={g}
+            onTake={onTake && (() => onTake(made, recipe.name))}
+            onForget={forget}
+          />
+        ) : (
+          <View role="listitem" key={recipe.name} className="gap-1 border-b border-rule py-2">
+            <Strong>{recipe.name}</Strong>
+            <Small>A paint of it is no longer on the shelf.</Small>
+            <Button
+              className="self-end"
+              label="Forget it"
+              name={`Forget ${recipe.name}`}
+              onPress={forget}
+            />
+          </View>
+        );
+      })}
+    </View>
+  );
+}
+
 function Recipe({
+  name,
   mix,
   wanted,
   paints,
   g,
   onTake,
+  onKeep,
+  onForget,
 }: {
+  /** By which it was kept. */
+  readonly name?: string;
   readonly mix: FoundMix;
   readonly wanted: string;
   readonly paints: readonly Paint[];
   readonly g: number;
   readonly onTake: (() => void) | undefined;
+  readonly onKeep?: (name: string) => void;
+  readonly onForget?: () => void;
 }) {
+  const [named, setNamed] = useState<string>();
   const says = [...mix.paints]
     .sort((a, b) => b.parts - a.parts)
     .map(({ paint, parts }) => {
@@ -169,7 +237,8 @@ function Recipe({
           <Chip size={36} overWhite={mix.hex} overBlack={mix.hex} />
         </View>
         <View className="min-w-0 flex-1">
-          <Strong lines={3}>{says}</Strong>
+          <Strong lines={3}>{name ?? says}</Strong>
+          {name === undefined ? null : <Small lines={3}>{says}</Small>}
           <Small>
             {howNear(mix.deltaE)}, difference {trim(mix.deltaE, 1)}; {mix.opacity},{' '}
             {trim(mix.densityGPerMl, 2)} g/mL
@@ -188,7 +257,37 @@ function Recipe({
           </View>
         ))}
       </View>
-      {onTake ? <Button className="self-end" label="Pour this" onPress={onTake} /> : null}
+      {named === undefined || !onKeep ? null : (
+        <View className="flex-row items-end gap-2">
+          <TextField
+            live
+            className="flex-1"
+            label="What you call it"
+            shown={named}
+            read={(text) => ({ ok: true, value: text.slice(0, 80) })}
+            onChange={setNamed}
+          />
+          <Button
+            primary
+            label="Keep"
+            name="Keep it by this name"
+            disabled={named.trim() === ''}
+            onPress={() => {
+              onKeep(named.trim());
+              setNamed(undefined);
+            }}
+          />
+        </View>
+      )}
+      <View className="flex-row flex-wrap justify-end gap-2">
+        {onForget ? (
+          <Button label="Forget it" name={`Forget ${name ?? ''}`} onPress={onForget} />
+        ) : null}
+        {onKeep && named === undefined ? (
+          <Button label="Keep it" name={`Keep ${says}`} onPress={() => setNamed('')} />
+        ) : null}
+        {onTake ? <Button label="Pour this" onPress={onTake} /> : null}
+      </View>
     </View>
   );
 }

@@ -4,7 +4,7 @@ import { PIGMENTS } from '../paint/pigment';
 import { densityOf } from '../paint/property';
 import type { Paint } from '../paint/schema';
 import { openBook } from '../material/book';
-import { findMixes } from './find';
+import { findMixes, madeOf } from './find';
 import { mixTint } from './opacity';
 import { makeRecipe } from './recipe';
 import { reflectanceOf } from '../optics/film';
@@ -170,4 +170,22 @@ test('of recipes of three paints nineteen in twenty are found within 1, and ever
 test('pale tints are reached: a dusty rose, a skin tone, an ice blue from a shelf with white', () => {
   for (const hex of ['#e3c4c2', '#e8c9b5', '#dfe9ee'])
     expect(Math.min(...findMixes(hex, LARGE).map((m) => m.deltaE))).toBeLessThan(2.5);
+});
+
+test('a recipe that was found is what it was, made again; with a paint gone there is none', () => {
+  for (const found of findMixes('#8f9a77', SHELF, { most: 4 })) {
+    const again = madeOf('#8f9a77', found.paints, SHELF)!;
+    expect(again.hex).toBe(found.hex);
+    expect(again.deltaE).toBeCloseTo(found.deltaE, 9);
+    expect([again.opacity, again.densityGPerMl]).toEqual([found.opacity, found.densityGPerMl]);
+    const [first] = found.paints;
+    expect(
+      madeOf(
+        '#8f9a77',
+        found.paints,
+        SHELF.filter(({ id }) => id !== first!.paint),
+      ),
+    ).toBeUndefined();
+  }
+  expect(madeOf('#8f9a77', [], SHELF)).toBeUndefined();
 });

@@ -140,6 +140,28 @@ export function findMixes(
     .map(({ reserve: _, ...m }) => m);
 }
 
+/**
+ * What paints in such parts make, judged against a colour: a recipe that was kept, with the paints as they are now.
+ * @returns undefined where one of them is not among the paints
+ */
+export function madeOf(
+  hex: string,
+  recipe: FoundMix['paints'],
+  paints: readonly Paint[],
+): FoundMix | undefined {
+  const of = recipe.map(({ paint }) => paints.findIndex(({ id }) => id === paint));
+  if (of.length === 0 || of.includes(-1)) return undefined;
+  const optics = paints.map((p) => paintOptics(p));
+  const parts = recipe.map((p) => p.parts);
+  const { lab } = look(
+    of.map((i) => optics[i]!),
+    parts,
+  );
+  const deltaE = deltaE2000(lab, hexToLab(hex));
+  const { reserve: _, ...made } = finished({ of, parts, deltaE }, paints, optics);
+  return made;
+}
+
 interface Tried {
   readonly of: readonly number[];
   readonly parts: readonly number[];

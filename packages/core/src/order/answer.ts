@@ -1,4 +1,4 @@
-import { arrange, type Arranged, type OrderWish } from './arrange';
+import { arrange, type Arranged, type OrderWish, upsideDown } from './arrange';
 import { othersThan } from './others';
 import { type AskedCost, costsOf, type NoOrder, whyNone } from './explain';
 
@@ -16,6 +16,8 @@ export type OrderAnswer =
       readonly costs: readonly AskedCost[];
       /** The next best orders. */
       readonly others: readonly Arranged[];
+      /** The best turned upside down, where that may be. */
+      readonly turned?: Arranged;
     }
   | { readonly none: NoOrder }
   | { readonly tooMany: true };
@@ -24,9 +26,11 @@ export type OrderAnswer =
 export function answerOrder({ hexes, counts, wish }: OrderAsk): OrderAnswer {
   try {
     const found = arrange(hexes, counts, wish);
+    const turned = found && upsideDown(found, hexes, wish);
     return found
       ? {
           found,
+          ...(turned ? { turned } : {}),
           costs: costsOf(hexes, counts, wish, found),
           others: othersThan(found, hexes, counts, wish),
         }

@@ -1,5 +1,5 @@
 import { PIGMENTS } from '../paint/pigment';
-import { arrange } from './arrange';
+import { arrange, upsideDown } from './arrange';
 import { costsOf, whyNone } from './explain';
 import { othersThan } from './others';
 import { ORDER_SCHOOLS } from './school';
@@ -114,6 +114,27 @@ test('the second best is the best that lacks a pair of the best', () => {
     .filter((order) => inBest.some((pair) => !touching(order).includes(pair)))
     .map((order) => Math.min(...touching(order).map((p) => score(p.split(',').map(Number)))));
   expect(second!.weakest).toBeCloseTo(Math.max(...weakest), 12);
+});
+
+test('turned upside down the same colours touch; nothing is turned that is pinned, or the same from both ends', () => {
+  const hexes = [WHITE, RED, GREEN, DARK];
+  const counts = [1, 1, 1, 1];
+  for (const school of ['contrast', 'ramp', 'family'] as const) {
+    const best = arrange(hexes, counts, { school })!;
+    const turned = upsideDown(best, hexes, { school })!;
+    expect(colours(turned)).toEqual([...colours(best)!].reverse());
+    expect(turned.weakest).toBeLessThanOrEqual(best.weakest + 1e-12);
+  }
+  const pinned = { school: 'contrast', first: 0 } as const;
+  expect(upsideDown(arrange(hexes, counts, pinned)!, hexes, pinned)).toBeUndefined();
+  const ends = { school: 'contrast', sameEnds: true } as const;
+  const round = arrange([WHITE, RED], [2, 1], ends)!;
+  expect(upsideDown(round, [WHITE, RED], ends)).toBeUndefined();
+  const apart = { school: 'contrast', separator: 2 } as const;
+  const separated = arrange([RED, GREEN, WHITE], [2, 2, 0], apart)!;
+  expect(upsideDown(separated, [RED, GREEN, WHITE], apart)!.layers).toEqual(
+    [...separated.layers].reverse(),
+  );
 });
 
 const permutations = (of: number[]): number[][] =>

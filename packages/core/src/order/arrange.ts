@@ -61,6 +61,27 @@ export function arrange(
   return best;
 }
 
+/**
+ * An order turned upside down: the same neighbours, and another colour in the middle of the pour.
+ * @returns undefined where that would be no other order, or what is to go in first or last forbids it
+ */
+export function upsideDown(
+  { layers, halved }: Arranged,
+  hexes: readonly string[],
+  wish: OrderWish,
+): Arranged | undefined {
+  const was = layers.filter((l) => !l.separator).map((l) => l.colour);
+  const order = [...was].reverse();
+  if (wish.first !== undefined || wish.last !== undefined) return undefined;
+  if (order.every((colour, i) => colour === was[i])) return undefined;
+  const { score, bridged } = scores(hexes, wish);
+  const steps = order.slice(1).map((colour, i) => score[order[i]!]![colour]!);
+  const weakest = Math.min(...steps);
+  if (weakest === -Infinity) return undefined;
+  const total = steps.reduce((sum, s) => sum + s, 0);
+  return dulled(separated({ order, weakest, total }, bridged, wish.separator, halved), hexes);
+}
+
 /** An order as it is worth with what lies at its ends. */
 function dulled(order: Arranged, hexes: readonly string[]): Arranged {
   const used = [...new Set(order.layers.map((l) => l.colour))];
