@@ -64,3 +64,11 @@ test('any palette survives the round through each of the three', () => {
     }),
   );
 });
+
+test('a table stays a table, whatever its colours are called', () => {
+  const colours = [
+    { name: '--0:', hex: '#000000' },
+    { name: '!', hex: '#000000' },
+  ];
+  expect(readPalette(writePaletteCsv(colours)).colours).toEqual(colours);
+});

@@ -66,7 +66,7 @@ export function readPalette(text: string): ReadPalette {
   const plain = text.replace(/^\uFEFF/, '');
   const read = /^\s*GIMP Palette/i.test(plain)
     ? readGpl(plain)
-    : holdsProperties(plain)
+    : !isTable(plain) && holdsProperties(plain)
       ? readCss(plain)
       : readCsv(plain);
   if (read.faults.length > 0) return { colours: [], faults: read.faults.slice(0, MOST_FAULTS) };
@@ -124,6 +124,12 @@ function* properties(
 }
 
 const lines = (text: string): number => text.split('\n').length - 1;
+
+/** A table says so in its first line, whatever its names look like. */
+const isTable = (text: string): boolean =>
+  (text.trimStart().split(/\r\n?|\n/, 1)[0] ?? '')
+    .split(/[,;\t]/)
+    .some((column) => /^\s*"?hex"?\s*$/i.test(column));
 
 const holdsProperties = (text: string): boolean => !properties(text).next().done;
 

@@ -4,7 +4,7 @@ import type { Paint } from '../paint/schema';
 import type { Mix } from './schema';
 
 /** What decides how a mix covers, as one text: its paints, medium and water by their parts. */
-export const makingOf = ({ basis, paints, medium, waterParts = 0 }: Mix): string =>
+const makingOf = ({ basis, paints, medium, waterParts = 0 }: Mix): string =>
   JSON.stringify([
     basis,
     paints.map(({ paint, parts }) => [paint, parts]),

@@ -56,7 +56,7 @@ export const MixSchema = Type.Object(
         {
           on: Day,
           opacity: PaintSchema.properties.opacity,
-          /** What the mix was then; see `makingOf`. */
+          /** What the mix was then: its paints, medium and water by their parts. */
           of: Type.String({ maxLength: 4000 }),
         },
         { additionalProperties: false },
