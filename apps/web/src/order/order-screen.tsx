@@ -244,6 +244,11 @@ function Told({ plan, cup }: { readonly plan: Plan; readonly cup: number }) {
             : `${judged.bad} bad seams`}
         ; contrast {trim(judged.mean * 100, 0)} of 100
       </Strong>
+      {seams.some(({ length }) => length < 1) ? (
+        <Small>
+          Poured so it lies ring in ring: a border further out is longer, and counts more.
+        </Small>
+      ) : null}
       <View role="list" aria-label="Weakest seams" className="gap-2">
         {weak.map((seam) => (
           <View role="listitem" key={seam.at}>

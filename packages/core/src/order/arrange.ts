@@ -1,7 +1,8 @@
 import { dullsAll } from '../optics/dulls';
 import { neighbours } from '../optics/neighbour';
+import { borderLengths, type Lies } from './lengths';
 import { ORDER_SCHOOLS, type OrderSchoolId } from './school';
-import { type OrderFound, type OrderTask, solveOrder } from './solve';
+import { type OrderFound, type OrderTask, solveOrder, totalOf } from './solve';
 
 /** What an artist asks of an order; colours by their position among the hexes. */
 export interface OrderWish {
@@ -16,6 +17,8 @@ export interface OrderWish {
   readonly separator?: number;
   /** So many other layers lie between a colour and its repeat, 1 or more. */
   readonly spacing?: number;
+  /** Where the layers come to lie: a longer border counts for more. */
+  readonly lies?: Lies;
 }
 
 export interface Arranged {
@@ -24,7 +27,7 @@ export interface Arranged {
   /** A colour of which there was one layer, which now begins and ends the cup: half of it each. */
   readonly halved?: number;
   readonly weakest: number;
-  /** Mean score of all neighbours. */
+  /** Mean score of all neighbours, by how long their borders are. */
   readonly mean: number;
 }
 
@@ -48,9 +51,11 @@ export function arrange(
   const { score, bridged } = scores(hexes, wish);
   let best: Arranged | undefined;
   for (const ends of endings(counts, wish)) {
-    const found = solveOrder({ ...ends, score, ...spaced(wish) });
+    const layers = ends.counts.reduce((sum, n) => sum + n, 0);
+    const lengths = borderLengths(layers, wish.lies);
+    const found = solveOrder({ ...ends, score, lengths, ...spaced(wish) });
     if (!found) continue;
-    const arranged = dulled(separated(found, bridged, wish.separator, ends.halved), hexes);
+    const arranged = dulled(separated(found, bridged, wish, ends.halved), hexes);
     if (
       !best ||
       arranged.weakest > best.weakest ||
@@ -75,11 +80,10 @@ export function upsideDown(
   if (wish.first !== undefined || wish.last !== undefined) return undefined;
   if (order.every((colour, i) => colour === was[i])) return undefined;
   const { score, bridged } = scores(hexes, wish);
-  const steps = order.slice(1).map((colour, i) => score[order[i]!]![colour]!);
-  const weakest = Math.min(...steps);
+  const weakest = Math.min(...order.slice(1).map((colour, i) => score[order[i]!]![colour]!));
   if (weakest === -Infinity) return undefined;
-  const total = steps.reduce((sum, s) => sum + s, 0);
-  return dulled(separated({ order, weakest, total }, bridged, wish.separator, halved), hexes);
+  const total = totalOf(order, score, borderLengths(order.length, wish.lies));
+  return dulled(separated({ order, weakest, total }, bridged, wish, halved), hexes);
 }
 
 /** An order as it is worth with what lies at its ends. */
@@ -147,9 +151,10 @@ function endings(counts: readonly number[], { first, last, sameEnds }: OrderWish
 function separated(
   { order, weakest, total }: OrderFound,
   bridged: readonly (readonly boolean[])[],
-  separator: number | undefined,
+  { separator, lies }: OrderWish,
   halved: number | undefined,
 ): Arranged {
+  const counts = borderLengths(order.length, lies).reduce((sum, length) => sum + length, 0);
   return {
     layers: order.flatMap((colour, i): Arranged['layers'][number][] => {
       const below = order[i - 1];
@@ -159,6 +164,6 @@ function separated(
     }),
     ...(halved === undefined ? {} : { halved }),
     weakest,
-    mean: order.length > 1 ? total / (order.length - 1) : 1,
+    mean: order.length > 1 ? total / counts : 1,
   };
 }

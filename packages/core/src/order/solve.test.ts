@@ -2,14 +2,15 @@ import fc from 'fast-check';
 import { type OrderTask, solveOrder } from './solve';
 
 /** Every order there is, tried one by one. */
-function exhaustive({ counts, score, first, last, spacing = 1 }: OrderTask) {
+function exhaustive({ counts, score, first, last, spacing = 1, lengths }: OrderTask) {
   let best: { weakest: number; total: number } | undefined;
   const length = counts.reduce((a, b) => a + b, 0);
   const go = (order: number[], left: number[]) => {
     if (order.length === length) {
       if (last !== undefined && order.at(-1) !== last) return;
       const steps = order.slice(1).map((c, i) => score[order[i]!]![c]!);
-      const [weakest, total] = [Math.min(Infinity, ...steps), steps.reduce((a, b) => a + b, 0)];
+      const weakest = Math.min(Infinity, ...steps);
+      const total = steps.reduce((a, b, i) => a + b * (lengths?.[i] ?? 1), 0);
       if (weakest === -Infinity) return;
       if (!best || weakest > best.weakest || (weakest === best.weakest && total > best.total))
         best = { weakest, total };
@@ -50,6 +51,8 @@ const task = fc.integer({ min: 1, max: 4 }).chain((n) =>
       first: fc.integer({ min: 0, max: n - 1 }),
       last: fc.integer({ min: 0, max: n - 1 }),
       spacing: fc.integer({ min: 1, max: 3 }),
+      // Halves and wholes, so that sums are exact.
+      lengths: fc.array(fc.constantFrom(0.25, 0.5, 1), { minLength: 7, maxLength: 7 }),
     },
     { requiredKeys: ['counts', 'score'] },
   ),

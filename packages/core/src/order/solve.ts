@@ -11,6 +11,8 @@ export interface OrderTask {
   readonly last?: number;
   /** So many other layers lie between a colour and its repeat, 1 or more. */
   readonly spacing?: number;
+  /** How much the border above each layer counts in the total, bottom to top; all alike where it says nothing. */
+  readonly lengths?: readonly number[];
 }
 
 export interface OrderFound {
@@ -31,10 +33,20 @@ export function solveOrder(task: OrderTask): OrderFound | undefined {
   if (layout.length === 0) return { order: [], weakest: Infinity, total: 0 };
   const worst = walk(task, layout, Infinity, (path, step) => Math.min(path, step), -Infinity);
   if (!worst) return undefined;
-  const order = walk(task, layout, 0, (path, step) => path + step, worst.value)!.order;
-  const steps = order.slice(1).map((c, i) => task.score[order[i]!]![c]!);
-  return { order, weakest: worst.value, total: steps.reduce((sum, s) => sum + s, 0) };
+  const { lengths } = task;
+  const counted = (path: number, step: number, placed: number) =>
+    path + step * (lengths?.[placed - 1] ?? 1);
+  const order = walk(task, layout, 0, counted, worst.value)!.order;
+  return { order, weakest: worst.value, total: totalOf(order, task.score, lengths) };
 }
+
+/** The scores of an order's neighbours, each by how much its border counts. */
+export const totalOf = (
+  order: readonly number[],
+  score: OrderTask['score'],
+  lengths?: readonly number[],
+): number =>
+  order.slice(1).reduce((sum, c, i) => sum + score[order[i]!]![c]! * (lengths?.[i] ?? 1), 0);
 
 /** How states are numbered: code of what is used × tails + tail, where a tail is the last colours, newest in the lowest digit. */
 interface Layout {
@@ -66,14 +78,14 @@ function layOut({ counts, spacing = 1 }: OrderTask): Layout {
 /**
  * The best way through all states.
  * @param start value of a single layer
- * @param join value of a path that is longer by one step
+ * @param join value of a path that is longer by one step, on so many layers
  * @param threshold steps that score less are not gone
  */
 function walk(
   { counts, score, first, last, spacing = 1 }: OrderTask,
   { length, radix, codes, base, tails }: Layout,
   start: number,
-  join: (path: number, step: number) => number,
+  join: (path: number, step: number, placed: number) => number,
   threshold: number,
 ): { readonly order: number[]; readonly value: number } | undefined {
   const n = counts.length;
@@ -106,7 +118,7 @@ function walk(
         const step = score[top]![next]!;
         if (step === -Infinity || step < threshold) continue;
         const at = (code + radix[next]!) * tails + next + base * (tail % newest);
-        const there = join(here, step);
+        const there = join(here, step, placed);
         if (there > value[at]!) {
           value[at] = there;
           dropped[at] = Math.floor(tail / newest);

@@ -103,6 +103,8 @@ export interface Empties {
   readonly last: string;
   /** What becomes of a heavy last layer that sank through the others. */
   readonly sunk: string;
+  /** How what leaves comes to lie: ring in ring, the last in the middle; or side by side along its way. */
+  readonly lies: 'rings' | 'bands';
 }
 
 /** An arrow of a move. */

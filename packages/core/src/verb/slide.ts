@@ -68,10 +68,12 @@ export const slide = defineVerb({
       takes: [{ cup, ml: held.ml, g: held.g }],
     };
   },
-  empties: (_, { stands }) =>
-    stands === 'over'
+  empties: (_, { stands }) => ({
+    ...(stands === 'over'
       ? turnedOver()
-      : { outlet: outletOf('bottom'), ...outletWords('bottom'), sunk: 'comes out first' },
+      : { outlet: outletOf('bottom'), ...outletWords('bottom'), sunk: 'comes out first' }),
+    lies: 'bands',
+  }),
   amiss: ({ gapMm }) =>
     gapMm > DUMPS_MM
       ? {

@@ -2,7 +2,7 @@ import { outletOf } from '../cup/outlets';
 import { along, lengthOfLine, pathWords, type Point, strokesOf } from '../surface/path';
 import { toward } from './mark/define';
 import { defineVerb } from './define';
-import { pouredThrough } from './empties';
+import { pouredOnItsWay } from './empties';
 import { directionWords } from './place';
 
 /**
@@ -75,7 +75,7 @@ export const string = defineVerb({
       takes: [{ cup, ml, g: held.g * share }],
     };
   },
-  empties: pouredThrough,
+  empties: pouredOnItsWay,
   aim: {
     label: 'Pulled toward',
     of: ({ way, towardDeg }) => ({

@@ -1,6 +1,6 @@
 import { pathWords, strokesOf } from '../surface/path';
 import { defineVerb } from './define';
-import { pouredThrough } from './empties';
+import { pouredOnItsWay } from './empties';
 import {
   HEIGHT,
   onTheWay,
@@ -46,7 +46,7 @@ export const trail = defineVerb({
       desk,
     ),
   wants: ({ turnsPerMin = 0 }) => (turnsPerMin > 0 ? 'turntable' : undefined),
-  empties: pouredThrough,
+  empties: pouredOnItsWay,
   marks: ({ way }) => [{ kind: 'path', path: way }],
   label: () => 'pour',
 });

@@ -3,6 +3,7 @@ import type { OrderWish } from '../../order/arrange';
 import type { CupOrder } from '../../order/schema';
 import { type Brief, masstoneIn } from '../brief/brief';
 import type { Plan } from '../document/schema';
+import { liesOf } from './leaves';
 
 /** What is asked about one cup, and which mixes its positions stand for. */
 export interface CupOrderAsk {
@@ -43,6 +44,7 @@ export function cupOrderAsk(
     ...(apart.length > 0 ? { apart } : {}),
     ...(separator === undefined ? {} : { separator: mixes.indexOf(separator) }),
     ...(wanted.spacing === undefined ? {} : { spacing: wanted.spacing }),
+    lies: liesOf(plan, plan.cups[cup]!.id),
   };
   return {
     mixes,

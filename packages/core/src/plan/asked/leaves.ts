@@ -1,3 +1,4 @@
+import type { Lies } from '../../order/lengths';
 import { cupsOf, type Empties, pouredThrough, verbOf } from '../../verb';
 import type { Plan } from '../document/schema';
 
@@ -17,6 +18,15 @@ export function leavesWords(plan: Plan, cupId: string): LeavesWords {
     };
   const { first, last } = emptiesOf(plan, cupId);
   return { first, last };
+}
+
+/** Where the layers of a cup come to lie, by how it empties. */
+export function liesOf(plan: Plan, cupId: string): Lies {
+  const { lies, outlet } = emptiesOf(plan, cupId);
+  if (lies === 'bands' || plan.cups.find((c) => c.id === cupId)?.loading === 'split')
+    return 'bands';
+  // What leaves first is pushed outward by all that follows.
+  return outlet.from === 'top' ? 'first-amid' : 'last-amid';
 }
 
 /** How a cup empties: as the first move that uses it does, else poured through its outlet. */

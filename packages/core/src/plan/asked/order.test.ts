@@ -66,7 +66,10 @@ test('what is asked of a colour goes with the colour, and asks nothing of a cup 
   expect(removeColour(p, 'm-red').order).toEqual({ school: 'contrast', last: 'm-oat' });
   expect(checkPlan(removeColour(p, 'm-red'))).toEqual([]);
   const elsewhere = { ...p, cups: loaded(p, 'm-green', 'm-slate').cups };
-  expect(cupOrderAsk(elsewhere, brief(elsewhere), 0)?.ask.wish).toEqual({ school: 'contrast' });
+  expect(cupOrderAsk(elsewhere, brief(elsewhere), 0)?.ask.wish).toEqual({
+    school: 'contrast',
+    lies: 'first-amid',
+  });
   expect(cupOrderAsk(loaded(p, 'm-red'), brief(p), 0)).toBeUndefined();
 });
 

@@ -1,9 +1,10 @@
 import { layersOf } from '../../cup/load';
 import { type Pace, paceOf } from '../../cup/pace';
 import { type Neighbours, neighbours } from '../../optics/neighbour';
+import { borderLengths } from '../../order/lengths';
 import { type Brief, masstoneIn } from '../brief/brief';
 import { isPair } from '../edit/order';
-import { emptiesOf } from './leaves';
+import { emptiesOf, liesOf } from './leaves';
 import { verdictWords } from './neighbour-table';
 import type { Plan } from '../document/schema';
 
@@ -18,6 +19,8 @@ export interface Seam {
   /** The artist wants these two apart. */
   readonly unwanted: boolean;
   readonly weight: SeamWeight;
+  /** How long it comes to be on the surface beside the longest there may be, 0..1. */
+  readonly length: number;
 }
 
 /** What the difference in weight of two layers does. */
@@ -40,6 +43,7 @@ export function seamsOf(plan: Plan, brief: Brief, cup: number): Seam[] {
   // What stands lower comes to lie above: a flip turns the stack over, and over a rim what comes later lies on what came before.
   const turned = emptiesOf(plan, doc.id).outlet.from === 'top';
   const layers = layersOf(doc, plan.cups);
+  const lengths = borderLengths(layers.length, liesOf(plan, doc.id));
   return layers.slice(1).flatMap((layer, i): Seam[] => {
     const [below, above] = [layers[i]!.mix, layer.mix];
     if (below === above) return [];
@@ -58,6 +62,7 @@ export function seamsOf(plan: Plan, brief: Brief, cup: number): Seam[] {
           inCup: paceOf(heavierGPerMl, brief.factors),
           onSurface: paceOf(turned ? -heavierGPerMl : heavierGPerMl, brief.factors),
         },
+        length: lengths[i]!,
       },
     ];
   });
@@ -83,7 +88,7 @@ export function weightWords(
   return `${whole[0]!.toUpperCase()}${whole.slice(1)}.`;
 }
 
-/** How an order does as a whole: its worst seam and all on average, by the neighbours' own scores. */
+/** How an order does as a whole: its worst seam and all on average, by the neighbours' own scores and how long their borders are. */
 export interface OrderJudged {
   readonly worst?: Seam;
   readonly mean: number;
@@ -99,7 +104,11 @@ export function judgeOrder(seams: readonly Seam[]): OrderJudged {
   );
   return {
     ...(worst ? { worst } : {}),
-    mean: seams.length === 0 ? 1 : seams.reduce((sum, s) => sum + s.judged.score, 0) / seams.length,
+    mean:
+      seams.length === 0
+        ? 1
+        : seams.reduce((sum, s) => sum + s.judged.score * s.length, 0) /
+          seams.reduce((sum, s) => sum + s.length, 0),
     bad: seams.filter(
       (s) => s.unwanted || s.judged.verdict === 'mud' || s.judged.verdict === 'merge',
     ).length,
