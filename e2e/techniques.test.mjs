@@ -25,7 +25,10 @@ test('a bloom is found by its petals, seen as a picture of this plan, taken and 
   assert.ok((await offered(page)).length >= 26);
   await press(page, 'radio', 'Petals');
   // Pictures come in the order offered; the first of them are of flowers.
-  await see(page, 'img', /^This plan as /);
+  await page.waitForFunction(
+    () => document.querySelectorAll('[aria-label="Techniques"] canvas').length > 3,
+    { timeout: 60_000 },
+  );
   const flowers = (await offered(page)).slice(0, 5);
   assert.ok(flowers.includes('Bloom'), `first come ${flowers.join(', ')}`);
   await press(page, 'button', 'More on Bloom');
@@ -39,6 +42,19 @@ test('a bloom is found by its petals, seen as a picture of this plan, taken and 
   await press(page, 'button', 'Undo');
   const back = await kept(plan, (p) => p.technique.id === before.technique.id);
   assert.deepEqual(back, before);
+});
+
+test('dots are set on the coat from among the techniques, as a stage of their own', async () => {
+  const plan = await planOf(studio, 'Damson Moon');
+  const before = await plan.get();
+  const page = await studio.open(PHONE);
+  await visit(page, `${studio.url}/plans/${plan.id}/technique`);
+  await press(page, 'button', 'Set dots so: Rows');
+  const dotted = await kept(plan, (p) => p.moves.some((m) => m.verb === 'dot'));
+  assert.deepEqual(dotted.moves.slice(0, before.moves.length), before.moves);
+  await says(page, 'Dots');
+  await press(page, 'button', 'Undo');
+  assert.deepEqual(await kept(plan, (p) => !p.moves.some((m) => m.verb === 'dot')), before);
 });
 
 test('what one has not got comes later, and says what it wants', async () => {

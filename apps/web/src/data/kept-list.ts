@@ -17,6 +17,8 @@ export interface KeptList<T> {
   readonly remember: () => void;
 }
 
+const NONE: readonly never[] = [];
+
 /** @param most more than this nobody finds again; the oldest goes */
 export function useKeptList<K extends Listed>(
   list: K,
@@ -26,8 +28,9 @@ export function useKeptList<K extends Listed>(
   const settings = useSettings();
   const change = useChangeSettings();
   const [forgotten, setForgotten] = useState<Kept<K>>();
+  // The same list at every drawing: much is worked out from it.
+  const kept = (settings[list] ?? NONE) as readonly Kept<K>[];
   return useMemo(() => {
-    const kept = (settings[list] ?? []) as readonly Kept<K>[];
     const set = (to: readonly Kept<K>[]) => change({ ...settings, [list]: [...to] });
     const without = (name: string) => kept.filter((one) => nameOf(one) !== name);
     const keep = (own: Kept<K>) => {
@@ -44,5 +47,5 @@ export function useKeptList<K extends Listed>(
       forgotten,
       remember: () => forgotten && keep(forgotten),
     };
-  }, [settings, change, forgotten, list, nameOf, most]);
+  }, [kept, settings, change, forgotten, list, nameOf, most]);
 }
