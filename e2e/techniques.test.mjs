@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
-import { downloads, PHONE, press, says, see, type, visit } from './support/browser.mjs';
+import { downloads, PHONE, press, says, type, visit } from './support/browser.mjs';
 import { kept, planOf } from './support/studio.mjs';
 
 const studio = atStudio();
