@@ -1,4 +1,4 @@
-import { edit as edits } from '@potter/core/plan';
+import { edit as edits, takenMl } from '@potter/core/plan';
 import { shapeOf } from '@potter/core/surface';
 import { isDrawn, isPuddle, type Move, wayOf } from '@potter/core/verb';
 import { ScrollView, View } from 'react-native';
@@ -26,12 +26,8 @@ export function BoardActs({ index, move, drawing, onDrawing, onSelect }: Props) 
   const { plan, brief, edit } = usePlan();
   const way = wayOf(move);
   const first = edits.doFirst(plan, index);
-  const taken = brief.run[index]?.takes.reduce((sum, { ml }) => sum + ml, 0) ?? 0;
-  const loads = isPuddle(move)
-    ? move.cups.length * (move.piece === undefined ? plan.surface.pieces : 1)
-    : 1;
   // Of each cup, on one piece.
-  const takenMl = taken / loads;
+  const holdsMl = isPuddle(move) ? takenMl(brief, move.id) / edits.loadsOf(plan, move) : 0;
   const toggle = (what: Drawing) => onDrawing(drawing === what ? undefined : what);
   const size = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
   return (
@@ -76,11 +72,11 @@ export function BoardActs({ index, move, drawing, onDrawing, onSelect }: Props) 
             on={drawing === 'puddles'}
             onPress={() => toggle('puddles')}
           />
-          {takenMl > 0 ? (
+          {holdsMl > 0 ? (
             <NumberField
               className="w-[140px]"
               label={move.cups.length > 1 ? 'Of each cup, mL' : 'Holds, mL'}
-              value={takenMl}
+              value={holdsMl}
               min={0.5}
               max={5000}
               decimals={1}
@@ -89,7 +85,7 @@ export function BoardActs({ index, move, drawing, onDrawing, onSelect }: Props) 
           ) : null}
           {drawing === 'puddles' ? (
             <Small className="w-full">
-              {takenMl > 0
+              {holdsMl > 0
                 ? 'Tap where the next one goes: what these cups hold is shared over them, in that order.'
                 : 'Nothing is left in its cups to be shared.'}
             </Small>

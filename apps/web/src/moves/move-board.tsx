@@ -1,5 +1,5 @@
-import { edit as edits, verbScene } from '@potter/core/plan';
-import { isDrawn, isPuddle, type Move } from '@potter/core/verb';
+import { edit as edits, takenMl, verbScene } from '@potter/core/plan';
+import { isDrawn, isPuddle } from '@potter/core/verb';
 import { useMemo } from 'react';
 import { Board } from '@/drawing/board';
 import { usePlan } from '@/plan/plan-context';
@@ -38,12 +38,7 @@ export function MoveBoard({ selected, height, drawing, hand = false, onSelect }:
       onPlace={
         drawing === 'puddles' && selected !== undefined && move && isPuddle(move)
           ? (at) => {
-              const held = (of: Move) =>
-                (brief.run.find((step) => step.move === of.id)?.takes ?? []).reduce(
-                  (sum, { ml }) => sum + ml,
-                  0,
-                );
-              const more = edits.addPuddle(plan, selected, at, held);
+              const more = edits.addPuddle(plan, selected, at, ({ id }) => takenMl(brief, id));
               if (more === plan) return;
               edit(() => more);
               onSelect(selected + 1, 'puddles');

@@ -23,15 +23,15 @@ test('all of a stream lands: on cells of the face, or beside it on the side it i
   );
 });
 
-// A disc of four cells' radius is rough: 1.6 % at the most of 300,000 places and sizes.
-test('under a disc stands its area times the height of an even film, within two per cent', () => {
+// From five cells' radius on it is 0.83 % at the most of 400,000 places and sizes; of less, 1.6 %.
+test('under a disc stands its area times the height of an even film, within a per cent; a disc of four cells, within two', () => {
   const film = bareFilm(site.grid);
   film.h.fill(2e-3);
   fc.assert(
     fc.property(number(15, 25), number(15, 25), number(4, 12), (x, y, r) => {
       const expected = Math.PI * (r * dx) ** 2 * 2e-3;
       expect(Math.abs(underM3(film, { x, y, r, s: 0, turned: 0 }) / expected - 1)).toBeLessThan(
-        0.02,
+        r < 5 ? 0.02 : 0.01,
       );
     }),
   );

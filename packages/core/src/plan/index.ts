@@ -47,7 +47,7 @@ export { type Standing, standing } from './asked/standing';
 export { type MixInParts, mixesInParts } from './asked/mixes-in-parts';
 export { mendAll } from './brief/mend-all';
 export { bubblesLeaveIn } from './asked/bubbles';
-export { mlPerCm, wetFor } from './asked/on-the-way';
+export { mlPerCm, takenMl, wetFor } from './asked/on-the-way';
 export { type DotsFor, dotsFor, USUAL_DOTS } from './asked/dots-for';
 export { notPictured } from './asked/not-pictured';
 export { ownStrength, type Thickness, thicknessAdvice, thicknesses } from './asked/thickness';

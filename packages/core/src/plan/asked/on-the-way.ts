@@ -5,12 +5,16 @@ import type { Brief } from '../brief/brief';
 import { roomOf } from '../document/room';
 import type { Plan } from '../document/schema';
 
+/** What a move takes of cups and pots, mL, all pieces together. */
+export const takenMl = ({ run }: Pick<Brief, 'run'>, move: string): number =>
+  run.find((step) => step.move === move)?.takes.reduce((sum, { ml }) => sum + ml, 0) ?? 0;
+
 /** What a move that lays paint along a way lays on each centimetre of it, mL, on one piece; undefined for every other. */
-export function mlPerCm(plan: Plan, { run }: Brief, index: number): number | undefined {
-  const [move, step] = [plan.moves[index], run[index]];
+export function mlPerCm(plan: Plan, brief: Brief, index: number): number | undefined {
+  const [move, step] = [plan.moves[index], brief.run[index]];
   const way = move && wayOf(move);
   if (!way || !step) return undefined;
-  const ml = step.takes.reduce((sum, take) => sum + take.ml, 0) / Math.max(1, step.times);
+  const ml = takenMl(brief, step.move) / Math.max(1, step.times);
   const cm = pathLengthMm(way.path) / 10;
   return ml > 0 && cm > 0 ? ml / cm : undefined;
 }

@@ -114,13 +114,17 @@ export function addPuddle(
   if (!even) shared[row.length - 1] = shared.at(-1)! / 2;
   // Of empty cups there is nothing to share.
   if (whole <= 0) return plan;
-  const loads = last.cups.length * (last.piece === undefined ? plan.surface.pieces : 1);
+  const loads = loadsOf(plan, last);
   const puddles = row.map((move, k) => ({ ...move, ml: tenthMl(shared[k]! / loads) }) as Move);
   return {
     ...plan,
     moves: [...plan.moves.slice(0, from), ...puddles, more, ...plan.moves.slice(index + 1)],
   };
 }
+
+/** How many loadings of a cup a puddle takes from: of each of its cups one a piece. */
+export const loadsOf = ({ surface }: Plan, { cups, piece }: Puddle): number =>
+  cups.length * (piece === undefined ? surface.pieces : 1);
 
 const tenthMl = (ml: number): number => Math.max(0.5, Math.round(10 * ml) / 10);
 
