@@ -17,6 +17,8 @@ export function askedWords(asked: Asked, nameOf: NameOf): string {
       return `${nameOf(asked.colour)} last`;
     case 'same-ends':
       return 'The same first and last';
+    case 'facing':
+      return 'Another colour than the cups beside it';
     case 'apart':
       return `${nameOf(asked.pair[0])} and ${nameOf(asked.pair[1])} apart`;
     case 'spacing':
@@ -26,7 +28,7 @@ export function askedWords(asked: Asked, nameOf: NameOf): string {
 
 /** All that is asked of the orders of a plan, in one line. */
 export function wishWords(
-  { school, first, last, sameEnds, spacing, separator, apart = [] }: CupOrder,
+  { school, first, last, sameEnds, spacing, separator, facing, apart = [] }: CupOrder,
   nameOf: (mix: string) => string,
 ): string {
   return [
@@ -36,6 +38,7 @@ export function wishWords(
     ...(sameEnds ? ['the same first and last'] : []),
     ...(spacing === undefined ? [] : [`${spacing} layers between repeats`]),
     ...(separator === undefined ? [] : [`${nameOf(separator)} between`]),
+    ...(facing ? ['cups that meet differ'] : []),
     ...apart.map(({ a, b }) => `${nameOf(a)} and ${nameOf(b)} apart`),
   ].join('; ');
 }

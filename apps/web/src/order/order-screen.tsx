@@ -4,6 +4,7 @@ import {
   cupOrderAsk,
   edit as edits,
   judgeOrder,
+  meetingsOf,
   type Plan,
   seamsOf,
 } from '@potter/core/plan';
@@ -25,7 +26,8 @@ import { Body, Heading, Small, Strong } from '@/ui/type';
 import { useWide } from '@/ui/use-wide';
 import { VerdictLine } from '@/ui/verdict';
 import { costWords, noneWords, wishWords } from './asked-words';
-import { useOrder } from './use-order';
+import { MeetingList } from './meeting-list';
+import { useArrangeCups, useOrder } from './use-order';
 import { Wishes } from './wishes';
 
 type Shown = OrderSchoolId | 'loaded';
@@ -103,12 +105,13 @@ interface OrderProps {
 /** One order: its core, how it does, its weakest seams, what each wish costs it, and the act of loading it. */
 function Order({ cup, shown, label, onShown }: OrderProps) {
   const { plan, brief, edit } = usePlan();
-  const asked = cupOrderAsk(
-    plan,
-    brief,
-    cup,
-    shown === 'loaded' ? { school: 'contrast' } : { ...(plan.order ?? {}), school: shown },
-  );
+  const wanted = {
+    ...plan.order,
+    school: shown === 'loaded' ? ('contrast' as const) : shown,
+  };
+  const asked = cupOrderAsk(plan, brief, cup, wanted);
+  const arrangeAll = useArrangeCups(({ cups }) => edit((p) => ({ ...p, cups })));
+  const ownCups = plan.cups.filter((c) => c.layers).length;
   const answer = useOrder(shown === 'loaded' ? undefined : asked?.ask);
   const nameAt = (i: number) => {
     const mix = asked?.mixes[i];
@@ -124,9 +127,9 @@ function Order({ cup, shown, label, onShown }: OrderProps) {
   const arranged = ranked[rank] ?? ranked[0];
   const load = (p: Plan, index: number): Plan =>
     asked && arranged ? edits.loadInOrder(p, index, asked.mixes, arranged) : p;
-  // Cups that hold the very same layers may be loaded so as well.
+  // Cups that hold the very same layers may be loaded so as well, where they are to be alike.
   const alike = plan.cups.flatMap((c, i) =>
-    i !== cup && c.layers && sameLayers(plan, i, cup) ? [i] : [],
+    i !== cup && c.layers && !wanted.facing && sameLayers(plan, i, cup) ? [i] : [],
   );
   return (
     <View className="min-w-0 flex-1 gap-3">
@@ -189,6 +192,20 @@ function Order({ cup, shown, label, onShown }: OrderProps) {
               label={`And ${alike.length === 1 ? `cup ${alike[0]! + 1}` : `${alike.length} cups`} alike`}
               onPress={() => edit((p) => [cup, ...alike].reduce(load, p))}
             />
+          ) : null}
+          {ownCups > 1 ? (
+            <>
+              <Button
+                label={
+                  arrangeAll.isPending ? 'Ordering the cups' : `Order all ${ownCups} cups by this`
+                }
+                disabled={arrangeAll.isPending}
+                onPress={() => arrangeAll.mutate({ plan, brief, wanted })}
+              />
+              {arrangeAll.isError ? (
+                <Failed what="The cups were not ordered." why={arrangeAll.error.message} />
+              ) : null}
+            </>
           ) : null}
         </>
       )}
@@ -259,6 +276,7 @@ function Told({ plan, cup }: { readonly plan: Plan; readonly cup: number }) {
           </View>
         ))}
       </View>
+      <MeetingList cup={cup} meetings={meetingsOf(plan, brief)} />
     </>
   );
 }

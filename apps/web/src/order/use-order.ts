@@ -1,5 +1,6 @@
-import type { OrderAnswer, OrderAsk } from '@potter/core/order';
-import { useQuery } from '@tanstack/react-query';
+import type { CupOrder, OrderAnswer, OrderAsk } from '@potter/core/order';
+import type { Brief, Plan } from '@potter/core/plan';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { aside } from '@/data/aside';
 
 /** The best order for a cup, weighed in a worker; a question that was asked before is answered at once. */
@@ -11,4 +12,12 @@ export const useOrder = (ask: OrderAsk | undefined) =>
     enabled: ask !== undefined,
     staleTime: Infinity,
     retry: false,
+  });
+
+/** Every cup of a plan in the best order for it, worked out by a worker. */
+export const useArrangeCups = (onFound: (arranged: Plan) => void) =>
+  useMutation({
+    mutationFn: (ask: { plan: Plan; brief: Brief; wanted: CupOrder }) =>
+      aside<Plan>(new Worker(new URL('../workers/cups-order.worker.ts', import.meta.url)), ask),
+    onSuccess: onFound,
   });

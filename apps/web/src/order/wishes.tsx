@@ -1,5 +1,5 @@
 import { type CupOrder, ORDER_SCHOOLS, type OrderSchoolId } from '@potter/core/order';
-import { mixNames, edit as edits, usualPins } from '@potter/core/plan';
+import { edit as edits, meetingsOf, mixNames, usualPins } from '@potter/core/plan';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { usePlan } from '@/plan/plan-context';
@@ -19,7 +19,7 @@ export function Wishes({
   readonly cup: number;
   readonly inCup: readonly string[];
 }) {
-  const { plan, edit } = usePlan();
+  const { plan, brief, edit } = usePlan();
   const wish: CupOrder = plan.order ?? { school: 'contrast' };
   const nameOf = mixNames(plan);
   const pins = usualPins(plan, cup);
@@ -85,6 +85,14 @@ export function Wishes({
           onChange={(n) => set({ spacing: n === '1' ? undefined : Number(n) })}
         />
       </View>
+      {wish.facing || meetingsOf(plan, brief).length > 0 ? (
+        <YesNo
+          label="Where cups meet, different colours"
+          yes="Yes, they differ"
+          value={wish.facing === true}
+          onChange={(yes) => set({ facing: yes ? true : undefined })}
+        />
+      ) : null}
       {end('separator', 'A thin layer between colours that get on badly', 'none')}
       <Apart options={options} />
     </View>

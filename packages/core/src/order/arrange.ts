@@ -2,7 +2,14 @@ import { dullsAll } from '../optics/dulls';
 import { neighbours } from '../optics/neighbour';
 import { borderLengths, type Lies } from './lengths';
 import { ORDER_SCHOOLS, type OrderSchoolId } from './school';
-import { type OrderFound, type OrderTask, solveOrder, totalOf } from './solve';
+import {
+  facedScore,
+  type Facing,
+  type OrderFound,
+  type OrderTask,
+  solveOrder,
+  totalOf,
+} from './solve';
 
 /** What an artist asks of an order; colours by their position among the hexes. */
 export interface OrderWish {
@@ -19,6 +26,8 @@ export interface OrderWish {
   readonly spacing?: number;
   /** Where the layers come to lie: a longer border counts for more. */
   readonly lies?: Lies;
+  /** Colours other cups turn to one end of this one: that end differs from all of them, and does well beside the worst. */
+  readonly facing?: { readonly end: 'first' | 'last'; readonly colours: readonly number[] };
 }
 
 export interface Arranged {
@@ -49,11 +58,12 @@ export function arrange(
   wish: OrderWish,
 ): Arranged | undefined {
   const { score, bridged } = scores(hexes, wish);
+  const facing = facingOf(hexes, wish);
   let best: Arranged | undefined;
   for (const ends of endings(counts, wish)) {
     const layers = ends.counts.reduce((sum, n) => sum + n, 0);
     const lengths = borderLengths(layers, wish.lies);
-    const found = solveOrder({ ...ends, score, lengths, ...spaced(wish) });
+    const found = solveOrder({ ...ends, score, lengths, ...facing, ...spaced(wish) });
     if (!found) continue;
     const arranged = dulled(separated(found, bridged, wish, ends.halved), hexes);
     if (
@@ -80,9 +90,13 @@ export function upsideDown(
   if (wish.first !== undefined || wish.last !== undefined) return undefined;
   if (order.every((colour, i) => colour === was[i])) return undefined;
   const { score, bridged } = scores(hexes, wish);
-  const weakest = Math.min(...order.slice(1).map((colour, i) => score[order[i]!]![colour]!));
+  const { facing } = facingOf(hexes, wish);
+  const weakest = Math.min(
+    ...order.slice(1).map((colour, i) => score[order[i]!]![colour]!),
+    facedScore(order, facing) ?? Infinity,
+  );
   if (weakest === -Infinity) return undefined;
-  const total = totalOf(order, score, borderLengths(order.length, wish.lies));
+  const total = totalOf(order, score, borderLengths(order.length, wish.lies), facing);
   return dulled(separated({ order, weakest, total }, bridged, wish, halved), hexes);
 }
 
@@ -98,6 +112,20 @@ function dulled(order: Arranged, hexes: readonly string[]): Arranged {
   const [first, last] = [order.layers[0], order.layers.at(-1)];
   if (!first || !last || !dulls(first.colour) || !dulls(last.colour)) return order;
   return { ...order, weakest: order.weakest * DULL_ENDS, mean: order.mean * DULL_ENDS };
+}
+
+/** What each colour would score beside the worst of those that face it; none beside itself. */
+function facingOf(
+  hexes: readonly string[],
+  { school, facing }: OrderWish,
+): { readonly facing?: Facing } {
+  if (!facing || facing.colours.length === 0) return {};
+  const score = hexes.map((hex, colour) =>
+    facing.colours.includes(colour)
+      ? -Infinity
+      : Math.min(...facing.colours.map((other) => ORDER_SCHOOLS[school].score(hexes[other]!, hex))),
+  );
+  return { facing: { end: facing.end, score } };
 }
 
 const spaced = ({ spacing }: OrderWish) => (spacing === undefined ? {} : { spacing });
@@ -151,10 +179,13 @@ function endings(counts: readonly number[], { first, last, sameEnds }: OrderWish
 function separated(
   { order, weakest, total }: OrderFound,
   bridged: readonly (readonly boolean[])[],
-  { separator, lies }: OrderWish,
+  { separator, lies, facing }: OrderWish,
   halved: number | undefined,
 ): Arranged {
-  const counts = borderLengths(order.length, lies).reduce((sum, length) => sum + length, 0);
+  const counts = borderLengths(order.length, lies).reduce(
+    (sum, length) => sum + length,
+    facing && facing.colours.length > 0 ? 1 : 0,
+  );
   return {
     layers: order.flatMap((colour, i): Arranged['layers'][number][] => {
       const below = order[i - 1];

@@ -3,7 +3,7 @@ import { arrange, type Arranged, type OrderWish, scores } from './arrange';
 /** One thing that was asked of an order. */
 export type Asked =
   | { readonly kind: 'first' | 'last'; readonly colour: number }
-  | { readonly kind: 'same-ends' }
+  | { readonly kind: 'same-ends' | 'facing' }
   | { readonly kind: 'apart'; readonly pair: readonly [number, number] }
   | { readonly kind: 'spacing'; readonly layers: number };
 
@@ -42,6 +42,7 @@ function askedOf(wish: OrderWish): { readonly asked: Asked; readonly without: Or
   const { last: _l, ...withoutLast } = wish;
   const { sameEnds: _s, ...withoutSame } = wish;
   const { spacing: _n, ...withoutSpacing } = wish;
+  const { facing, ...withoutFacing } = wish;
   return [
     ...(first === undefined
       ? []
@@ -57,6 +58,7 @@ function askedOf(wish: OrderWish): { readonly asked: Asked; readonly without: Or
     ...(spacing > 1
       ? [{ asked: { kind: 'spacing', layers: spacing } as const, without: withoutSpacing }]
       : []),
+    ...(facing ? [{ asked: { kind: 'facing' } as const, without: withoutFacing }] : []),
   ];
 }
 

@@ -12,6 +12,8 @@ export const CupOrderSchema = Type.Object(
     last: Type.Optional(Id),
     /** The same mix goes in first and last, whichever it is. */
     sameEnds: Type.Optional(Type.Boolean()),
+    /** Cups that stand beside each other turn different mixes to each other. */
+    facing: Type.Optional(Type.Boolean()),
     /** Mixes that may not touch. */
     apart: Type.Optional(
       Type.Array(Type.Object({ a: Id, b: Id }, { additionalProperties: false }), {

@@ -2,15 +2,18 @@ import fc from 'fast-check';
 import { type OrderTask, solveOrder } from './solve';
 
 /** Every order there is, tried one by one. */
-function exhaustive({ counts, score, first, last, spacing = 1, lengths }: OrderTask) {
+function exhaustive({ counts, score, first, last, spacing = 1, lengths, facing }: OrderTask) {
   let best: { weakest: number; total: number } | undefined;
   const length = counts.reduce((a, b) => a + b, 0);
   const go = (order: number[], left: number[]) => {
     if (order.length === length) {
       if (last !== undefined && order.at(-1) !== last) return;
       const steps = order.slice(1).map((c, i) => score[order[i]!]![c]!);
-      const weakest = Math.min(Infinity, ...steps);
-      const total = steps.reduce((a, b, i) => a + b * (lengths?.[i] ?? 1), 0);
+      const outside = facing
+        ? [facing.score[facing.end === 'first' ? order[0]! : order.at(-1)!]!]
+        : [];
+      const weakest = Math.min(Infinity, ...steps, ...outside);
+      const total = steps.reduce((a, b, i) => a + b * (lengths?.[i] ?? 1), outside[0] ?? 0);
       if (weakest === -Infinity) return;
       if (!best || weakest > best.weakest || (weakest === best.weakest && total > best.total))
         best = { weakest, total };
@@ -53,6 +56,10 @@ const task = fc.integer({ min: 1, max: 4 }).chain((n) =>
       spacing: fc.integer({ min: 1, max: 3 }),
       // Halves and wholes, so that sums are exact.
       lengths: fc.array(fc.constantFrom(0.25, 0.5, 1), { minLength: 7, maxLength: 7 }),
+      facing: fc.record({
+        end: fc.constantFrom('first', 'last'),
+        score: fc.array(fc.constantFrom(-Infinity, 0, 3, 6, 9), { minLength: n, maxLength: n }),
+      }),
     },
     { requiredKeys: ['counts', 'score'] },
   ),

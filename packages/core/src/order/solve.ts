@@ -13,6 +13,14 @@ export interface OrderTask {
   readonly spacing?: number;
   /** How much the border above each layer counts in the total, bottom to top; all alike where it says nothing. */
   readonly lengths?: readonly number[];
+  /** One end of the cup has neighbours of its own outside it. */
+  readonly facing?: Facing;
+}
+
+/** What each colour scores at the end of a cup that another's faces: a border like any other, and as long as the longest. */
+export interface Facing {
+  readonly end: 'first' | 'last';
+  readonly score: readonly number[];
 }
 
 export interface OrderFound {
@@ -33,11 +41,11 @@ export function solveOrder(task: OrderTask): OrderFound | undefined {
   if (layout.length === 0) return { order: [], weakest: Infinity, total: 0 };
   const worst = walk(task, layout, Infinity, (path, step) => Math.min(path, step), -Infinity);
   if (!worst) return undefined;
-  const { lengths } = task;
+  const { lengths, facing } = task;
   const counted = (path: number, step: number, placed: number) =>
     path + step * (lengths?.[placed - 1] ?? 1);
   const order = walk(task, layout, 0, counted, worst.value)!.order;
-  return { order, weakest: worst.value, total: totalOf(order, task.score, lengths) };
+  return { order, weakest: worst.value, total: totalOf(order, task.score, lengths, facing) };
 }
 
 /** The scores of an order's neighbours, each by how much its border counts. */
@@ -45,8 +53,18 @@ export const totalOf = (
   order: readonly number[],
   score: OrderTask['score'],
   lengths?: readonly number[],
+  facing?: Facing,
 ): number =>
-  order.slice(1).reduce((sum, c, i) => sum + score[order[i]!]![c]! * (lengths?.[i] ?? 1), 0);
+  order
+    .slice(1)
+    .reduce(
+      (sum, c, i) => sum + score[order[i]!]![c]! * (lengths?.[i] ?? 1),
+      facedScore(order, facing) ?? 0,
+    );
+
+/** What the end of an order scores with what faces it; undefined where nothing does. */
+export const facedScore = (order: readonly number[], facing?: Facing): number | undefined =>
+  facing && facing.score[order.at(facing.end === 'last' ? -1 : 0)!];
 
 /** How states are numbered: code of what is used × tails + tail, where a tail is the last colours, newest in the lowest digit. */
 interface Layout {
@@ -82,7 +100,7 @@ function layOut({ counts, spacing = 1 }: OrderTask): Layout {
  * @param threshold steps that score less are not gone
  */
 function walk(
-  { counts, score, first, last, spacing = 1 }: OrderTask,
+  { counts, score, first, last, spacing = 1, facing }: OrderTask,
   { length, radix, codes, base, tails }: Layout,
   start: number,
   join: (path: number, step: number, placed: number) => number,
@@ -98,7 +116,12 @@ function walk(
   for (let c = 0; c < n; c++) {
     const fits =
       (first === undefined || first === c) && (length > 1 || last === undefined || last === c);
-    if (counts[c]! > 0 && fits) value[radix[c]! * tails + c + noneYet * base] = start;
+    if (counts[c]! === 0 || !fits) continue;
+    const at = radix[c]! * tails + c + noneYet * base;
+    const faced = facing && (facing.end === 'first' || length === 1) ? facing.score[c]! : Infinity;
+    // The border outside the cup is above as many layers as there are, and counts whole.
+    if (faced === Infinity) value[at] = start;
+    else if (faced > -Infinity && faced >= threshold) value[at] = join(start, faced, length);
   }
   const used = new Int32Array(n);
   // Adding a layer only ever raises the code, so rising order visits every state after those it comes from.
@@ -117,8 +140,12 @@ function walk(
         if (placed + 1 === length && last !== undefined && last !== next) continue;
         const step = score[top]![next]!;
         if (step === -Infinity || step < threshold) continue;
+        const faced =
+          facing?.end === 'last' && placed + 1 === length ? facing.score[next]! : Infinity;
+        if (faced === -Infinity || faced < threshold) continue;
         const at = (code + radix[next]!) * tails + next + base * (tail % newest);
-        const there = join(here, step, placed);
+        const above = join(here, step, placed);
+        const there = faced === Infinity ? above : join(above, faced, length);
         if (there > value[at]!) {
           value[at] = there;
           dropped[at] = Math.floor(tail / newest);

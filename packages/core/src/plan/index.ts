@@ -21,6 +21,7 @@ export * as edit from './edit';
 export { computePour, type PourTold } from './preview/told';
 export { likelyIntents } from './beginning/intents';
 export { emptiesOf, type LeavesWords, leavesWords } from './asked/leaves';
+export { type Meeting, meetingsOf } from './asked/meetings';
 export { wantsLimbCups, withLimbCups } from './asked/limbs';
 export { cupsToLoad, type CupToLoad } from './asked/loading';
 export {
@@ -42,6 +43,7 @@ export type { Plan } from './document/schema';
 export { compareSchools } from './asked/schools';
 export { layBetween, lightBetween, lightened, lightenOffer } from './asked/lighter';
 export { type MadeMix, madeMixes } from './asked/made-mixes';
+export { arrangeCups } from './asked/arrange-cups';
 export { judgeOrder, type OrderJudged, type Seam, seamsOf, weightWords } from './asked/seams';
 export { type Standing, standing } from './asked/standing';
 export { type MixInParts, mixesInParts } from './asked/mixes-in-parts';

@@ -1,11 +1,9 @@
-import { arrange } from '../../order/arrange';
 import { ORDER_SCHOOLS } from '../../order/school';
 import { idsOf } from '../../registry';
-import { cupOrderAsk } from '../asked/cup-order';
-import { type Brief, brief } from '../brief/brief';
+import { arrangeCups } from '../asked/arrange-cups';
+import { brief } from '../brief/brief';
 import type { Plan } from '../document/schema';
 import { setCup } from '../edit/cups';
-import { loadInOrder } from '../edit/order';
 import type { Decision, Variant } from './define';
 
 const reversed = (plan: Plan): Plan =>
@@ -16,14 +14,8 @@ const reversed = (plan: Plan): Plan =>
   );
 
 /** Every cup in the order a school finds for it. */
-const bySchool = (school: (typeof SCHOOL_IDS)[number]) => (plan: Plan) => {
-  const told: Brief = brief(plan);
-  return plan.cups.reduce((of, _, n) => {
-    const asked = cupOrderAsk(of, told, n, { ...plan.order, school });
-    const found = asked && arrange(asked.ask.hexes, asked.ask.counts, asked.ask.wish);
-    return asked && found ? loadInOrder(of, n, asked.mixes, found) : of;
-  }, plan);
-};
+const bySchool = (school: (typeof SCHOOL_IDS)[number]) => (plan: Plan) =>
+  arrangeCups(plan, brief(plan), { ...plan.order, school });
 const SCHOOL_IDS = idsOf(ORDER_SCHOOLS);
 
 /** The first layer goes last, and so on: another colour outermost. */
