@@ -87,6 +87,18 @@ test('oil makes fewer cells, larger ones, and more alike', () => {
   expect(oily.spread).toBeLessThan(0.18);
 });
 
+// science-flow.md, 13: CV 0.4 under thin tops. Handbook 4: a thinner dump gives finer lines.
+test('under a thin film small cells open between the large', () => {
+  const left = rest(900);
+  const over = { ...PLAIN, activator: true };
+  const lace = told({ acts: [film('under', 1), film('over', 0.08), left], over });
+  const plain = told({ acts: [film('under', 0.6), film('over', 0.48), left], over });
+  expect(lace.spread).toBeGreaterThan(0.36);
+  expect(lace.spread).toBeLessThan(0.44);
+  expect(lace.count).toBeGreaterThan(plain.count);
+  expect(lace.medianMm).toBeLessThan(plain.medianMm);
+});
+
 test('cells grow as they wait, and what is told beforehand is what comes', () => {
   const [short, long] = [told({ acts: [...LAID, rest(60)] }), told({ acts: [...LAID, rest(900)] })];
   expect(long.share).toBeGreaterThan(1.2 * short.share);

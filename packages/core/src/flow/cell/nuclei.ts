@@ -7,23 +7,38 @@ import { LONGEST_S } from './forecast';
 import type { PaintCell } from './paint-cell';
 import type { Ripe } from './ripen';
 import { SEEN, WOBBLE } from './seen-in';
+import type { Split } from './split';
 import { areaOf, leastStretch, lengthOf, scaled } from './stretch';
 
 /**
- * How unlike the cells of one place are: spread of their radii, ln, and how much smaller one may be where its neighbours leave it no more room.
- * What is seen of them comes out as CV 0.27 to 0.33, and 0.14 to 0.17 with oil (science-flow, 13), a
- * part of it from their paces.
+ * How unlike the cells of one place are: spread of their radii, ln, how much smaller one may be where its neighbours leave it no more room, and
+ * how often places are tried for it. What is seen of them comes out as CV 0.27 to 0.33, 0.14 to 0.17 with oil, and 0.4 under a thin film
+ * (science-flow, 13), a part of it from their paces: under a thin film small ones open in the webs between the large.
  */
-const PLAIN = { spread: 0.3, squeezed: 0.5 };
-const OILY = { spread: 0.14, squeezed: 0.8 };
+const PLAIN = { spread: 0.3, squeezed: 0.5, tries: 6 };
+const OILY = { spread: 0.14, squeezed: 0.8, tries: 6 };
+const LACE = { spread: 0.3, squeezed: 0.45, tries: 12 };
+/** A film is thin up to this share of all, and thick from that one (judgement). */
+const THIN = 0.1;
+const THICK = 0.25;
+
+function chancesOf({ lifts, aboveUm, um }: Split): typeof PLAIN {
+  if (lifts.oil > 0) return OILY;
+  const thin = Math.min(1, Math.max(0, (THICK - aboveUm / um) / (THICK - THIN)));
+  const between = (key: keyof typeof PLAIN) => PLAIN[key] + thin * (LACE[key] - PLAIN[key]);
+  return {
+    spread: between('spread'),
+    squeezed: between('squeezed'),
+    tries: between('tries'),
+  };
+}
+
 const PACES = 0.2;
 const paceOf = (luck: number): number => 1 + PACES * (2 * luck - 1);
 /** So small cells are dust, mm. */
 const LEAST_MM = 0.6;
 /** Where less has thinned than this nothing has turned over, times e. */
 const LEAST_THINNED = 0.5;
-/** Places tried for each cell that there is room for. */
-const TRIES = 6;
 /** Places tried between two yields. */
 const AT_A_TIME = 500;
 /** Cells stand so far apart that their outlines do not meet. */
@@ -45,7 +60,7 @@ export function* nucleate(
     if (!own || paceOf(1) * everThinned(own) < Math.max(LEAST_THINNED, SEEN * own.tears)) return [];
     const radius = 0.5 * own.waveMm * Math.sqrt(1 / Math.max(1e-3, areaOf(own.back)));
     if (radius < LEAST_MM) return [];
-    const wanted = (TRIES * pitchMm * pitchMm) / (Math.PI * radius * radius);
+    const wanted = (chancesOf(own.split).tries * pitchMm * pitchMm) / (Math.PI * radius * radius);
     const n = Math.floor(wanted + chance(place, 0, 0, seed));
     return Array.from({ length: n }, (_, k) => ({ place, k, order: chance(place, k, 1, seed) }));
   });
@@ -57,7 +72,7 @@ export function* nucleate(
     if (pace * everThinned(own) < SEEN * own.tears) return;
     const [x, y] = placeMm(places, place);
     const atMm = [x + pitchMm * (luck(2) - 0.5), y + pitchMm * (luck(3) - 0.5)] as const;
-    const { spread, squeezed } = own.split.lifts.oil > 0 ? OILY : PLAIN;
+    const { spread, squeezed } = chancesOf(own.split);
     const wanted = 0.5 * own.waveMm * Math.exp(spread * normal(luck(4), luck(5), luck(6)));
     // As large as its neighbours leave it room.
     const room = roomFor(file, atMm, own.back, wanted, squeezed);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { factorsWith } from '../../factor';
 import { CAUSE_IDS } from './cause';
 import type { Layer } from './pile';
-import { grownBetween, growthAt, splitOf } from './split';
+import { grownBetween, growthAt, splitOf, turnsOf } from './split';
 
 const FACTORS = factorsWith();
 const layer = (change: Partial<Layer> = {}): Layer => ({
@@ -45,10 +45,27 @@ test.each([
   expect(liftKgM3).toBeCloseTo(lifts[cause], 9);
 });
 
-test('light paint over heavy holds back what else would split it', () => {
-  expect(split({ densityKgM3: 1040 }, { densityKgM3: 1120 })).toBeUndefined();
-  expect(split({ densityKgM3: 1000 }, { oil: 1, oilPaS: 0.35 })).toBeUndefined();
-  expect(split({ densityKgM3: 1000, activator: true }, {})!.liftKgM3).toBeCloseTo(20, 6);
+test('light paint over heavy holds back what else would split it, but by half at the most', () => {
+  const lift = (...of: Parameters<typeof split>) => split(...of)?.liftKgM3;
+  expect(lift({ densityKgM3: 1040 }, { densityKgM3: 1120 })).toBeUndefined();
+  const helps = FACTORS['activator-lifts'];
+  const holds = (kgM3: number) => lift({ densityKgM3: 1100 - kgM3, activator: true }, {});
+  expect(holds(0)).toBeCloseTo(helps, 6);
+  expect(holds(40)).toBeCloseTo(helps - 40, 6);
+  expect(holds(100)).toBeCloseTo(helps / 2, 6);
+  expect(lift({ densityKgM3: 1000 }, { oil: 1, oilPaS: 0.35 })).toBeCloseTo(
+    FACTORS['oil-lifts'] / 2,
+    6,
+  );
+});
+
+test('a split turns over what lies above it and twice as much below; all of a film where that is less', () => {
+  const turns = (aboveUm: number, belowUm: number) =>
+    turnsOf(split({ densityKgM3: 1300 }, {}, [aboveUm, belowUm])!);
+  expect(turns(100, 1100)).toBeCloseTo(0.25, 6);
+  expect(turns(500, 500)).toBe(1);
+  // However thin the film above is.
+  expect(turns(20, 980)).toBeCloseTo(0.2, 6);
 });
 
 test('metal under a thick film stays where it is', () => {

@@ -24,8 +24,16 @@ export interface Split {
 
 /** Deeper than this share of the film nothing breaks through: no wave of it is felt at the surface. */
 const DEEPEST = 0.7;
+/** What spreads or comes up by itself does so over heavier paint, too, if less readily: at least this share of it counts (judgement). */
+const GOES_ON = 0.5;
 /** Of what lies below, twice as much as lies above counts (judgement). */
 const REACH = 2;
+/** However thin what lies above is, so much is turned over, µm (judgement). */
+const LEAST_TURNED_UM = 200;
+
+/** What part of a film's height a split turns over, from the top. */
+export const turnsOf = ({ aboveUm, um }: Split): number =>
+  Math.min(1, Math.max((1 + REACH) * aboveUm, LEAST_TURNED_UM) / um);
 
 /** The split of a column that grows fastest; undefined where nothing drives any. */
 export function splitOf(column: Column, factors: Factors): Split | undefined {
@@ -54,15 +62,14 @@ export function splitOf(column: Column, factors: Factors): Split | undefined {
 
 function between(above: Pile, under: Pile, um: number, factors: Factors): Split | undefined {
   const lifts = {} as Record<CauseId, number>;
-  let liftKgM3 = 0;
   let tension = 0;
   let haste = 1;
   for (const id of CAUSE_IDS) {
     lifts[id] = CAUSES[id].lifts(above, under, factors);
-    liftKgM3 += lifts[id];
     tension += CAUSES[id].pulls?.(above, under, factors) ?? 0;
     haste += CAUSES[id].hastens?.(above, under, factors) ?? 0;
   }
+  const liftKgM3 = driven(lifts);
   if (liftKgM3 <= 0) return undefined;
   const viscosityPaS = above.nu * above.densityKgM3;
   return {
@@ -75,6 +82,14 @@ function between(above: Pile, under: Pile, um: number, factors: Factors): Split 
     tension,
     haste,
   };
+}
+
+/** All that drives a split, kg/m³: what helps it, less what holds it back, yet never less than a share of what helps. */
+function driven(lifts: Split['lifts']): number {
+  const all = CAUSE_IDS.map((id) => lifts[id]);
+  const helps = all.reduce((sum, lift) => sum + Math.max(0, lift), 0);
+  const holds = all.reduce((sum, lift) => sum + Math.min(0, lift), 0);
+  return Math.max(helps + holds, GOES_ON * helps);
 }
 
 /** How a split grows where the film is so high. */

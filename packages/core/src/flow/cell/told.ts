@@ -4,6 +4,7 @@ import { LEFT_MIN, LONGEST_S } from './forecast';
 import type { Cells, PaintCell } from './paint-cell';
 import { cameFrom, overturn } from './overturn';
 import { cellAge, thinnedBy, tornAt } from './seen-in';
+import { turnsOf } from './split';
 
 /** Cells at one time. */
 export interface CellsThen {
@@ -111,10 +112,11 @@ export function openMm(cell: PaintCell, factors: Factors, leftForS?: number): nu
   if (thinnedBy(cell, leftForS) < ripe.tears) return 0;
   const { um, aboveUm } = ripe.split;
   const table = overturn(cellAge(cell, factors, leftForS));
-  const skin = factors['cell-tears-at'] / um;
+  const turnsUm = turnsOf(ripe.split) * um;
+  const skin = factors['cell-tears-at'] / turnsUm;
   const below = (rho: number): boolean => {
     cameFrom(table, rho, tornAt(table, rho, skin), from);
-    return from[1]! > aboveUm / um;
+    return from[1]! > aboveUm / turnsUm;
   };
   if (!below(LEAST_MM / 2 / radiusMm)) return 0;
   let [inside, outside] = [0, 1];

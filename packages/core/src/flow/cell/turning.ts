@@ -2,6 +2,7 @@ import type { Factors } from '../../factor';
 import { cameFrom, overturn } from './overturn';
 import type { PaintCell } from './paint-cell';
 import { cellAge, rhoAt, tornAt } from './seen-in';
+import { turnsOf } from './split';
 
 /** A cell as it turns its film over. */
 export interface Turning {
@@ -17,6 +18,7 @@ export interface Turning {
 export function turning(cell: PaintCell, factors: Factors, leftForS?: number): Turning {
   const table = overturn(cellAge(cell, factors, leftForS));
   const tearsUm = factors['cell-tears-at'];
+  const turns = turnsOf(cell.ripe.split);
   const from = new Float64Array(2);
   let rho = 0;
   let torn = 0;
@@ -25,12 +27,19 @@ export function turning(cell: PaintCell, factors: Factors, leftForS?: number): T
     goTo: (x, y, um) => {
       rho = rhoAt(cell, x, y);
       if (rho >= 1) return false;
-      torn = tornAt(table, rho, tearsUm / Math.max(1, um));
+      torn = tornAt(table, rho, tearsUm / Math.max(1, turns * um));
       return true;
     },
     look: (depth) => {
-      cameFrom(table, rho, torn + depth * (1 - torn), from);
+      // What lies deeper than it turns stays where it is.
+      if (depth >= turns) {
+        from[0] = 1;
+        from[1] = depth;
+        return;
+      }
+      cameFrom(table, rho, torn + (depth / turns) * (1 - torn), from);
       from[0] = rho > 1e-6 ? from[0]! / rho : 0;
+      from[1] = turns * from[1]!;
     },
   };
 }
