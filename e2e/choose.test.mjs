@@ -12,8 +12,11 @@ test('nine ways a plan may turn out: each opens, every figure has its range', as
   const before = await plan.get();
   const page = await studio.open(PHONE);
   await visit(page, `${studio.url}/plans/${plan.id}/preview`);
-  await press(page, 'button', 'Ways it may turn out');
+  // The ranges stand beside the figures they are of; the same nine are there at once as pictures.
+  await press(page, 'button', 'How far figures range');
   await says(page, 'Four of five pours lie between', 60000);
+  await press(page, 'button', 'Ways it may turn out');
+  await says(page, 'Four of five pours lie between');
   await press(page, 'button', 'Open way 3');
   await see(page, 'img', /^Way 3 of .*, large$/);
   const ranges = await page.$$eval(

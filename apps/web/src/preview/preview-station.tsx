@@ -24,6 +24,7 @@ import { savePicture } from '@/picture/save-picture';
 import { SpotCore } from '@/picture/spot-core';
 import { useKeyPictures } from '@/picture/use-key-pictures';
 import { usePouring } from '@/picture/use-pour';
+import { RangeSection } from '@/ways/range-section';
 import { TimeLine } from './time-line';
 
 interface Spot {
@@ -143,6 +144,7 @@ export function PreviewStation() {
           ))}
         </View>
       </View>
+      {outcome ? <RangeSection /> : null}
       {outcome ? <Shows outcome={outcome} plan={plan} brief={brief} /> : null}
       {outcome?.read ? <Reading read={outcome.read} /> : null}
       {outcome?.cells ? <Cells cells={outcome.cells} /> : null}

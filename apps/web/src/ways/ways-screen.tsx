@@ -1,14 +1,4 @@
-import {
-  deciders,
-  mixNames,
-  previewOf,
-  type Range,
-  spreadOf,
-  trialsOf,
-  wayOf,
-  WAYS,
-} from '@potter/core/plan';
-import { trim } from '@potter/core/quantity';
+import { deciders, previewOf, trialsOf, WAYS } from '@potter/core/plan';
 import { shapeOf } from '@potter/core/surface';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -21,43 +11,31 @@ import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { useMat } from '@/ui/mat';
 import { Screen } from '@/ui/screen';
-import { Body, Heading, Small } from '@/ui/type';
-import { RangeBar } from './range-bar';
+import { Body, Heading } from '@/ui/type';
+import { Ranges } from './ranges';
+import { SMALL, useWays } from './use-ways';
 
-/** A film and a picture fine enough to tell how a pour turned out. */
-const SMALL = { cells: 64, pixels: 160 } as const;
 /** One that somebody looks at. */
 const LARGE = { pixels: 512 } as const;
 
-const keyOf = (nth: number): string => `way ${nth + 1}`;
 const NOTHING: readonly Wanted[] = [];
 
 /** Nine ways a plan may turn out, for no hand does the same twice: each opens, every figure has its range, and what decides is named. */
 export function WaysScreen() {
-  const { id, plan, brief } = usePlan();
+  const { id, plan } = usePlan();
   const router = useRouter();
   const mat = useMat();
   const [opened, setOpened] = useState<number>();
   const [asked, setAsked] = useState(false);
-  const ways = useMemo(
-    () =>
-      Array.from({ length: WAYS }, (_, nth) => ({
-        key: keyOf(nth),
-        preview: () => wayOf(plan, brief, nth),
-      })),
-    [plan, brief],
-  );
-  const small = useSeveral(ways, SMALL);
+  const { ways, small, outcomes } = useWays();
   const large = useSeveral(
     useMemo(() => (opened === undefined ? NOTHING : [ways[opened]!]), [ways, opened]),
     LARGE,
   );
-  const outcomes = ways.flatMap(({ key }) => small.had.get(key)?.outcome ?? []);
   const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
+  const openedKey = opened === undefined ? undefined : ways[opened]!.key;
   const shown =
-    opened === undefined
-      ? undefined
-      : (large.had.get(keyOf(opened)) ?? small.had.get(keyOf(opened)));
+    openedKey === undefined ? undefined : (large.had.get(openedKey) ?? small.had.get(openedKey));
   return (
     <Screen
       title="Ways it may turn out"
@@ -107,7 +85,12 @@ export function WaysScreen() {
           ))}
         </View>
         <Coming several={small} of={WAYS} />
-        {outcomes.length > 1 ? <Figures outcomes={outcomes} /> : null}
+        {outcomes.length > 1 ? (
+          <View className="gap-1">
+            <Heading>How far figures range</Heading>
+            <Ranges outcomes={outcomes} />
+          </View>
+        ) : null}
         <View className="gap-2">
           <Heading>What decides it</Heading>
           {asked ? (
@@ -128,71 +111,6 @@ export function WaysScreen() {
         </View>
       </View>
     </Screen>
-  );
-}
-
-/** The figures with their ranges. */
-function Figures({ outcomes }: { readonly outcomes: Parameters<typeof spreadOf>[0] }) {
-  const { plan, brief } = usePlan();
-  const { densityGPerMl } = useMemo(() => previewOf(plan, brief), [plan, brief]);
-  const spread = spreadOf(outcomes);
-  const nameOf = mixNames(plan);
-  const percent = (share: number) => trim(100 * share, share > 0.995 && share < 1 ? 1 : 0);
-  const mm = (value: number) => trim(value, 1);
-  const grams = (ml: number) => trim(ml * densityGPerMl, 0);
-  const upTo = ({ most }: Range) => 1.15 * most;
-  return (
-    <View className="gap-1">
-      <Heading>How far figures range</Heading>
-      <Small>
-        {outcomes.length === WAYS
-          ? 'Four of five pours lie between the two on average.'
-          : `Of ${outcomes.length} so far.`}
-      </Small>
-      <View role="list" aria-label="How far figures range">
-        <RangeBar label="Covered" range={spread.covered} upTo={1} unit="%" show={percent} />
-        <RangeBar
-          label="Runs off"
-          range={spread.runOffMl}
-          upTo={upTo(spread.runOffMl)}
-          unit="g"
-          show={grams}
-        />
-        <RangeBar
-          label="Film"
-          range={spread.meanMm}
-          upTo={upTo(spread.thickestMm)}
-          unit="mm"
-          show={mm}
-        />
-        <RangeBar
-          label="Thickest"
-          range={spread.thickestMm}
-          upTo={upTo(spread.thickestMm)}
-          unit="mm"
-          show={mm}
-        />
-        <RangeBar
-          label="Cells"
-          range={spread.cells}
-          upTo={Math.max(0.25, upTo(spread.cells))}
-          unit="% of the face"
-          show={percent}
-        />
-        {Object.entries(spread.shows)
-          .sort(([, a], [, b]) => b.middle - a.middle)
-          .map(([mix, range]) => (
-            <RangeBar
-              key={mix}
-              label={nameOf(mix)}
-              range={range}
-              upTo={1}
-              unit="% of what shows"
-              show={percent}
-            />
-          ))}
-      </View>
-    </View>
   );
 }
 

@@ -10,7 +10,7 @@ import { courseOf } from './course';
 import { nucleate } from './nuclei';
 import type { Cells } from './paint-cell';
 import type { Makeup } from './pile';
-import { type Ripe, ripen } from './ripen';
+import { mayOpen, type Ripe, ripen } from './ripen';
 import type { Split } from './split';
 
 export { opened } from './opened';
@@ -58,15 +58,21 @@ export function* cellsOf(
   const wanted = splits.flatMap((own, place) => (own ? [place] : []));
   if (wanted.length === 0) return { cells: [], factors };
   const course = yield* courseOf(pour, kernel, places, wanted);
+  const mostUm = highestUm(pour);
   const ripe = new Array<Ripe | undefined>(splits.length);
   yield* at(
     0.9,
     byRows(height, (y) => {
       for (let place = y * width; place < (y + 1) * width; place++) {
         const own = splits[place];
-        ripe[place] = own && ripen(pour, course, place, own, factors);
+        if (own && mayOpen(own, mostUm, factors))
+          ripe[place] = ripen(pour, course, place, own, factors);
       }
     }),
   );
   return { cells: yield* at(1, nucleate(places, ripe, scene.seed)), factors };
 }
+
+/** The highest the film stood at the end of any turn, µm. */
+const highestUm = ({ turns }: Pour): number =>
+  turns.reduce((most, { um }) => um.reduce((a, b) => Math.max(a, b), most), 0);

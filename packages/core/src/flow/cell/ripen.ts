@@ -4,7 +4,7 @@ import { fieldAt } from '../field-at';
 import type { Pour } from '../simulate';
 import type { Course } from './course';
 import { drawnOut, type Matrix, stretchBack } from './stretch';
-import { type Growth, grownBetween, growthAt, type Split } from './split';
+import { driveAt, type Growth, grownBetween, growthAt, type Split } from './split';
 
 /** How far cells have come at a place. */
 export interface Ripe {
@@ -134,9 +134,19 @@ export function ripen(
   };
 }
 
-/** A flame opens what would open by itself, and the less the further it is from that: none that is driven half as much as it takes (judgement). */
+/** Whether a split could come to anything, were the film never higher than this, µm: nothing opens it by itself, nor does a flame. */
+export const mayOpen = (split: Split, mostUm: number, factors: Factors): boolean =>
+  driveAt(split, mostUm) > LEAST_COAXED * factors['paint-holds'];
+
+/** A flame opens nothing that is driven by less than this share of what the paint holds (judgement). */
+const LEAST_COAXED = 0.5;
+
+/** A flame opens what would open by itself, and the less the further it is from that. */
 const nearly = ({ drivePerS }: Growth, holdsPerS: number): number =>
-  Math.min(1, Math.max(0, (2 * drivePerS) / Math.max(holdsPerS, 1e-9) - 1));
+  Math.min(
+    1,
+    Math.max(0, (drivePerS / Math.max(holdsPerS, 1e-9) - LEAST_COAXED) / (1 - LEAST_COAXED)),
+  );
 
 /** What flames of a turn coaxed at a place, in cells, in passes. */
 function coaxedBy(

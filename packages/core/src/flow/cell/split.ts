@@ -101,6 +101,10 @@ export interface Growth {
   readonly time: number;
 }
 
+/** What drives a split where the film is so high, 1/s. */
+export const driveAt = ({ liftKgM3, viscosityPaS }: Split, um: number): number =>
+  (liftKgM3 * GRAVITY * um * 1e-6) / viscosityPaS;
+
 /**
  * @param um height of the film meanwhile: what lies above keeps its share of it
  * @returns undefined where no wave grows
@@ -112,7 +116,7 @@ export function growthAt(split: Split, um: number): Growth | undefined {
   return (
     wave && {
       mm: wave.length * h * 1000,
-      drivePerS: weight / split.viscosityPaS,
+      drivePerS: driveAt(split, um),
       time: wave.time / split.haste,
     }
   );
