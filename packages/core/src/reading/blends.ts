@@ -17,6 +17,19 @@ export interface Blends {
 /** @param planned colours as they are meant to be seen */
 export function blendsOf(tiles: Tiles, planned: readonly string[]): Blends {
   const labs = planned.map(hexToLab);
+  // A picture has far fewer colours than squares: each is judged once, to the nearest whole of L*, a* and b*.
+  const judged = new Map<number, 'planned' | 'mud' | 'other'>();
+  const judge = ([l, a, b]: Lab) => {
+    const near: Lab = [Math.round(l), Math.round(a), Math.round(b)];
+    const key = (near[0] * 512 + near[1] + 256) * 512 + near[2] + 256;
+    let is = judged.get(key);
+    if (!is) {
+      if (labs.some((lab) => deltaE2000(near, lab) < PLANNED_WITHIN)) is = 'planned';
+      else is = isMud(near, labs) ? 'mud' : 'other';
+      judged.set(key, is);
+    }
+    return is;
+  };
   let count = 0;
   let unplanned = 0;
   let mud = 0;
@@ -25,10 +38,10 @@ export function blendsOf(tiles: Tiles, planned: readonly string[]): Blends {
       const tile = y * tiles.across + x;
       if (!tiles.on[tile]) continue;
       count++;
-      const own = labAt(tiles, tile);
-      if (labs.some((lab) => deltaE2000(own, lab) < PLANNED_WITHIN)) continue;
+      const is = judge(labAt(tiles, tile));
+      if (is === 'planned') continue;
       unplanned++;
-      if (isMud(own, labs)) mud++;
+      if (is === 'mud') mud++;
     }
   return count > 0 ? { unplanned: unplanned / count, mud: mud / count } : { unplanned: 0, mud: 0 };
 }
