@@ -13,10 +13,10 @@ import {
   WAYS,
 } from '@potter/core/plan';
 import { loadEngine } from '@potter/kernel';
-import { median, report } from './report.mjs';
+import { report } from './report.mjs';
 
 /** As a page looks at several. */
-const SMALL = { cells: 64, pixels: [160], quick: true };
+const SMALL = { cells: 64, pixels: [160], quick: true } as const;
 const LANES = 2;
 const FLIP = 'demo/orchard-ledger/plans/2-damson-moon.pour.json';
 const SWIPE = 'demo/orchard-ledger/plans/7-long-border.pour.json';
@@ -48,9 +48,9 @@ async function main() {
   const plan = planIn(FLIP);
   const computed = brief(plan);
   const ways = Array.from({ length: WAYS }, (_, nth) => () => wayOf(plan, computed, nth));
-  const first = timesOf(engine, ways);
-  report('ways of a flip, the first', first[0]! / 1000, 's', '≤ 0.6');
-  report('nine ways of a flip, by two', inLanes(first), 's', '≤ 5');
+  const [begun, ...first] = timesOf(engine, ways);
+  report('ways of a flip, the first in a process', begun! / 1000, 's', '≤ 0.6');
+  report('nine ways of a flip, by two', inLanes([begun!, ...first]), 's', '≤ 5');
   const orders = choices('order', plan, computed).map(
     (one) => () => previewOf(one.plan, brief(one.plan)),
   );
@@ -73,9 +73,14 @@ async function main() {
   ] as const) {
     const own = planIn(file);
     const preview = previewOf(own, brief(own));
-    const [without, all] = [false, true].map((opens) =>
-      median([1, 2, 3].map(() => finished(engine, preview, opens))),
-    ) as [number, number];
+    // Turn by turn, and the quickest of each: what others use of the machine falls on both.
+    const times = Array.from({ length: 5 }, () =>
+      [false, true].map((opens) => finished(engine, preview, opens)),
+    );
+    const [without, all] = [0, 1].map((n) => Math.min(...times.map((pair) => pair[n]!))) as [
+      number,
+      number,
+    ];
     report(`cells add to the finished picture of ${what}`, 100 * (all / without - 1), '%', '≤ 25');
   }
 }

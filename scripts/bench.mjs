@@ -16,6 +16,7 @@ const PARTS = [
   'kernel.ts',
   'preview.mjs',
   'columns.ts',
+  'ways.ts',
   'files.mjs',
   'scale.mjs',
 ];

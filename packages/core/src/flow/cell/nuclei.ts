@@ -44,6 +44,16 @@ const AT_A_TIME = 500;
 /** Cells stand so far apart that their outlines do not meet. */
 const APART = 1.04;
 
+/** A place where a cell may come to stand, the `k`-th there; `ever`: see `everThinned`. */
+interface Try {
+  readonly own: Ripe;
+  readonly ever: number;
+  readonly chances: ReturnType<typeof chancesOf>;
+  readonly place: number;
+  readonly k: number;
+  readonly order: number;
+}
+
 /**
  * Sets cells on a finished pour, as many as there is room for: each as large as the wave that made it, drawn out as it was since. Chances are
  * those of the seed, and of the place. A generator: it yields now and then.
@@ -56,23 +66,26 @@ export function* nucleate(
   const cells: PaintCell[] = [];
   const { pitchMm } = places;
   const file = filed();
-  const tries = ripe.flatMap((own, place) => {
-    if (!own || paceOf(1) * everThinned(own) < Math.max(LEAST_THINNED, SEEN * own.tears)) return [];
+  const tries: Try[] = [];
+  ripe.forEach((own, place) => {
+    if (!own) return;
+    const ever = everThinned(own);
+    if (paceOf(1) * ever < Math.max(LEAST_THINNED, SEEN * own.tears)) return;
     const radius = 0.5 * own.waveMm * Math.sqrt(1 / Math.max(1e-3, areaOf(own.back)));
-    if (radius < LEAST_MM) return [];
-    const wanted = (chancesOf(own.split).tries * pitchMm * pitchMm) / (Math.PI * radius * radius);
+    if (radius < LEAST_MM) return;
+    const chances = chancesOf(own.split);
+    const wanted = (chances.tries * pitchMm * pitchMm) / (Math.PI * radius * radius);
     const n = Math.floor(wanted + chance(place, 0, 0, seed));
-    return Array.from({ length: n }, (_, k) => ({ place, k, order: chance(place, k, 1, seed) }));
+    for (let k = 0; k < n; k++)
+      tries.push({ own, ever, chances, place, k, order: chance(place, k, 1, seed) });
   });
   tries.sort((a, b) => a.order - b.order);
-  const attempt = ({ place, k }: (typeof tries)[number]): void => {
+  const attempt = ({ own, ever, chances: { spread, squeezed }, place, k }: Try): void => {
     const luck = (what: number) => chance(place, k, what, seed);
-    const own = ripe[place]!;
     const pace = paceOf(luck(7));
-    if (pace * everThinned(own) < SEEN * own.tears) return;
+    if (pace * ever < SEEN * own.tears) return;
     const [x, y] = placeMm(places, place);
     const atMm = [x + pitchMm * (luck(2) - 0.5), y + pitchMm * (luck(3) - 0.5)] as const;
-    const { spread, squeezed } = chancesOf(own.split);
     const wanted = 0.5 * own.waveMm * Math.exp(spread * normal(luck(4), luck(5), luck(6)));
     // As large as its neighbours leave it room.
     const room = roomFor(file, atMm, own.back, wanted, squeezed);

@@ -62,14 +62,18 @@ export function splitOf(column: Column, factors: Factors): Split | undefined {
 
 function between(above: Pile, under: Pile, um: number, factors: Factors): Split | undefined {
   const lifts = {} as Record<CauseId, number>;
+  let [helps, holds] = [0, 0];
   let tension = 0;
   let haste = 1;
   for (const id of CAUSE_IDS) {
-    lifts[id] = CAUSES[id].lifts(above, under, factors);
+    const lift = CAUSES[id].lifts(above, under, factors);
+    lifts[id] = lift;
+    if (lift > 0) helps += lift;
+    else holds += lift;
     tension += CAUSES[id].pulls?.(above, under, factors) ?? 0;
     haste += CAUSES[id].hastens?.(above, under, factors) ?? 0;
   }
-  const liftKgM3 = driven(lifts);
+  const liftKgM3 = Math.max(helps + holds, GOES_ON * helps);
   if (liftKgM3 <= 0) return undefined;
   const viscosityPaS = above.nu * above.densityKgM3;
   return {
@@ -82,14 +86,6 @@ function between(above: Pile, under: Pile, um: number, factors: Factors): Split 
     tension,
     haste,
   };
-}
-
-/** All that drives a split, kg/m³: what helps it, less what holds it back, yet never less than a share of what helps. */
-function driven(lifts: Split['lifts']): number {
-  const all = CAUSE_IDS.map((id) => lifts[id]);
-  const helps = all.reduce((sum, lift) => sum + Math.max(0, lift), 0);
-  const holds = all.reduce((sum, lift) => sum + Math.min(0, lift), 0);
-  return Math.max(helps + holds, GOES_ON * helps);
 }
 
 /** How a split grows where the film is so high. */

@@ -11,32 +11,34 @@ export type Matrix = readonly [number, number, number, number];
  * differences between neighbours; the unit matrix where none is known.
  */
 export function stretchBack(course: Course, turn: number, place: number, cellMm: number): Matrix {
-  const { across, down, x, y } = course;
-  const count = across * down;
+  const { across, down } = course;
+  const at = turn * across * down + place;
   const pitch = course.pitchMm / cellMm;
-  const base = turn * count;
   const [px, py] = [place % across, Math.floor(place / across)];
-  const slope = (
-    step: number,
-    back: boolean,
-    on: boolean,
-  ): readonly [number, number] | undefined => {
-    const here = base + place;
-    const parts = [back ? -step : 0, on ? step : 0].map((d) => here + d);
-    const [a, b] = parts as [number, number];
-    const width = pitch * ((b - a) / step);
-    const [dx, dy] = [x[b]! - x[a]!, y[b]! - y[a]!];
-    if (!(Math.hypot(dx, dy) < TOGETHER * width)) return undefined;
-    return [dx / width, dy / width];
-  };
-  const along = (step: number, back: boolean, on: boolean, unit: readonly [number, number]) =>
-    (back && on ? slope(step, true, true) : undefined) ??
-    (on ? slope(step, false, true) : undefined) ??
-    (back ? slope(step, true, false) : undefined) ??
-    unit;
-  const [a, c] = along(1, px > 0, px + 1 < across, [1, 0]);
-  const [b, d] = along(across, py > 0, py + 1 < down, [0, 1]);
+  const [a, c] = along(course, at, 1, px > 0, px + 1 < across, pitch) ?? [1, 0];
+  const [b, d] = along(course, at, across, py > 0, py + 1 < down, pitch) ?? [0, 1];
   return [a, b, c, d];
+}
+
+type Slope = readonly [number, number];
+
+/** The slope at an entry of a course by its neighbours a step before and after it, or by one of them where the other is off or came from elsewhere. */
+const along = (
+  course: Course,
+  at: number,
+  step: number,
+  back: boolean,
+  on: boolean,
+  pitch: number,
+): Slope | undefined =>
+  (back && on ? slope(course, at - step, at + step, 2 * pitch) : undefined) ??
+  (on ? slope(course, at, at + step, pitch) : undefined) ??
+  (back ? slope(course, at - step, at, pitch) : undefined);
+
+/** What two entries so far apart, cells, have between them; undefined where they did not lie side by side, or one is not known. */
+function slope({ x, y }: Course, from: number, to: number, width: number): Slope | undefined {
+  const [dx, dy] = [x[to]! - x[from]!, y[to]! - y[from]!];
+  return Math.hypot(dx, dy) < TOGETHER * width ? [dx / width, dy / width] : undefined;
 }
 
 /** By how much a map draws out what is round: longer over shorter axis, at least 1; endless for one that folds flat. */
