@@ -349,6 +349,15 @@ const G = Type.Number({ minimum: 0 });
 const Settled = {
   covered: Type.Number({ minimum: 0, maximum: 1 }),
   bare: Type.Array(Type.Tuple([Type.Number(), Type.Number()])),
+  limbs: Type.Optional(
+    Type.Array(
+      Type.Object({
+        name: Type.String(),
+        coveredShare: Type.Number({ minimum: 0, maximum: 1 }),
+        meanMm: G,
+      }),
+    ),
+  ),
   filmMm: Type.Object({ min: G, mean: G, max: G }),
   runOffG: Type.Object({ left: G, right: G, top: G, bottom: G, total: G }),
   cells: Type.Object({ count: Type.Integer({ minimum: 0 }), medianMm: G, spread: G, share: G }),

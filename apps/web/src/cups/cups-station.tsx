@@ -1,6 +1,7 @@
 import type { Cup, Layer, LoadedCup } from '@potter/core/cup';
 import { mixNames, edit as edits, seamsOf } from '@potter/core/plan';
 import { trim } from '@potter/core/quantity';
+import { limbWords } from '@potter/core/surface';
 import { useRouter } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { Text, View } from 'react-native';
@@ -139,7 +140,7 @@ export function CupsStation() {
         <Body>
           {doc.for === 'gaps'
             ? 'This cup is for the gaps.'
-            : `This cup is for stroke ${doc.for.replace('limb:', '').replace('.', ', ')}.`}
+            : `This cup is for ${limbWords(doc.for.replace('limb:', ''))}.`}
         </Body>
       )}
       {doc.reverseOf === undefined ? null : (

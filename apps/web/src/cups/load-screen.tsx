@@ -1,4 +1,5 @@
 import { mixNames, cupsToLoad, type CupToLoad, type ToWeigh } from '@potter/core/plan';
+import { capital } from '@potter/core/quantity';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { usePlan } from '@/plan/plan-context';
@@ -46,5 +47,3 @@ export function LoadScreen() {
     />
   );
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

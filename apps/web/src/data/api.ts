@@ -1,4 +1,5 @@
 import type { Refusal } from '@potter/contract';
+import { capital } from '@potter/core/quantity';
 import { placeInWords } from '@potter/core/schema';
 import { pageId } from './page-id';
 import { pairing } from './pairing';
@@ -19,7 +20,7 @@ export class Refused extends Error {
   get inWords(): string {
     const told = this.refusal.faults.slice(0, MOST_TOLD).map(({ path, message }) => {
       const place = placeInWords(path);
-      return ` ${place ? `${place[0]!.toUpperCase()}${place.slice(1)}` : 'It'} ${message}.`;
+      return ` ${place ? capital(place) : 'It'} ${message}.`;
     });
     return this.message + told.join('');
   }

@@ -1,7 +1,8 @@
 import type { Outcome, Settled } from '@potter/core/flow';
 import { type Brief, mixNames, type Plan } from '@potter/core/plan';
-import { percent, trim } from '@potter/core/quantity';
+import { capital, percent, trim } from '@potter/core/quantity';
 import { runOffOf } from '@potter/core/remark';
+import { limbWords } from '@potter/core/surface';
 import { View } from 'react-native';
 import { Chip } from '@/ui/chip';
 import { Figure, Heading, Small, Strong } from '@/ui/type';
@@ -37,7 +38,7 @@ export function OutcomeVitals({
 }
 
 /** Not rounded up to a whole that it is not. */
-const coveredPercent = ({ coveredShare }: Settled): string =>
+const coveredPercent = ({ coveredShare }: Pick<Settled, 'coveredShare'>): string =>
   trim(coveredShare > 0.999 && coveredShare < 1 ? 99.9 : coveredShare * 100, 1);
 
 /** Film and run-off in full, beside what the plan reckons with. */
@@ -60,6 +61,22 @@ export function FilmFigures({ outcome, brief }: Props) {
           </View>
         ))}
       </View>
+      {outcome.limbs ? (
+        <View role="list" aria-label="Stroke by stroke">
+          {outcome.limbs.map((limb) => (
+            <View
+              key={limb.name}
+              role="listitem"
+              aria-label={`${limbWords(limb.name)}: ${coveredPercent(limb)} % covered, ${trim(limb.meanMm, 2)} mm`}
+              className="min-h-[44px] flex-row items-center justify-between gap-3 border-b border-b-rule"
+            >
+              <Strong className="flex-1">{capital(limbWords(limb.name))}</Strong>
+              <Figure figure={coveredPercent(limb)} unit="% covered" />
+              <Figure figure={trim(limb.meanMm, 2)} unit="mm" />
+            </View>
+          ))}
+        </View>
+      ) : null}
       <Small>
         {off.clothesG > 0.5
           ? `Of ${trim(off.overEdgeG, 0)} g over the edge, ${trim(off.clothesG, 0)} g stay on the sides. `

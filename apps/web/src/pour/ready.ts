@@ -1,6 +1,6 @@
 import { preparation, stageMoves } from '@potter/core/journal';
 import { type Brief, bubblesLeaveIn, type Plan, mixNames } from '@potter/core/plan';
-import { trim } from '@potter/core/quantity';
+import { capital, trim } from '@potter/core/quantity';
 import { stagesOf } from '@potter/core/schedule';
 import { chosenTechnique } from '@potter/core/technique';
 import { type Move, referencesOf, verbOf } from '@potter/core/verb';
@@ -134,5 +134,3 @@ const mixed = (
 
 const mixesOf = (move: Move): string[] =>
   referencesOf(move).flatMap(({ to, id }) => (to === 'mix' ? [id] : []));
-
-const capital = (text: string): string => `${text[0]!.toUpperCase()}${text.slice(1)}`;

@@ -9,6 +9,7 @@ import {
   techniquesFor,
   type Wish,
 } from '@potter/core/plan';
+import { capital } from '@potter/core/quantity';
 import { type OwnTechnique, type Sight, SIGHTS, TECHNIQUES } from '@potter/core/technique';
 import { type Tool, TOOLS } from '@potter/core/verb';
 import { techniqueFileName, writeTechnique } from '@potter/core/format';
@@ -86,7 +87,7 @@ export function TechniqueScreen() {
               {ALL_TOOLS.map((tool) => (
                 <Ticked
                   key={tool}
-                  label={sentence(TOOLS[tool])}
+                  label={capital(TOOLS[tool])}
                   on={has.includes(tool)}
                   onPress={() =>
                     setWish({
@@ -234,6 +235,3 @@ function Offer({ offer, picture, mat, planned, open, onOpen, onTake, onForget }:
     </View>
   );
 }
-
-/** "a torch" as a label of its own: "A torch". */
-const sentence = (words: string): string => words[0]!.toUpperCase() + words.slice(1);

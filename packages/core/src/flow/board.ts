@@ -1,3 +1,5 @@
+import type { Limb } from '../surface/shape/shape';
+
 /** What holds paint back: a front on dry ground, a dry edge, and the part of that an edge holds once it is wet. */
 export interface Holds {
   readonly frontMm: number;
@@ -13,6 +15,8 @@ export interface Board {
   readonly rings: readonly (readonly number[])[];
   /** Where tilts must carry paint to, mm. */
   readonly reachesMm: readonly (readonly [number, number])[];
+  /** Parts that want paint of their own, such as strokes of letters: their names, and lines along their middles, mm. Absent where the face is one. */
+  readonly limbs?: readonly Limb[];
   /** Height of a raised rim, mm: what stands higher runs over it. Absent where the edge is open. */
   readonly rimMm?: number;
   /** Of the film on it, what a raw ground holds fast, mm. Absent where it is sealed or primed. */

@@ -2,6 +2,7 @@ import { type Cells, type CellsTold, tellCells } from './cell';
 import { DRY_M } from './film';
 import type { PictureRead } from '../reading';
 import { SIDES, type Side } from './ground';
+import { type LimbTold, limbsTold } from './limbs';
 import type { Pour } from './simulate';
 
 /** What came of one pour, for one piece. */
@@ -10,6 +11,8 @@ export interface Settled {
   readonly coveredShare: number;
   /** Corners, or points round the rim, that stayed bare, mm. */
   readonly bareMm: readonly (readonly [number, number])[];
+  /** Parts that want paint of their own, as they came out; absent where the face is one. */
+  readonly limbs?: readonly LimbTold[];
   readonly laidMl: number;
   /** What ran off over each side, mL. */
   readonly spiltMl: Readonly<Record<Side, number>>;
@@ -72,7 +75,9 @@ export function settledOf(pour: Pour, paintCells?: Cells): Settled {
     );
     if (surrounded) thinnest = Math.min(thinnest, height);
   }
+  const limbs = limbsTold(pour);
   return {
+    ...(limbs.length > 0 ? { limbs } : {}),
     coveredShare: cells > 0 ? wet / cells : 0,
     bareMm: scene.reachesMm.filter((at) => isBare(pour, at)),
     laidMl: pour.laidMl,

@@ -1,4 +1,5 @@
 export { apportion, roundTo } from './apportion';
+export { capital } from './capital';
 export {
   parseAmount,
   type Parsed,

@@ -1,6 +1,6 @@
 import type { Outcome } from '../flow/outcome';
 import { trim } from '../quantity/show';
-import { shapeOf } from '../surface/measure';
+import { limbWords, shapeOf } from '../surface/measure';
 import type { Surface } from '../surface/schema';
 import { longerTilts } from './longer-tilts';
 import type { RemarkDefinition } from './evidence';
@@ -28,7 +28,7 @@ export const staysBare: RemarkDefinition = {
         message:
           corners > 0
             ? `${COUNTS[corners] ?? String(corners)} ${placeWord(plan.surface, corners)} ${corners === 1 ? 'stays' : 'stay'} bare.`
-            : `${trim(100 * bareShare, 0)} % of the surface stays bare.`,
+            : `${trim(100 * bareShare, 0)} % of the surface stays bare${barest(outcome)}.`,
         advice: `Tilt further${there}, or pour about ${g} g more.`,
         numbers: { corners, bareCm2: cm2, g },
         ...(patch.length > 0 ? { fix: { label: `Tilt half as long again${there}`, patch } } : {}),
@@ -36,6 +36,14 @@ export const staysBare: RemarkDefinition = {
     ];
   },
 };
+
+/** Of a face of strokes the one that lacks most, as a sentence's end. */
+function barest({ limbs = [] }: Outcome): string {
+  const [least] = [...limbs].sort((a, b) => a.coveredShare - b.coveredShare);
+  return least
+    ? `, most on ${limbWords(least.name)}: ${trim(100 * (1 - least.coveredShare), 0)} % of it`
+    : '';
+}
 
 /** Directions from the middle to the bare places, degrees. */
 function towards({ shape }: Surface, { bareMm }: Outcome): number[] {

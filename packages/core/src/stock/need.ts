@@ -1,6 +1,7 @@
 import { makeMedium } from '../mix/medium';
 import type { WeighStep } from '../mix/weigh';
 import { densityOf } from '../paint/property';
+import { capital } from '../quantity/capital';
 import type { Brief } from '../plan/brief/brief';
 import { openPlan } from '../plan/document/open';
 import type { Plan } from '../plan/document/schema';
@@ -70,7 +71,7 @@ export function needsOf(
     ...[...finishes].map(([id, amount]): Need => ({
       kind: 'finish',
       id,
-      name: `${id[0]!.toUpperCase()}${id.slice(1)}`,
+      name: capital(id),
       ...amount,
     })),
   ];

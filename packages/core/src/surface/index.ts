@@ -1,5 +1,12 @@
 export { FONTS, type FontId } from './font';
-export { limbsOf, measureSurface, shapeOf, SHAPES, type SurfaceMeasure } from './measure';
+export {
+  limbsOf,
+  limbWords,
+  measureSurface,
+  shapeOf,
+  SHAPES,
+  type SurfaceMeasure,
+} from './measure';
 export { ringsInBox } from './in-box';
 export {
   type Path,

@@ -7,6 +7,12 @@ export { shapeOf, SHAPES };
 /** Parts of a shape that want paint of their own; none where the face is one. */
 export const limbsOf = (shape: Shape): readonly Limb[] => shapeOf(shape).limbs?.(shape) ?? [];
 
+/** A part's name in words: "stroke 1 of 2", the second of the same letter "stroke 1 of A2". */
+export const limbWords = (name: string): string => {
+  const [letter, stroke] = name.split('.');
+  return `stroke ${stroke} of ${letter}`;
+};
+
 export interface SurfaceMeasure {
   /** Face area of all pieces, cm². */
   readonly areaCm2: number;

@@ -1,6 +1,7 @@
 import { layersOf } from '../../cup/load';
 import { type Pace, paceOf } from '../../cup/pace';
 import { type Neighbours, neighbours } from '../../optics/neighbour';
+import { capital } from '../../quantity/capital';
 import { borderLengths } from '../../order/lengths';
 import { type Brief, masstoneIn } from '../brief/brief';
 import { isPair } from '../edit/order';
@@ -85,7 +86,7 @@ export function weightWords(
     said.push(`on the surface ${heavy} sinks slowly below ${light}: few, late cells`);
   if (said.length === 0) return undefined;
   const whole = said.join('; ');
-  return `${whole[0]!.toUpperCase()}${whole.slice(1)}.`;
+  return `${capital(whole)}.`;
 }
 
 /** How an order does as a whole: its worst seam and all on average, by the neighbours' own scores and how long their borders are. */

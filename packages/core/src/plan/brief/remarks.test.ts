@@ -398,6 +398,17 @@ const POURED = plan([OAT, SLATE, BRASS]);
 const OUTCOMES: Record<string, [Partial<Outcome>, RegExp, boolean][]> = {
   'stays-bare': [
     [{ coveredShare: 0.93 }, /^7 % of the surface stays bare\.$/, true],
+    [
+      {
+        coveredShare: 0.93,
+        limbs: [
+          { name: '3.1', coveredShare: 0.99, meanMm: 1 },
+          { name: '1.1', coveredShare: 0.81, meanMm: 1 },
+        ],
+      },
+      /^7 % of the surface stays bare, most on stroke 1 of 1: 19 % of it\.$/,
+      true,
+    ],
     [{ coveredShare: 0.98, bareMm: [[0, 400]] }, /^One corner stays bare\.$/, true],
     [
       {

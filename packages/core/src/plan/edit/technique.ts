@@ -1,5 +1,6 @@
 import type { Cup } from '../../cup/schema';
 import { CONSISTENCIES } from '../../mix/consistency';
+import { capital } from '../../quantity/capital';
 import {
   type AnyTechnique,
   chosenTechnique,
@@ -205,5 +206,5 @@ const NAMES = {
 
 function sentence(said: readonly string[]): string {
   const whole = said.join(', ');
-  return `${whole[0]!.toUpperCase()}${whole.slice(1)} now.`;
+  return `${capital(whole)} now.`;
 }

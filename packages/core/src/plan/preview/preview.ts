@@ -51,6 +51,7 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
     ...definition.bounds(shape),
     rings: definition.rings(shape),
     reachesMm: definition.reaches(shape),
+    ...(definition.limbs ? { limbs: definition.limbs(shape) } : {}),
     ...(rim.kind === 'raised' ? { rimMm: rim.heightMm } : {}),
     ...(brief.surface.edgeCm2 > 0
       ? {

@@ -3,6 +3,7 @@ import type { CellsThen } from '../../flow/cell';
 import { type Finished, finish, workbench } from '../../flow/job';
 import type { Engine } from '../../flow/engine';
 import { SIDES, type Side } from '../../flow/ground';
+import type { LimbTold } from '../../flow/limbs';
 import type { Settled } from '../../flow/outcome';
 import { actOf } from '../../flow/act';
 import { runOffOf } from '../../remark';
@@ -16,6 +17,8 @@ interface SettledTold {
   readonly covered: number;
   /** Corners, or points round the rim, that stay bare, mm. */
   readonly bare: readonly (readonly [number, number])[];
+  /** Parts that want paint of their own, such as strokes of letters; absent where the face is one. */
+  readonly limbs?: readonly LimbTold[];
   readonly filmMm: { readonly min: number; readonly mean: number; readonly max: number };
   readonly runOffG: Readonly<Record<Side, number>> & { readonly total: number };
   /** Cells that opened. */
@@ -58,6 +61,7 @@ function tell(
     return {
       covered: of.coveredShare,
       bare: of.bareMm,
+      ...(of.limbs ? { limbs: of.limbs } : {}),
       filmMm: {
         min: of.film.thinnestMm,
         mean: of.film.meanMm,
