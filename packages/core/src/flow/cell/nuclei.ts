@@ -9,6 +9,7 @@ import type { Ripe } from './ripen';
 import { SEEN, WOBBLE } from './seen-in';
 import type { Split } from './split';
 import { areaOf, leastStretch, lengthOf, scaled } from './stretch';
+import { takenSquares } from './taken';
 
 /**
  * How unlike the cells of one place are: spread of their radii, ln, how much smaller one may be where its neighbours leave it no more room, and
@@ -44,13 +45,13 @@ const AT_A_TIME = 500;
 /** Cells stand so far apart that their outlines do not meet. */
 const APART = 1.04;
 
-/** A place where a cell may come to stand, the `k`-th there; `ever`: see `everThinned`. */
-interface Try {
+/** A place where cells may come to stand, and how many are tried for there; `ever`: see `everThinned`. */
+interface Ground {
   readonly own: Ripe;
   readonly ever: number;
   readonly chances: ReturnType<typeof chancesOf>;
   readonly place: number;
-  readonly k: number;
+  readonly tries: number;
   readonly order: number;
 }
 
@@ -66,7 +67,8 @@ export function* nucleate(
   const cells: PaintCell[] = [];
   const { pitchMm } = places;
   const file = filed();
-  const tries: Try[] = [];
+  const { isTaken, take } = takenSquares(places);
+  const grounds: Ground[] = [];
   ripe.forEach((own, place) => {
     if (!own) return;
     const ever = everThinned(own);
@@ -75,17 +77,20 @@ export function* nucleate(
     if (radius < LEAST_MM) return;
     const chances = chancesOf(own.split);
     const wanted = (chances.tries * pitchMm * pitchMm) / (Math.PI * radius * radius);
-    const n = Math.floor(wanted + chance(place, 0, 0, seed));
-    for (let k = 0; k < n; k++)
-      tries.push({ own, ever, chances, place, k, order: chance(place, k, 1, seed) });
+    const tries = Math.floor(wanted + chance(place, 0, 0, seed));
+    grounds.push({ own, ever, chances, place, tries, order: chance(place, 0, 1, seed) });
   });
-  tries.sort((a, b) => a.order - b.order);
-  const attempt = ({ own, ever, chances: { spread, squeezed }, place, k }: Try): void => {
+  grounds.sort((a, b) => a.order - b.order);
+  const attempt = (
+    { own, ever, chances: { spread, squeezed }, place }: Ground,
+    k: number,
+  ): void => {
     const luck = (what: number) => chance(place, k, what, seed);
-    const pace = paceOf(luck(7));
-    if (pace * ever < SEEN * own.tears) return;
     const [x, y] = placeMm(places, place);
     const atMm = [x + pitchMm * (luck(2) - 0.5), y + pitchMm * (luck(3) - 0.5)] as const;
+    if (isTaken(...atMm)) return;
+    const pace = paceOf(luck(7));
+    if (pace * ever < SEEN * own.tears) return;
     const wanted = 0.5 * own.waveMm * Math.exp(spread * normal(luck(4), luck(5), luck(6)));
     // As large as its neighbours leave it room.
     const room = roomFor(file, atMm, own.back, wanted, squeezed);
@@ -107,10 +112,17 @@ export function* nucleate(
     };
     cells.push(cell);
     file.add(cell);
+    take(cell);
   };
-  yield* byRows(Math.ceil(tries.length / AT_A_TIME), (row) =>
-    tries.slice(row * AT_A_TIME, (row + 1) * AT_A_TIME).forEach(attempt),
-  );
+  // Round by round, in each once at every place that has tries left.
+  const rounds = grounds.reduce((most, { tries }) => Math.max(most, tries), 0);
+  const rows = Math.ceil(grounds.length / AT_A_TIME);
+  yield* byRows(rounds * rows, (n) => {
+    const k = Math.floor(n / rows);
+    const from = (n % rows) * AT_A_TIME;
+    for (const ground of grounds.slice(from, from + AT_A_TIME))
+      if (k < ground.tries) attempt(ground, k);
+  });
   return cells;
 }
 
@@ -127,18 +139,16 @@ function roomFor(
 ): number {
   let room = 1;
   const reach = radius / leastStretch(back);
-  // Most find a cell where they stand: looked for first.
-  for (const within of [0, reach])
-    for (const square of near(x, y, within))
-      for (const other of square) {
-        const dx = x - other.atMm[0];
-        const dy = y - other.atMm[1];
-        const away = Math.sqrt(dx * dx + dy * dy);
-        if (away >= reach + other.reachMm) continue;
-        const own = radius / lengthOf(back, dx / away, dy / away);
-        const others = 1 / lengthOf(other.toRound, dx / away, dy / away);
-        room = Math.min(room, (away / APART - others) / own);
-        if (room < least) return room;
-      }
+  for (const square of near(x, y, reach))
+    for (const other of square) {
+      const dx = x - other.atMm[0];
+      const dy = y - other.atMm[1];
+      const away = Math.sqrt(dx * dx + dy * dy);
+      if (away >= reach + other.reachMm) continue;
+      const own = radius / lengthOf(back, dx / away, dy / away);
+      const others = 1 / lengthOf(other.toRound, dx / away, dy / away);
+      room = Math.min(room, (away / APART - others) / own);
+      if (room < least) return room;
+    }
   return room;
 }
