@@ -43,7 +43,7 @@ export type { Plan } from './document/schema';
 export { compareSchools } from './asked/schools';
 export { layBetween, lightBetween, lightened, lightenOffer } from './asked/lighter';
 export { type MadeMix, madeMixes } from './asked/made-mixes';
-export { arrangeCups } from './asked/arrange-cups';
+export { arrangingCups } from './asked/arrange-cups';
 export { judgeOrder, type OrderJudged, type Seam, seamsOf, weightWords } from './asked/seams';
 export { type Standing, standing } from './asked/standing';
 export { type MixInParts, mixesInParts } from './asked/mixes-in-parts';
