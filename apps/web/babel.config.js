@@ -1,6 +1,10 @@
+const straightToCore = require('./straight-to-core');
+
 module.exports = function (api) {
-  api.cache(true);
+  // Only what is bundled is the smaller for it.
+  const bundled = api.caller((caller) => caller?.name === 'metro' && caller.platform === 'web');
   return {
     presets: [['babel-preset-expo', { jsxImportSource: 'nativewind' }], 'nativewind/babel'],
+    plugins: bundled ? [straightToCore] : [],
   };
 };

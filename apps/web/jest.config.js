@@ -10,7 +10,7 @@ module.exports = {
     '^d3-(polygon|contour|array|shape|path)$':
       '<rootDir>/../../node_modules/d3-$1/dist/d3-$1.min.js',
   },
-  testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+  testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/test/*.test.js'],
   transformIgnorePatterns: [
     '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|nativewind|lucide-react-native|standard-navigation|polylabel|tinyqueue))',
     '/node_modules/react-native-reanimated/plugin/',

@@ -1,9 +1,17 @@
+const { createHash } = require('node:crypto');
+const { readFileSync } = require('node:fs');
 const http = require('node:http');
 const { dirname, join } = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withNativeWind } = require('nativewind/metro');
+const straightToCore = require('./straight-to-core');
 
 const config = getDefaultConfig(__dirname);
+
+// What is made of a file goes by where the core's indexes have their names from, too.
+config.cacheVersion = [require.resolve('./straight-to-core'), ...straightToCore.indexes()]
+  .reduce((hash, file) => hash.update(readFileSync(file)), createHash('sha256'))
+  .digest('hex');
 
 // The page reads no schema; see no-schemas.js.
 const SCHEMAS = '@sinclair/typebox';
