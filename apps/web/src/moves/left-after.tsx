@@ -8,6 +8,7 @@ const POTS = {
   base: 'base',
   activator: 'activator',
   edge: 'edges',
+  extender: 'extender',
   dots: 'dots',
   coat: 'coat',
 } as const;

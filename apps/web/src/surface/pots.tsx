@@ -7,16 +7,28 @@ import { usePlan } from '@/plan/plan-context';
 import { IconButton } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Section } from '@/ui/section';
-import { Strong } from '@/ui/type';
+import { Small, Strong } from '@/ui/type';
 import { PotFields } from './pot-fields';
 import { POT_USES, POT_WORDS } from './pot-words';
+
+/** More strips than this nobody lays by hand. */
+const MOST_BASES = 6;
 
 /** What is set aside beside the colours: base, edges, activator, extender, a reserve. */
 export function Pots() {
   const { plan, edit } = usePlan();
   const { pots } = plan.budget;
   const led = useLed('/budget/pots');
-  const free = POT_USES.filter((use) => !pots.some((p) => p.use === use));
+  const had = (use: PotUse) => pots.filter((p) => p.use === use).length;
+  const free = [
+    ...POT_USES.filter((use) => had(use) === 0).map((use) => ({
+      value: use,
+      label: POT_WORDS[use],
+    })),
+    ...(had('base') > 0 && had('base') < Math.min(MOST_BASES, plan.mixes.length)
+      ? [{ value: 'base' as const, label: 'Another base beside it' }]
+      : []),
+  ];
   return (
     <Section
       title="Base, edges and reserve"
@@ -39,6 +51,12 @@ export function Pots() {
           </View>
           <At about={`/budget/pots/${index}`} className="gap-2">
             <PotFields index={index} />
+            {pot.use === 'base' && had('base') > 1 ? (
+              <Small>Bases lie side by side, each as wide as its part of them all.</Small>
+            ) : null}
+            {pot.use === 'extender' && pot.mix !== undefined ? (
+              <Small>Run round just inside the edge before stretching.</Small>
+            ) : null}
           </At>
         </View>
       ))}
@@ -46,7 +64,7 @@ export function Pots() {
         <Choice<PotUse | ''>
           label="Set aside too"
           value=""
-          options={free.map((use) => ({ value: use, label: POT_WORDS[use] }))}
+          options={free}
           onChange={(use) => use && edit((p) => edits.addPot(p, use))}
         />
       ) : null}

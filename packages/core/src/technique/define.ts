@@ -63,6 +63,8 @@ export interface Stage {
   readonly colours: readonly string[];
   /** What is set aside for a use; undefined where the plan has none of it. */
   readonly pot: (use: PotUse) => Pot | undefined;
+  /** Base coats that lie side by side, each with its share of them all. */
+  readonly bases: readonly { readonly mix: string; readonly share: number }[];
   /** Paint cannot leave over the rim. */
   readonly raisedRim: boolean;
   readonly widthMm: number;

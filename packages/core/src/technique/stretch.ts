@@ -56,6 +56,7 @@ export function stretch(
     ...(torch === 'first'
       ? [torchMove('torch-first'), { id: 'look', verb: 'rest', s: 120 } as const]
       : []),
+    ...extended(stage),
     ...tilts(stage, angleDeg),
     ...then,
     ...(torch === 'end' ? [torchMove('torch-end')] : []),
@@ -81,13 +82,36 @@ export const unstretched = (stage: Stage, moves: readonly Move[]): Move[] => [
 ];
 
 /** Wet edges, then a base, as far as they are set aside: a generous pour needs no base, but an edge to run over (handbook 6, common practice). */
-function wetGround({ pot }: Pick<Stage, 'pot'>): Move[] {
-  const [edge, base] = [pot('edge'), pot('base')];
+function wetGround({ pot, bases, widthMm, heightMm }: Stage): Move[] {
+  const edge = pot('edge');
   const moves: Move[] = [];
   if (edge?.mix !== undefined) moves.push({ id: 'edges', verb: 'edge', mix: edge.mix, s: 90 });
-  if (base?.mix !== undefined) moves.push({ id: 'base', verb: 'lay', mix: base.mix, s: 120 });
+  // Strips across the longer side, one beside the other.
+  const towardDeg = widthMm >= heightMm ? 0 : 90;
+  let from = 0;
+  bases.forEach(({ mix, share }, n) => {
+    const to = n === bases.length - 1 ? 100 : Math.round(from + 100 * share);
+    moves.push({
+      id: n === 0 ? 'base' : `base-${n + 1}`,
+      verb: 'lay',
+      mix,
+      ...(bases.length > 1 ? { towardDeg, fromPercent: from, toPercent: to } : {}),
+      s: 120,
+    });
+    from = to;
+  });
   return moves;
 }
+
+/** Extender round the rim, where some is set aside (handbook 2, common practice). */
+const extended = ({ pot }: Stage): Move[] => {
+  const mix = pot('extender')?.mix;
+  return mix === undefined
+    ? []
+    : [{ id: 'extender', verb: 'extend', mix, wideMm: EXTENDER_MM, s: 40 }];
+};
+/** How wide it is run, mm (an estimate). */
+const EXTENDER_MM = 25;
 
 /** Each corner, then the weight back to the middle before the next (handbook 6, common practice). */
 export function tilts(stage: Stage, angleDeg: number): Move[] {

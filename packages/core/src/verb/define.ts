@@ -5,6 +5,7 @@ import type { Fields, ValuesOf } from '../field/kind';
 import type { Factors } from '../factor';
 import type { Act } from '../flow/act';
 import type { Dot } from '../flow/dots';
+import type { Strip } from '../surface/outline/strip';
 import type { Point } from '../surface/path';
 import type { CareCode } from './care';
 import type { Mark } from './mark';
@@ -46,6 +47,8 @@ export interface Scene {
   readonly oily: boolean;
   /** What the sheets of its top coats say. */
   readonly sheets: Sheets;
+  /** The part of the face between two shares of its extent along a direction. */
+  readonly stripOf: (deg: number, from: number, to: number) => Strip;
   /** Size in mm, for words such as "centre" or "upper right". */
   readonly widthMm: number;
   readonly heightMm: number;
@@ -54,7 +57,7 @@ export interface Scene {
 /** Paint a move uses up: from a cup, from a pot by use and mix, or a finishing product. For one piece. */
 export interface Take {
   readonly cup?: string;
-  readonly use?: 'base' | 'activator' | 'edge' | 'dots' | 'coat';
+  readonly use?: PotDrawn | 'coat';
   readonly mix?: string;
   readonly product?: string;
   readonly ml: number;
@@ -64,7 +67,7 @@ export interface Take {
 }
 
 /** Uses of the pots moves lay paint from. */
-type PotDrawn = 'base' | 'activator' | 'edge' | 'dots';
+type PotDrawn = 'base' | 'activator' | 'edge' | 'extender' | 'dots';
 
 /** What one loading of a cup holds, layer by layer, first in first. */
 export interface InCup {

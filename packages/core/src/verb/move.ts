@@ -12,6 +12,7 @@ import { dot } from './dot';
 import { drip } from './drip';
 import { dry } from './dry';
 import { edge } from './edge';
+import { extend } from './extend';
 import { flip } from './flip';
 import { lay } from './lay';
 import { pop } from './pop';
@@ -33,6 +34,7 @@ const ALL = [
   tend,
   edge,
   lay,
+  extend,
   activate,
   flip,
   pour,

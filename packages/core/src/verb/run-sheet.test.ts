@@ -1,5 +1,6 @@
 import { USUAL_SHEETS } from '../coat';
 import { lengthOfLine } from '../surface/path';
+import { stripOf } from '../surface/outline/strip';
 import { factorsWith } from '../factor';
 import {
   careOf,
@@ -26,6 +27,7 @@ const scene: Scene = {
   oily: false,
   openRim: true,
   corners: true,
+  stripOf: (deg, from, to) => stripOf([[0, 0, 500, 0, 500, 400, 0, 400]], 200_000, deg, from, to),
   widthMm: 500,
   heightMm: 400,
 };

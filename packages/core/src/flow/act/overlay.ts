@@ -1,6 +1,7 @@
 import { addLower, addUpper } from '../add';
 import { fieldAt } from '../field-at';
-import { bandOf, wetGround } from '../ground';
+import { alongMm } from '../../surface/outline/strip';
+import { bandOf, type Site, wetGround } from '../ground';
 import type { ActDefinition } from './define';
 
 /** An even film laid over all there is, at once: a base coat on bare ground, paint spread over paint, a wet edge. */
@@ -10,6 +11,13 @@ export interface Overlay {
   readonly filmMm: number;
   /** Only along the outline, this wide. */
   readonly bandMm?: number;
+  /** Only a strip across the face: between so many mm along a direction, and its area. */
+  readonly part?: {
+    readonly deg: number;
+    readonly fromMm: number;
+    readonly toMm: number;
+    readonly cm2: number;
+  };
   /** The sides of the piece get the same film. */
   readonly sidesCm2?: number;
 }
@@ -21,12 +29,25 @@ const MOST_HELD = 0.9;
 const heldFast = (nu: number, share: number): number =>
   nu / (1 - Math.min(MOST_HELD, Math.max(0, share))) ** 3;
 
+/** The cells of a strip across the face. */
+const stripIn = (
+  { inside, grid, cellMm, originMm }: Site,
+  { deg, fromMm, toMm }: NonNullable<Overlay['part']>,
+): Uint8Array =>
+  inside.map((on, i) => {
+    if (!on) return 0;
+    const x = ((i % grid.nx) + 0.5) * cellMm - originMm[0];
+    const y = (Math.floor(i / grid.nx) + 0.5) * cellMm - originMm[1];
+    const along = alongMm(x, y, deg);
+    return along >= fromMm && along < toMm ? 1 : 0;
+  });
+
 export const overlay: ActDefinition<Overlay> = {
   id: 'overlay',
   weight: () => 0,
-  brings: ({ mix, filmMm, bandMm, sidesCm2 = 0 }, { areaCm2, outlineMm }) => {
+  brings: ({ mix, filmMm, bandMm, part, sidesCm2 = 0 }, { areaCm2, outlineMm }) => {
     const coveredCm2 =
-      bandMm === undefined ? areaCm2 : Math.min(areaCm2, (outlineMm * bandMm) / 100);
+      part?.cm2 ?? (bandMm === undefined ? areaCm2 : Math.min(areaCm2, (outlineMm * bandMm) / 100));
     const sidesMl = (filmMm * sidesCm2) / 10;
     return [{ mix, ml: (filmMm * coveredCm2) / 10 + sidesMl, ...(sidesMl > 0 ? { sidesMl } : {}) }];
   },
@@ -35,7 +56,11 @@ export const overlay: ActDefinition<Overlay> = {
     const { kernel, site, source, laid, onSides } = under;
     const { film } = kernel;
     const { filmMm, bandMm, sidesCm2 = 0 } = act;
-    const where = bandMm === undefined ? site.inside : bandOf(site, bandMm);
+    const where = act.part
+      ? stripIn(site, act.part)
+      : bandMm === undefined
+        ? site.inside
+        : bandOf(site, bandMm);
     // So thick that the cells hold exactly what the act brings: they only come near the outline.
     const cells = where.reduce((sum, on) => sum + on, 0);
     const ml = overlay.brings({ ...act, sidesCm2: 0 }, site.face)[0]!.ml;
@@ -45,11 +70,12 @@ export const overlay: ActDefinition<Overlay> = {
     let m3 = 0;
     for (let i = 0; i < added.length; i++) m3 += added[i]! * site.grid.dx ** 2;
     const ownNu = under.nuOf(act.mix);
-    // Laid on bare ground all over it is what everything else runs on.
-    const lower = bandMm === undefined && !film.h.some((h) => h > 0);
+    // Laid on bare ground it is what everything else runs on.
+    const lower = bandMm === undefined && !film.h.some((h, i) => h > 0 && where[i]);
     if (lower && under.lowerNu !== undefined) {
       under.lowerNu = heldFast(ownNu, under.drinksM / filmM);
-      under.drinksM = 0;
+      // What lies beside it has ground of its own to be held by.
+      if (!act.part) under.drinksM = 0;
     }
     if (lower) addLower(film, added);
     else addUpper(film, added, ownNu);

@@ -27,6 +27,7 @@ function written(plan: Plan): Move[] {
       cups: plan.cups.map((c) => c.id),
       colours: plan.budget.shares.map((s) => s.mix),
       pot,
+      bases: basesOf(plan),
       ...shape.bounds(plan.surface.shape),
       raisedRim: plan.surface.rim.kind === 'raised',
       onFace: (x, y) => covers(rings, x, y),
@@ -41,6 +42,17 @@ function written(plan: Plan): Move[] {
     { ...technique.defaults, ...toldSettings(plan) },
   );
   return tended(plan, poured);
+}
+
+/** Base coats and their shares, by what is set aside for each; all alike where that is not told in one way. */
+function basesOf({ budget: { pots } }: Plan): { mix: string; share: number }[] {
+  const bases = pots.filter((p) => p.use === 'base' && p.mix !== undefined);
+  const told = (['filmMm', 'ml', 'g', 'share'] as const).find((way) =>
+    bases.every((p) => (p[way] ?? 0) > 0),
+  );
+  const much = (pot: (typeof bases)[number]) => (told ? pot[told]! : 1);
+  const all = bases.reduce((sum, pot) => sum + much(pot), 0);
+  return bases.map((pot) => ({ mix: pot.mix!, share: much(pot) / all }));
 }
 
 function backgroundCupOf(plan: Plan): { backgroundCup?: string } {

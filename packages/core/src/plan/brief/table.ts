@@ -3,6 +3,7 @@ import { sheetsWith } from '../../coat';
 import type { LoadedCup } from '../../cup/load';
 import { strataOf } from '../../cup/strata';
 import type { Factors } from '../../factor';
+import { stripOf } from '../../surface/outline/strip';
 import { measureSurface, shapeOf, type SurfaceMeasure } from '../../surface/measure';
 import type { InCup, Scene, Table } from '../../verb';
 import { type OpenPlan, openPlan } from '../document/open';
@@ -26,6 +27,14 @@ function sceneOf(open: OpenPlan, measure: SurfaceMeasure): Scene {
     sheets: sheetsWith(open.plan.sheets),
     openRim: surface.rim.kind === 'open',
     corners: shapeOf(surface.shape).reachName.one === 'corner',
+    stripOf: (deg, from, to) =>
+      stripOf(
+        shapeOf(surface.shape).rings(surface.shape),
+        (measure.areaCm2 / measure.pieces) * 100,
+        deg,
+        from,
+        to,
+      ),
     ...shapeOf(surface.shape).bounds(surface.shape),
   };
 }

@@ -16,16 +16,37 @@ export const POT_STARTS: Readonly<Record<PotUse, Omit<Pot, 'use' | 'mix'>>> = {
 };
 
 /** Uses whose pot is one mix; the others may be a little of every colour. */
-export const ofOneMix = (use: PotUse): boolean =>
-  use === 'base' || use === 'edge' || use === 'activator' || use === 'dots';
+export const ofOneMix = (use: PotUse): boolean => use !== 'keep';
 
 const withPots = (plan: Plan, pots: readonly Pot[]): Plan =>
   rewriteMoves({ ...plan, budget: { ...plan.budget, pots: [...pots] } }, plan);
 
-/** Sets an amount aside, and has the technique write what is done with it. */
+/** Sets an amount aside, and has the technique write what is done with it. A second base parts what the first was: they lie side by side. */
 export function addPot(plan: Plan, use: PotUse, mix = backgroundOf(plan)): Plan {
+  const bases = plan.budget.pots.filter((p) => p.use === use);
+  if (use === 'base' && bases.length > 0) return withPots(plan, banded(plan, bases));
   const pot: Pot = { use, ...(ofOneMix(use) ? { mix } : {}), ...POT_STARTS[use] };
   return withPots(plan, [...plan.budget.pots, pot]);
+}
+
+/** One base more, of a mix that is none yet: as much as each of the others then holds of what they held together. */
+function banded({ budget: { pots }, mixes }: Plan, bases: readonly Pot[]): readonly Pot[] {
+  const next = mixes.find((m) => bases.every((p) => p.mix !== m.id));
+  if (!next) return pots;
+  const [first] = bases;
+  const part = bases.length / (bases.length + 1);
+  const less = (pot: Pot): Pot =>
+    Object.fromEntries(
+      Object.entries(pot).map(([key, value]) => [
+        key,
+        typeof value === 'number' ? Number((value * part).toFixed(3)) : value,
+      ]),
+    ) as unknown as Pot;
+  const at = pots.lastIndexOf(bases.at(-1)!);
+  return pots.flatMap((pot, i) => [
+    ...(bases.includes(pot) ? [less(pot)] : [pot]),
+    ...(i === at ? [{ ...less(first!), mix: next.id }] : []),
+  ]);
 }
 
 /** Changes what is set aside; moves that lay it follow. */
