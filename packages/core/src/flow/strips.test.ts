@@ -1,11 +1,11 @@
 import { birthAt, poured, scene } from './scene.test-data';
 import type { Act } from './act';
 
-const half = (mix: string, fromMm: number, toMm: number): Act => ({
+const half = (mix: string, beginsMm: number, endsMm: number): Act => ({
   kind: 'overlay',
   mix,
   filmMm: 1,
-  part: { deg: 0, fromMm, toMm, cm2: 200 },
+  part: { deg: 0, beginsMm, endsMm, cm2: 200 },
 });
 
 test('a base of two halves lies side by side, and holds all that was laid', () => {
@@ -29,7 +29,7 @@ test('a strip aslant covers what lies between its lines', () => {
     kind: 'overlay',
     mix: 'slant',
     filmMm: 0.5,
-    part: { deg: 45, fromMm: 120, toMm: 160, cm2: 76 },
+    part: { deg: 45, beginsMm: 120, endsMm: 160, cm2: 76 },
   };
   const made = poured(scene([{ kind: 'overlay', mix: 'base', filmMm: 1 }, slant]), 48);
   expect(birthAt(made, [100, 100], 1).mix).toBe('slant');

@@ -28,7 +28,7 @@ export const balloonKiss = defineTechnique({
     ...STRETCH_SETTINGS,
   },
   defaults: { kisses: 5, widthMm: 40, waitS: 1020, ...STRETCH_USUAL, torch: 'none' },
-  moves: (stage, { kisses, widthMm, waitS, torch, angleDeg }) => {
+  moves: (stage, { kisses, widthMm, waitS, torch, angleDeg, by }) => {
     const ring = 0.5 * halfOf(stage);
     const n = Math.round(kisses);
     const spots =
@@ -47,7 +47,7 @@ export const balloonKiss = defineTechnique({
           s: 20 * stage.cups.length,
         },
       ],
-      { torch, angleDeg },
+      { torch, angleDeg, by },
       [
         { id: 'wait', verb: 'rest', s: waitS },
         ...spots.map((atMm, i): Move => ({

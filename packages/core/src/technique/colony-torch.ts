@@ -31,7 +31,7 @@ export const colonyTorch = defineTechnique({
     stretch(
       stage,
       flips(stage, 60),
-      { torch: 'none', angleDeg },
+      { torch: 'none', angleDeg, by: 'tilts' },
       roundAbout(Math.round(places), -90).flatMap((deg, i): Move[] => [
         {
           id: `torch-${i + 1}`,

@@ -28,7 +28,7 @@ export const combed = defineTechnique({
     ...STRETCH_SETTINGS,
   },
   defaults: { tines: 9, apartMm: 32, ...STRETCH_USUAL, torch: 'none', angleDeg: 4 },
-  moves: (stage, { tines, apartMm, torch, angleDeg }) => {
+  moves: (stage, { tines, apartMm, torch, angleDeg, by }) => {
     const stroke = (id: string, from: number, to: number, shift: number): Move => ({
       id,
       verb: 'comb',
@@ -38,7 +38,7 @@ export const combed = defineTechnique({
       toolMm: 4,
       s: 8,
     });
-    return stretch(stage, bands(stage), { torch, angleDeg }, [
+    return stretch(stage, bands(stage), { torch, angleDeg, by }, [
       stroke('comb-there', 0.06, 0.94, 0),
       stroke('comb-back', 0.94, 0.06, apartMm / 2 / stage.heightMm),
     ]);

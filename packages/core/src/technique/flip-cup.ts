@@ -24,6 +24,6 @@ export const flipCup = defineTechnique({
     ...STRETCH_SETTINGS,
   },
   defaults: { restS: 60, ...STRETCH_USUAL },
-  moves: (stage, { restS, torch, angleDeg }) =>
-    stretch(stage, flips(stage, restS), { torch, angleDeg }),
+  moves: (stage, { restS, torch, angleDeg, by }) =>
+    stretch(stage, flips(stage, restS), { torch, angleDeg, by }),
 });

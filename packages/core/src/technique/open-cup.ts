@@ -30,7 +30,7 @@ export const openCup = defineTechnique({
     ...STRETCH_SETTINGS,
   },
   defaults: { trackMm: 180, gapMm: 2, ...STRETCH_USUAL },
-  moves: (stage, { trackMm, gapMm, torch, angleDeg }) =>
+  moves: (stage, { trackMm, gapMm, torch, angleDeg, by }) =>
     stretch(
       stage,
       stage.cups.map((cup, i): Move => {
@@ -51,6 +51,6 @@ export const openCup = defineTechnique({
           s: 30,
         };
       }),
-      { torch, angleDeg },
+      { torch, angleDeg, by },
     ),
 });

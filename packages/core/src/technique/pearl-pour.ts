@@ -45,7 +45,7 @@ export const pearlPour = defineTechnique({
   },
   // Handbook 6: tilt, wait 15 min (common practice, no published source).
   defaults: { waitS: 900, ...STRETCH_USUAL, torch: 'none' },
-  moves: (stage, { waitS, torch, angleDeg }) => {
+  moves: (stage, { waitS, torch, angleDeg, by }) => {
     return stretch(
       stage,
       [
@@ -63,7 +63,7 @@ export const pearlPour = defineTechnique({
           20,
         ),
       ],
-      { torch, angleDeg },
+      { torch, angleDeg, by },
       waitS > 0 ? [{ id: 'wait', verb: 'rest', s: waitS }] : [],
     );
   },

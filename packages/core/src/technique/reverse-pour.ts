@@ -31,7 +31,7 @@ export const reversePour = defineTechnique({
     ...STRETCH_SETTINGS,
   },
   defaults: { swingMm: 70, waves: 2.5, ...STRETCH_USUAL, torch: 'none', angleDeg: 6 },
-  moves: (stage, { swingMm, waves, torch, angleDeg }) => {
+  moves: (stage, { swingMm, waves, torch, angleDeg, by }) => {
     const { widthMm, heightMm } = stage;
     const background = stage.backgroundCup ?? stage.cups.at(-1)!;
     const y = Math.round(heightMm / 2);
@@ -50,6 +50,6 @@ export const reversePour = defineTechnique({
       heightMm: 20,
       s: 15,
     };
-    return stretch(stage, [...puddles(stage, pattern, stage.cups), line], { torch, angleDeg });
+    return stretch(stage, [...puddles(stage, pattern, stage.cups), line], { torch, angleDeg, by });
   },
 });

@@ -30,7 +30,7 @@ export const ribbon = defineTechnique({
     ...STRETCH_SETTINGS,
   },
   defaults: { swingMm: 24, ...STRETCH_USUAL, torch: 'none', angleDeg: 5 },
-  moves: (stage, { swingMm, torch, angleDeg }) => {
+  moves: (stage, { swingMm, torch, angleDeg, by }) => {
     const { widthMm, heightMm, cups } = stage;
     const rows = parts(cups.length, 0.1, 0.9).map((share) => Math.round(share * heightMm));
     return stretch(
@@ -48,7 +48,7 @@ export const ribbon = defineTechnique({
         heightMm: 30,
         s: 20,
       })),
-      { torch, angleDeg },
+      { torch, angleDeg, by },
     );
   },
 });

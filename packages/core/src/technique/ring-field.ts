@@ -24,7 +24,7 @@ export const ringField = defineTechnique({
     ...STRETCH_SETTINGS,
   },
   defaults: { circleMm: 36, ...STRETCH_USUAL },
-  moves: (stage, { circleMm, torch, angleDeg }) =>
+  moves: (stage, { circleMm, torch, angleDeg, by }) =>
     stretch(
       stage,
       stage.cups.map((cup, i): Move => ({
@@ -41,6 +41,6 @@ export const ringField = defineTechnique({
         heightMm: 120,
         s: 20,
       })),
-      { torch, angleDeg },
+      { torch, angleDeg, by },
     ),
 });

@@ -24,7 +24,7 @@ export const ringPour = defineTechnique({
     ...STRETCH_SETTINGS,
   },
   defaults: { circleMm: 40, turns: 10, ...STRETCH_USUAL, torch: 'none', angleDeg: 6 },
-  moves: (stage, { circleMm, turns, torch, angleDeg }) =>
+  moves: (stage, { circleMm, turns, torch, angleDeg, by }) =>
     stretch(
       stage,
       [
@@ -42,6 +42,6 @@ export const ringPour = defineTechnique({
           s: 30 * stage.cups.length,
         },
       ],
-      { torch, angleDeg },
+      { torch, angleDeg, by },
     ),
 });

@@ -24,7 +24,7 @@ export const straightPour = defineTechnique({
     ...STRETCH_SETTINGS,
   },
   defaults: { heightMm: 60, ...STRETCH_USUAL },
-  moves: (stage, { heightMm, torch, angleDeg }) => {
+  moves: (stage, { heightMm, torch, angleDeg, by }) => {
     const pour: Move = {
       id: 'pour',
       verb: 'pour',
@@ -33,6 +33,6 @@ export const straightPour = defineTechnique({
       heightMm,
       s: 20 * stage.cups.length,
     };
-    return stretch(stage, [pour], { torch, angleDeg });
+    return stretch(stage, [pour], { torch, angleDeg, by });
   },
 });

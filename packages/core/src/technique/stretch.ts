@@ -1,5 +1,6 @@
 import type { Move } from '../verb';
 import type { Needs, Stage } from './define';
+import { spun } from './laid';
 
 /**
  * Seconds of tilt for each mm to a corner: a film on a slope drains to √(ν·L ÷ (g·sin a·t)) (Nusselt), so larger pieces want
@@ -30,13 +31,26 @@ export const STRETCH_NEEDS = {
 export const STRETCH_SETTINGS = {
   torch: { kind: 'choice', label: 'Torch', of: ['end', 'first', 'none'] },
   angleDeg: { kind: 'number', label: 'Tilt', min: 2, max: 30, unit: 'deg' },
+  by: {
+    kind: 'choice',
+    label: 'Stretched',
+    of: ['tilts', 'spin', 'both'],
+    names: { tilts: 'By tilting', spin: 'On a turntable', both: 'Tilted, then spun' },
+  },
 } as const;
-export const STRETCH_USUAL = { torch: 'end', angleDeg: 9 } as const;
+export const STRETCH_USUAL = { torch: 'end', angleDeg: 9, by: 'tilts' } as const;
+
+/** A minute's turns, and seconds, that leave a film of medium paint about a millimetre thick: t = 3ν ÷ 4ω²h² (Emslie, Bonner and Peck 1958). */
+const SPIN = { turnsPerMin: 60, s: 17 };
+/** After tilts the spin only draws the design outward (judgement). */
+const SPIN_AFTER_S = 6;
 
 interface Wishes {
   /** After stretching, for control; before it, so that cells grow with the paint; or not at all. */
   readonly torch: 'end' | 'first' | 'none';
   readonly angleDeg: number;
+  /** By tilting, on a turntable, or by both one after the other: a spin draws alike to all sides, a tilt where it is led. */
+  readonly by: 'tilts' | 'spin' | 'both';
 }
 
 /**
@@ -46,7 +60,7 @@ interface Wishes {
 export function stretch(
   stage: Stage,
   paint: readonly Move[],
-  { torch, angleDeg }: Wishes,
+  { torch, angleDeg, by }: Wishes,
   then: readonly Move[] = [],
 ): Move[] {
   const torchMove = (id: string): Move => ({ id, verb: 'torch', s: 8 });
@@ -57,7 +71,7 @@ export function stretch(
       ? [torchMove('torch-first'), { id: 'look', verb: 'rest', s: 120 } as const]
       : []),
     ...extended(stage),
-    ...tilts(stage, angleDeg),
+    ...drawnOut(stage, angleDeg, by),
     ...then,
     ...(torch === 'end' ? [torchMove('torch-end')] : []),
     REST,
@@ -112,6 +126,14 @@ const extended = ({ pot }: Stage): Move[] => {
 };
 /** How wide it is run, mm (an estimate). */
 const EXTENDER_MM = 25;
+
+/** The paint drawn out over the face. Behind a raised rim nothing is spun: it would only stand up against it. */
+function drawnOut(stage: Stage, angleDeg: number, by: Wishes['by']): Move[] {
+  if (by === 'tilts' || stage.raisedRim) return tilts(stage, angleDeg);
+  return by === 'spin'
+    ? spun(stage, SPIN.turnsPerMin, SPIN.s)
+    : [...tilts(stage, angleDeg), ...spun(stage, SPIN.turnsPerMin, SPIN_AFTER_S)];
+}
 
 /** Each corner, then the weight back to the middle before the next (handbook 6, common practice). */
 export function tilts(stage: Stage, angleDeg: number): Move[] {

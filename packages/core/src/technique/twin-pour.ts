@@ -25,7 +25,7 @@ export const twinPour = defineTechnique({
     ...STRETCH_SETTINGS,
   },
   defaults: { apartMm: 46, ...STRETCH_USUAL },
-  moves: (stage, { apartMm, torch, angleDeg }) => {
+  moves: (stage, { apartMm, torch, angleDeg, by }) => {
     const [x, y] = stage.middle;
     const reach = 0.55 * halfOf(stage);
     const [dx, dy] = [Math.SQRT1_2 * reach, Math.SQRT1_2 * reach];
@@ -51,6 +51,6 @@ export const twinPour = defineTechnique({
         ...(i > 0 ? { with: `twin-${stage.cups[0]!}` } : {}),
       };
     });
-    return stretch(stage, pours, { torch, angleDeg });
+    return stretch(stage, pours, { torch, angleDeg, by });
   },
 });

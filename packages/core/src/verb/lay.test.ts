@@ -21,7 +21,7 @@ const strip = (fromPercent: number, toPercent: number, towardDeg = 0): Move => (
 
 test('a strip is as large as its part of the face, and all of them are the face', () => {
   expect(stripOf(SQUARE, 10_000, 0, 0, 0.25).areaMm2).toBeCloseTo(2500, 0);
-  expect(stripOf(SQUARE, 10_000, 90, 0.5, 1)).toMatchObject({ fromMm: 50, toMm: 100 });
+  expect(stripOf(SQUARE, 10_000, 90, 0.5, 1)).toMatchObject({ beginsMm: 50, endsMm: 100 });
   // A square stands on its corner: half of it below its middle, an eighth beyond three quarters.
   expect(stripOf(SQUARE, 10_000, 45, 0.75, 1).areaMm2).toBeCloseTo(1250, -2);
   const disc = [
@@ -89,7 +89,7 @@ test('all of both bases is laid, each on its own half', () => {
   const aside = told.budget.pots.filter((p) => p.use === 'base');
   expect(taken.map((t) => t.g)).toEqual(aside.map((p) => expect.closeTo(p.g, 6)));
   const parts = previewOf(beside, told).scene.acts.flatMap((a) =>
-    a.kind === 'overlay' && a.part ? [[a.mix, a.part.fromMm, a.part.toMm, a.filmMm]] : [],
+    a.kind === 'overlay' && a.part ? [[a.mix, a.part.beginsMm, a.part.endsMm, a.filmMm]] : [],
   );
   expect(parts).toEqual([
     ['m-oat', 0, 250, expect.closeTo(1, 1)],

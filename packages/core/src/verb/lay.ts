@@ -64,7 +64,7 @@ export const lay = defineVerb({
           mix,
           filmMm: (ml / cm2) * 10,
           ...(strip
-            ? { part: { deg: strip.deg, fromMm: strip.fromMm, toMm: strip.toMm, cm2 } }
+            ? { part: { deg: strip.deg, beginsMm: strip.beginsMm, endsMm: strip.endsMm, cm2 } }
             : {}),
         },
       ],

@@ -14,8 +14,8 @@ export interface Overlay {
   /** Only a strip across the face: between so many mm along a direction, and its area. */
   readonly part?: {
     readonly deg: number;
-    readonly fromMm: number;
-    readonly toMm: number;
+    readonly beginsMm: number;
+    readonly endsMm: number;
     readonly cm2: number;
   };
   /** The sides of the piece get the same film. */
@@ -32,14 +32,14 @@ const heldFast = (nu: number, share: number): number =>
 /** The cells of a strip across the face. */
 const stripIn = (
   { inside, grid, cellMm, originMm }: Site,
-  { deg, fromMm, toMm }: NonNullable<Overlay['part']>,
+  { deg, beginsMm, endsMm }: NonNullable<Overlay['part']>,
 ): Uint8Array =>
   inside.map((on, i) => {
     if (!on) return 0;
     const x = ((i % grid.nx) + 0.5) * cellMm - originMm[0];
     const y = (Math.floor(i / grid.nx) + 0.5) * cellMm - originMm[1];
     const along = alongMm(x, y, deg);
-    return along >= fromMm && along < toMm ? 1 : 0;
+    return along >= beginsMm && along < endsMm ? 1 : 0;
   });
 
 export const overlay: ActDefinition<Overlay> = {

@@ -4,8 +4,8 @@ import type { Ring } from './ring';
 /** A part of a face across it, mm along a direction from the corner of its bounds, and its area, mm². */
 export interface Strip {
   readonly deg: number;
-  readonly fromMm: number;
-  readonly toMm: number;
+  readonly beginsMm: number;
+  readonly endsMm: number;
   readonly areaMm2: number;
 }
 
@@ -37,7 +37,7 @@ export function stripOf(
       [left, right] = [Math.min(left, x), Math.max(right, x)];
       [top, bottom] = [Math.min(top, y), Math.max(bottom, y)];
     }
-  const [fromMm, toMm] = [from, to].map((share) => least + share * (most - least)) as [
+  const [beginsMm, endsMm] = [from, to].map((share) => least + share * (most - least)) as [
     number,
     number,
   ];
@@ -48,7 +48,7 @@ export function stripOf(
     if (!covers(rings, x, y)) continue;
     on++;
     const along = alongMm(x, y, deg);
-    if (along >= fromMm && along < toMm) within++;
+    if (along >= beginsMm && along < endsMm) within++;
   }
-  return { deg, fromMm, toMm, areaMm2: on > 0 ? (areaMm2 * within) / on : 0 };
+  return { deg, beginsMm, endsMm, areaMm2: on > 0 ? (areaMm2 * within) / on : 0 };
 }
