@@ -1,6 +1,7 @@
 import { edit as edits } from '@potter/core/plan';
 import type { PotUse } from '@potter/core/budget';
 import Trash from 'lucide-react-native/icons/trash';
+import { VERBS } from '@potter/core/verb';
 import { View } from 'react-native';
 import { At, useLed } from '@/plan/led';
 import { usePlan } from '@/plan/plan-context';
@@ -55,7 +56,11 @@ export function Pots() {
               <Small>Bases lie side by side, each as wide as its part of them all.</Small>
             ) : null}
             {pot.use === 'extender' && pot.mix !== undefined ? (
-              <Small>Run round just inside the edge before stretching.</Small>
+              <Small>
+                {plan.moves.some((move) => edits.draws(move, pot))
+                  ? 'Run round just inside the edge before stretching.'
+                  : `No move runs it round yet: add "${VERBS.extend.title}" at Moves.`}
+              </Small>
             ) : null}
           </At>
         </View>
