@@ -35,7 +35,9 @@ for (const [name, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
       const overhang = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
       assert.ok(overhang <= 0, `${screen} is ${overhang} px too wide`);
       if (viewport === PHONE) assert.deepEqual(await tooSmall(page), [], screen);
-      assert.deepEqual(await axeFaults(page), [], screen);
+      // Names and roles are the same at every width; at the wider one they are looked at again in the full run.
+      if (viewport === PHONE || process.env.POTTER_FULL)
+        assert.deepEqual(await axeFaults(page), [], screen);
       // The dark changes colours and nothing else, and the same ones at every width.
       if (viewport === PHONE) {
         await inTheme(page, 'dark');
