@@ -25,7 +25,11 @@ const VIEWS = [
   },
   { name: 'cups-1280', at: `${QUINCE}/cups`, on: WIDE },
   { name: 'moves-390', at: `${QUINCE}/moves` },
-  { name: 'preview-390', at: `${QUINCE}/preview` },
+  {
+    name: 'preview-390',
+    at: `${QUINCE}/preview`,
+    then: (page) => says(page, '% covered'),
+  },
   { name: 'order-1280', at: `${QUINCE}/order?cup=0`, on: WIDE },
   {
     name: 'technique-390',
