@@ -312,7 +312,7 @@ module.exports = [
     languageOptions: { globals: { ...globals.node, ...globals.browser } },
   },
   {
-    files: ['**/*.test.{ts,tsx}', '**/jest.setup.cjs'],
+    files: ['**/*.test.{ts,tsx}', 'apps/web/test/*.test.js', '**/jest.setup.cjs'],
     languageOptions: { globals: globals.jest },
   },
 ];
