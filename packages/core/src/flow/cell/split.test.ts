@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { factorsWith } from '../../factor';
 import { CAUSE_IDS } from './cause';
-import type { Layer } from './pile';
+import { type Layer, pileBetween } from './pile';
 import { grownBetween, growthAt, splitOf, turnsOf } from './split';
 
 const FACTORS = factorsWith();
@@ -71,6 +71,20 @@ test('a split turns over what lies above it and twice as much below; all of a fi
 test('metal under a thick film stays where it is', () => {
   const under = (um: number) => split({}, { flakes: 1 }, [um, 400])?.lifts.metal ?? 0;
   expect(under(50)).toBeGreaterThan(1.9 * under(400));
+});
+
+test('what lies between two depths is the mean of its layers by height', () => {
+  const pile = pileBetween(
+    [
+      [layer({ densityKgM3: 1000, oil: 2, oilPaS: 0.4 }), 100],
+      [layer({ densityKgM3: 1200, activator: true }), 200],
+      [layer({ densityKgM3: 1500, oilPaS: 2 }), 300],
+    ],
+    50,
+    250,
+  );
+  expect(pile).toMatchObject({ um: 200, oil: 0.5, oilPaS: 0.4, activator: 0.75 });
+  expect(pile.densityKgM3).toBeCloseTo((50 * 1000 + 150 * 1200) / 200, 9);
 });
 
 test('of many layers the split that grows fastest is taken', () => {
