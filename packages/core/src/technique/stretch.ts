@@ -29,7 +29,12 @@ export const STRETCH_NEEDS = {
 
 /** What can be set of the stretching, and what is usual. */
 export const STRETCH_SETTINGS = {
-  torch: { kind: 'choice', label: 'Torch', of: ['end', 'first', 'none'] },
+  torch: {
+    kind: 'choice',
+    label: 'Torch',
+    of: ['end', 'first', 'none'],
+    names: { end: 'At the end', first: 'First', none: 'Not at all' },
+  },
   angleDeg: { kind: 'number', label: 'Tilt', min: 2, max: 30, unit: 'deg' },
   by: {
     kind: 'choice',

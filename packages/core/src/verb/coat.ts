@@ -29,7 +29,12 @@ export const coat = defineVerb({
   id: 'coat',
   title: 'Top coat',
   fields: {
-    product: { kind: 'choice', label: 'Product', of: ['varnish', 'resin'] },
+    product: {
+      kind: 'choice',
+      label: 'Product',
+      of: ['varnish', 'resin'],
+      names: { varnish: 'Varnish', resin: 'Resin' },
+    },
     filmMm: {
       kind: 'number',
       label: 'Film',

@@ -11,7 +11,14 @@ const WORDS = {
 export const dry = defineVerb({
   id: 'dry',
   title: 'Dry',
-  fields: { until: { kind: 'choice', label: 'Until', of: ['touch', 'clean', 'coat', 'cured'] } },
+  fields: {
+    until: {
+      kind: 'choice',
+      label: 'Until',
+      of: ['touch', 'clean', 'coat', 'cured'],
+      names: { touch: 'Dry to touch', clean: 'Fit to clean', coat: 'Fit to coat', cured: 'Cured' },
+    },
+  },
   each: false,
   setsFilm: true,
   dries: ({ until }) => until,
