@@ -9,8 +9,6 @@ import { turning } from './turning';
 const DEPTHS = [0, 0.012, 0.04, 0.09, 0.18, 0.32, 0.5, 0.7, 0.86, 1];
 /** Times the gap between two that differ is halved to find where the one paint ends. */
 const HALVINGS = 3;
-/** What lay nearer to its middle than this share of the way comes up through a cell as one (judgement). */
-const NUCLEUS = 0.35;
 /** A cell of a smaller radius is a speck in this picture, px. */
 const LEAST_PX = 1;
 
@@ -50,8 +48,8 @@ export function* opened(
         turnOver(columns, i, (depth) => {
           look(depth);
           const share = from[0]!;
-          // What comes up is one column, its nucleus: places in it by halves of a pixel would tear it into wedges.
-          const near = share < NUCLEUS || share * share * (dx * dx + dy * dy) < 1;
+          // A nucleus is one column: places in it by halves of a pixel would tear it into wedges.
+          const near = share * share * (dx * dx + dy * dy) < 1;
           const at = near ? nucleus : pixelAt(plate, cx + dx * share, cy + dy * share);
           return stratumAt(was, at < 0 ? i : at, from[1]!);
         });

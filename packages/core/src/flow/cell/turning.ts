@@ -4,6 +4,9 @@ import type { PaintCell } from './paint-cell';
 import { cellAge, rhoAt, tornAt } from './seen-in';
 import { turnsOf } from './split';
 
+/** What lay nearer to its middle than this share of the way comes up through a cell as one: its nucleus (judgement). */
+const NUCLEUS = 0.35;
+
 /** A cell as it turns its film over. */
 export interface Turning {
   /** Goes to a place so far from its middle, mm, where the film is so high, µm; returns whether the cell reaches there. */
@@ -38,7 +41,8 @@ export function turning(cell: PaintCell, factors: Factors, leftForS?: number): T
         return;
       }
       cameFrom(table, rho, torn + (depth / turns) * (1 - torn), from);
-      from[0] = rho > 1e-6 ? from[0]! / rho : 0;
+      const share = rho > 1e-6 ? from[0]! / rho : 0;
+      from[0] = share < NUCLEUS ? 0 : share;
       from[1] = turns * from[1]!;
     },
   };
