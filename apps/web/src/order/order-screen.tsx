@@ -110,7 +110,10 @@ function Order({ cup, shown, label, onShown }: OrderProps) {
     school: shown === 'loaded' ? ('contrast' as const) : shown,
   };
   const asked = cupOrderAsk(plan, brief, cup, wanted);
-  const arrangeAll = useArrangeCups(({ cups }) => edit((p) => ({ ...p, cups })));
+  // Cups that were changed meanwhile stay as they are now.
+  const arrangeAll = useArrangeCups(({ cups }, asked) =>
+    edit((p) => (p.cups === asked.cups ? { ...p, cups } : p)),
+  );
   const ownCups = plan.cups.filter((c) => c.layers).length;
   const answer = useOrder(shown === 'loaded' ? undefined : asked?.ask);
   const nameAt = (i: number) => {

@@ -24,7 +24,7 @@ interface CupsAsk {
 }
 
 /** Every cup of a plan in the best order for it. */
-export const useArrangeCups = (onFound: (arranged: Plan) => void) =>
+export const useArrangeCups = (onFound: (arranged: Plan, asked: Plan) => void) =>
   useMutation({
     mutationFn: async ({ plan, brief, wanted }: CupsAsk) => {
       const work = arrangingCups(plan, brief, wanted);
@@ -37,5 +37,5 @@ export const useArrangeCups = (onFound: (arranged: Plan) => void) =>
       }
       return step.value;
     },
-    onSuccess: onFound,
+    onSuccess: (arranged, { plan }) => onFound(arranged, plan),
   });

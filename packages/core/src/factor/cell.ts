@@ -54,7 +54,7 @@ export const CELL = [
     usual: 4e-4,
     least: 0,
     most: 0.02,
-    source: 'tuned: cells of about 4 mm (science-flow, 5)',
+    source: 'tuned: cells of about 5 mm (science-flow, 5)',
     taughtBy: 'sizes of cells in swipes and blooms',
   },
   {

@@ -5,7 +5,7 @@ import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stret
 export const flipCup = defineTechnique({
   id: 'flip-cup',
   name: 'Flip cup',
-  says: 'A layered cup is turned over on the surface, rests and is lifted; then the paint is stretched by tilting.',
+  says: 'A layered cup is turned over on the surface, rests and is lifted; then the paint is stretched.',
   shows:
     'Nested rings and lobes round each cup, drawn into ovals by the tilt; cells where paints differ in weight.',
   sights: ['rings', 'cells'],

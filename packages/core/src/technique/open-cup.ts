@@ -6,7 +6,7 @@ import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stret
 export const openCup = defineTechnique({
   id: 'open-cup',
   name: 'Open cup',
-  says: 'A bottomless ring, layered where it stands, is slid slowly over the surface, barely lifted; then the paint is stretched by tilting.',
+  says: 'A bottomless ring, layered where it stands, is slid slowly over the surface, barely lifted; then the paint is stretched.',
   shows: 'A track of bands from the first colour to the last, rounded at both ends.',
   sights: ['ribbons', 'rings'],
   minds: [

@@ -5,7 +5,7 @@ import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stret
 export const puddlePour = defineTechnique({
   id: 'puddle-pour',
   name: 'Puddle pour',
-  says: 'Each colour is laid as a puddle of its own, close to the surface; then the paint is stretched by tilting.',
+  says: 'Each colour is laid as a puddle of its own, close to the surface; then the paint is stretched.',
   shows: 'Broad fields of clear colour with calm borders: most control over which colours meet.',
   sights: ['fields'],
   minds: [

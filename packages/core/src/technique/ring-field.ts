@@ -6,7 +6,7 @@ import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stret
 export const ringField = defineTechnique({
   id: 'ring-field',
   name: 'Field of ring pours',
-  says: 'Several cups, each poured from straight down to small circles in a place of its own; then the paint is stretched by tilting.',
+  says: 'Several cups, each poured from straight down to small circles in a place of its own; then the paint is stretched.',
   shows: 'A field of flowers: nested rings round each place, pressed against their neighbours.',
   sights: ['rings', 'petals'],
   minds: [

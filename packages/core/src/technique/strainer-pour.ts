@@ -6,7 +6,7 @@ import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stret
 export const strainerPour = defineTechnique({
   id: 'strainer',
   name: 'Strainer pour',
-  says: 'One layered load runs through several openings at once; then the paint is stretched by tilting.',
+  says: 'One layered load runs through several openings at once; then the paint is stretched.',
   shows: 'A flower of nested lobes, as many as there are openings, with thin walls between them.',
   sights: ['petals', 'rings'],
   minds: [

@@ -1,4 +1,4 @@
-import type { Move } from '../verb';
+import { EXTENDER_MM, type Move } from '../verb';
 import type { Needs, Stage } from './define';
 import { spun } from './laid';
 
@@ -129,8 +129,6 @@ const extended = ({ pot }: Stage): Move[] => {
     ? []
     : [{ id: 'extender', verb: 'extend', mix, wideMm: EXTENDER_MM, s: 40 }];
 };
-/** How wide it is run, mm (an estimate). */
-const EXTENDER_MM = 25;
 
 /** The paint drawn out over the face. Behind a raised rim nothing is spun: it would only stand up against it. */
 function drawnOut(stage: Stage, angleDeg: number, by: Wishes['by']): Move[] {

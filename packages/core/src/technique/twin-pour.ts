@@ -6,7 +6,7 @@ import { stretch, STRETCH_NEEDS, STRETCH_SETTINGS, STRETCH_USUAL } from './stret
 export const twinPour = defineTechnique({
   id: 'twin-pour',
   name: 'Twin pour',
-  says: 'Two cups, loaded in opposite order, are poured side by side at the same time, corner to corner; then the paint is stretched by tilting.',
+  says: 'Two cups, loaded in opposite order, are poured side by side at the same time, corner to corner; then the paint is stretched.',
   shows:
     'Two streams that run along each other, mirrored, and never show the same colour to each other.',
   sights: ['ribbons', 'rings'],

@@ -1,7 +1,7 @@
 import { defineVerb } from './define';
 
 /** How wide it is run round, where nothing is said, mm (common practice, no published source; the figure an estimate). */
-const WIDE_MM = 25;
+export const EXTENDER_MM = 25;
 
 /** What is thinned and run round the rim before stretching: the design is drawn out there first, and its middle keeps its shape (handbook 2). */
 export const extend = defineVerb({
@@ -15,7 +15,7 @@ export const extend = defineVerb({
       min: 2,
       max: 300,
       unit: 'mm',
-      usual: WIDE_MM,
+      usual: EXTENDER_MM,
       grows: 'length',
     },
     /** Absent: all that is set aside for it. */

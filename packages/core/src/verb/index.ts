@@ -2,6 +2,7 @@ export { CARE, type CareCode } from './care';
 export { COAT_MM, coatGPerMl, coatMove } from './coat';
 export type { Desk, Done, Empties, InCup, MoveBase, Scene, Take, VerbDefinition } from './define';
 export { pouredThrough } from './empties';
+export { EXTENDER_MM } from './extend';
 export { carriedMove, carryTo } from './carried';
 export { type Handle, handlesOf, heldTo, TIP } from './handle';
 export { isPuddle, type Puddle } from './puddle';
