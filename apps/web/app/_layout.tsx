@@ -7,21 +7,25 @@ import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { StandingBand } from '@/coach/standing-band';
+import { behindWhere } from '@/behind/behind';
+import { useMade } from '@/coach/use-made';
 import { keepOnDevice } from '@/data/keep-on-device';
 import { beginOutbox } from '@/data/outbox/outbox';
 import { useLiveAnswers } from '@/data/live-answers';
-import { usePieceAnswers } from '@/data/pieces';
+import { usePieceAnswers } from '@/data/piece-answers';
 import { useReactionAnswers } from '@/data/reactions';
+import { useAnyWait } from '@/data/runs';
 import { useSettingsAnswers } from '@/data/settings';
 import { useShelfAnswers } from '@/data/shelf';
 import { ClockBand } from '@/run/clock-band';
 import { Renewal } from '@/run/renewal';
-import { TimerBand } from '@/run/timer-band';
 import { Theme } from '@/ui/theme';
 import { PairedBand } from '@/unsent/paired-band';
 import { UnsentBand } from '@/unsent/unsent-band';
 import { TableBand } from '@/weigh/table-band';
+
+const TimerBand = behindWhere((screens) => screens.TimerBand, useAnyWait);
+const StandingBand = behindWhere((screens) => screens.StandingBand, useMade);
 
 /** What stands in for a screen that stopped. */
 export { PageFault as ErrorBoundary } from '@/ui/page-fault';

@@ -1,1 +1,3 @@
-export { SettingsScreen as default } from '@/settings/settings-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ SettingsScreen }) => SettingsScreen);

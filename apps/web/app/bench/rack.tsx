@@ -1,1 +1,3 @@
-export { RackScreen as default } from '@/rack/rack-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ RackScreen }) => RackScreen);

@@ -1,1 +1,3 @@
-export { JournalScreen as default } from '@/journal/journal-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ JournalScreen }) => JournalScreen);

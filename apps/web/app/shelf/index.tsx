@@ -1,1 +1,3 @@
-export { ShelfScreen as default } from '@/shelf/shelf-screen';
+import { behind } from '@/behind/behind';
+
+export default behind(({ ShelfScreen }) => ShelfScreen);

@@ -1,4 +1,4 @@
-// Every screen that lies behind a list. They come as one piece of script, for most of what they need they share: by themselves, whatever two of them
+// Every screen but the first ones, and what is shown beside those where there is something to show. They come as one piece of script, for most of what they need they share: by themselves, whatever two of them
 // share would stand in the script that every first screen waits for.
 export { BatchScreen } from '@/batch/batch-screen';
 export { ChooseScreen } from '@/choose/choose-screen';
@@ -6,12 +6,15 @@ export { CoachScreen } from '@/coach/coach-screen';
 export { CoatScreen } from '@/coat/coat-screen';
 export { ChipScreen } from '@/colours/chip-screen';
 export { ColoursStation } from '@/colours/colours-station';
+export { StandingBand } from '@/coach/standing-band';
 export { CompareScreen } from '@/compare/compare-screen';
 export { CupsStation } from '@/cups/cups-station';
 export { LoadScreen } from '@/cups/load-screen';
 export { LoadingScreen } from '@/cups/loading-screen';
 export { FinishStation } from '@/finish/finish-station';
+export { summariseRun } from '@potter/core/journal';
 export { EntryScreen } from '@/journal/entry-screen';
+export { JournalScreen } from '@/journal/journal-screen';
 export { NewPieceScreen } from '@/journal/new-piece-screen';
 export { PiecePage } from '@/journal/piece-page';
 export { LevelScreen } from '@/level/level-screen';
@@ -25,8 +28,13 @@ export { withPlan } from '@/plan/with-plan';
 export { NewPlanScreen } from '@/plans/new-plan-screen';
 export { PourStation } from '@/pour/pour-station';
 export { PreviewStation } from '@/preview/preview-station';
+export { RackScreen } from '@/rack/rack-screen';
 export { RunScreen } from '@/run/run-screen';
+export { TimerBand } from '@/run/timer-band';
+export { UnderWay } from '@/run/under-way';
+export { SettingsScreen } from '@/settings/settings-screen';
 export { ShelfItemScreen } from '@/shelf/shelf-item-screen';
+export { ShelfScreen } from '@/shelf/shelf-screen';
 export { ShoppingScreen } from '@/shopping/shopping-screen';
 export { SurfaceStation } from '@/surface/surface-station';
 export { TechniqueScreen } from '@/techniques/technique-screen';

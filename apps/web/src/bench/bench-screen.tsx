@@ -2,6 +2,7 @@ import { todosOf } from '@potter/core/rack';
 import { runsLow, shelfId, shelfName } from '@potter/core/stock';
 import { Link, useRouter } from 'expo-router';
 import SettingsIcon from 'lucide-react-native/icons/settings';
+import type { ReactNode } from 'react';
 import { Text, View } from 'react-native';
 import { usePlans } from '@/data/plans';
 import { useRuns } from '@/data/runs';
@@ -10,11 +11,8 @@ import { useShelf } from '@/data/shelf';
 import { PlanRow } from '@/plans/plan-row';
 import { TodoRow } from '@/rack/todo-row';
 import { usePieces, wallMin } from '@/rack/use-pieces';
-import { runClock } from '@/run/run-clock';
-import { sheetOf, useTimers } from '@/run/use-timers';
 import { Left } from '@/shelf/left';
 import { IconButton } from '@/ui/button';
-import { clock } from '@/ui/local-time';
 import { LongList } from '@/ui/long-list';
 import { Screen } from '@/ui/screen';
 import { Asking, Empty } from '@/ui/state';
@@ -23,8 +21,11 @@ import { useNow } from '@/ui/use-now';
 
 const TODAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
 
-/** What matters now: the pour under way, pieces drying, plans to pour, soonest first. */
-export function BenchScreen() {
+/**
+ * What matters now: the pour under way, pieces drying, plans to pour, soonest first.
+ * @param underWay pours that are being carried out
+ */
+export function BenchScreen({ underWay }: { readonly underWay: ReactNode }) {
   const router = useRouter();
   const dated = usePlans('to-pour');
   const undated = usePlans('without-a-day');
@@ -38,7 +39,7 @@ export function BenchScreen() {
       }
     >
       <Small className="-mt-3 mb-4 !text-16">{TODAY.format(new Date())}</Small>
-      <UnderWay />
+      {underWay}
       <ToDo />
       <Asking query={dated} waiting="Looking at the bench" failed="The plans cannot be read." />
       {any.data?.count === 0 && shelf.data ? (
@@ -86,72 +87,6 @@ function PlanGroup({
         className="mt-2 border-t border-rule"
       />
     </View>
-  );
-}
-
-/** Pours that are being carried out, each with the move on screen and its clock, then waits that go on beside it. */
-function UnderWay() {
-  const now = useNow(1000, runClock.now);
-  const { runs } = useRuns();
-  const timers = useTimers(now);
-  return (
-    <>
-      {runs
-        .filter((run) => run.endedAt === undefined)
-        .map((run) => {
-          const timer = timers.find((t) => t.run.id === run.id && t.at === run.run?.at);
-          return (
-            <Clock
-              key={run.id}
-              run={run.id}
-              label={`running: ${run.title}`}
-              title={run.run ? (sheetOf(run.run)[run.run.at]?.title ?? '') : ''}
-              left={timer && (timer.dueAt - now) / 1000}
-            />
-          );
-        })}
-      {timers
-        .filter((t) => t.at !== t.run.at || t.run.endedAt !== undefined)
-        .map((t) => (
-          <Clock
-            key={`${t.run.id} ${t.at}`}
-            run={t.run.id}
-            label={`waiting: ${t.run.plan.title}`}
-            title={t.title}
-            left={(t.dueAt - now) / 1000}
-          />
-        ))}
-    </>
-  );
-}
-
-interface ClockProps {
-  readonly run: string;
-  readonly label: string;
-  readonly title: string;
-  readonly left: number | undefined;
-}
-
-function Clock({ run, label, title, left }: ClockProps) {
-  return (
-    <Link
-      href={`/run/${run}`}
-      aria-label={`${label}, ${title}`}
-      className="mb-4 flex min-h-[84px] flex-row items-center gap-3 bg-rail px-4 no-underline"
-    >
-      <View className="min-w-0 flex-1">
-        <Text className="font-body text-13 text-railink">{label}</Text>
-        <Text className="font-bold text-20 text-railink">{title}</Text>
-      </View>
-      {left === undefined ? null : (
-        <Text
-          className="font-display text-34 text-railink"
-          style={{ fontVariant: ['tabular-nums'] }}
-        >
-          {clock(left)}
-        </Text>
-      )}
-    </Link>
   );
 }
 

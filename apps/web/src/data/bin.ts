@@ -1,7 +1,7 @@
 import type { Bin, BinKind } from '@potter/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './api';
-import { piecesKey } from './pieces';
+import { piecesKey } from './piece-answers';
 import { plansKey } from './plans';
 import { readRunsAnew } from './runs';
 import { shelfKey } from './shelf';

@@ -16,14 +16,13 @@ import {
   useQuery,
   useQueryClient,
 } from '@tanstack/react-query';
-import { useEffect, useMemo } from 'react';
+import { useMemo } from 'react';
 import { call, Refused } from './api';
 import { outOfJournalLetter, pieceLetter } from './outbox/letters';
-import { onAnswer, onRefusal, post, unsentNow, useUnsent } from './outbox/outbox';
+import { post, unsentNow, useUnsent } from './outbox/outbox';
+import { pieceKey, piecesKey } from './piece-answers';
 import { useRun, useRuns } from './runs';
 
-export const piecesKey = ['pieces'] as const;
-const pieceKey = (id: string) => ['piece', id] as const;
 const NONE: readonly LessonLearnt[] = [];
 
 type Filter = Pick<PiecesAsk, 'search' | 'status' | 'run' | 'sort'>;
@@ -199,26 +198,3 @@ export const useSeason = () =>
     queryKey: [...piecesKey, 'season'],
     queryFn: () => call<Season>('/api/pieces/season'),
   });
-
-/** Takes over what the studio answers to changes of pieces and pours; mounted once, at the root. */
-export function usePieceAnswers(): void {
-  const client = useQueryClient();
-  useEffect(() => {
-    const readAnew = (
-      letter: { readonly about: string; readonly id: string },
-      answer?: unknown,
-    ) => {
-      if (!/^(piece|run)\./.test(letter.about)) return;
-      const newer = unsentNow().some((l) => l.about === letter.about && l.id !== letter.id);
-      const id = letter.about.slice('piece.'.length);
-      if (letter.about.startsWith('piece.') && !newer) {
-        if (answer !== undefined && (answer as Piece).id === id)
-          client.setQueryData(pieceKey(id), answer as Piece);
-        else void client.invalidateQueries({ queryKey: pieceKey(id) });
-      }
-      void client.invalidateQueries({ queryKey: piecesKey });
-    };
-    const ends = [onAnswer(readAnew), onRefusal(readAnew)];
-    return () => ends.forEach((end) => end());
-  }, [client]);
-}

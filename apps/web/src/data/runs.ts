@@ -1,6 +1,6 @@
 import type { Apart, RunList, RunRow } from '@potter/contract';
 import { formerOf } from '@potter/contract/change';
-import { type Run, summariseRun } from '@potter/core/journal';
+import type { Run } from '@potter/core/journal';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { mayPass, waitMs } from './again';
 import { call, Refused } from './api';
@@ -8,9 +8,21 @@ import { device } from './device';
 import { onChanged } from './live';
 import { runLetter, strikeLetter } from './outbox/letters';
 import { beginOutbox, onAnswer, onRefusal, post, unsentNow } from './outbox/outbox';
+import { type Part, part } from './part';
 
-/** A pour in the list; its run where it is under way, ended lately, or was changed on this device. */
-type Listed = Omit<RunRow, 'run'> & { readonly run?: Run };
+/** What a list shows of a pour, and what its plan says by itself. */
+type Said = Pick<
+  RunRow,
+  'id' | 'planId' | 'title' | 'startedAt' | 'endedAt' | 'note' | 'miniOf' | 'stage'
+>;
+
+/** A pour in the list. */
+interface Listed extends Said {
+  /** Its run where it is under way, ended lately, or was changed on this device. */
+  readonly run?: Run;
+  /** All it comes to; absent until what works that out is here. */
+  readonly summary?: RunRow;
+}
 
 interface State {
   readonly runs: readonly Listed[];
@@ -25,8 +37,45 @@ interface State {
   readonly fault?: string;
 }
 
+let summaries: Part<(run: Run) => unknown> | undefined;
+
+/** Says where what sums a run up comes from; it is sent for when there is a run to sum up. */
+export function bringSummaries(load: () => Promise<(run: Run) => unknown>): void {
+  summaries = part(load);
+}
+
 function listed(run: Run): Listed {
-  return { ...(summariseRun(run) as RunRow), run };
+  const summary = summaries?.now()?.(run) as RunRow | undefined;
+  if (summary) return { ...saidBy(summary), run, summary };
+  const { plan, ...said } = run;
+  return { ...saidBy({ ...said, title: plan.title, miniOf: plan.miniOf }), run };
+}
+
+const saidBy = ({ id, planId, title, startedAt, endedAt, note, miniOf, stage }: Said): Said => ({
+  id,
+  planId,
+  title,
+  startedAt,
+  endedAt,
+  note,
+  miniOf,
+  stage,
+});
+
+/** A row of the studio's. */
+const rowListed = (row: RunRow): Listed => ({
+  ...saidBy(row),
+  ...(row.run ? { run: row.run as Run } : {}),
+  summary: row,
+});
+
+/** Sums up what this device has and nothing has summed up yet; where that does not come, the next change asks again. */
+function sumUp(): void {
+  if (state.runs.every(({ summary }) => summary)) return;
+  void summaries?.come().then(
+    () => set({ runs: state.runs.map((r) => (r.run && !r.summary ? listed(r.run) : r)) }),
+    () => undefined,
+  );
 }
 
 function sorted(seen: readonly Listed[], newer: readonly Run[]): Listed[] {
@@ -50,6 +99,7 @@ const listeners = new Set<() => void>();
 const set = (next: Partial<State>): void => {
   state = { ...state, ...next };
   for (const listener of listeners) listener();
+  if (next.runs) sumUp();
 };
 
 /** Runs this page changed and the studio does not have yet, and those it struck out. */
@@ -86,12 +136,9 @@ async function load(): Promise<void> {
 }
 
 /** Rows of the studio's with what this device changed of them. */
-function standing(rows: readonly (RunRow | Listed)[]): Listed[] {
+function standing(rows: readonly RunRow[]): Listed[] {
   const { changed, struck } = unsentRuns();
-  return sorted(
-    (rows as readonly Listed[]).filter((r) => !struck.has(`run.${r.id}`)),
-    changed,
-  );
+  return sorted(rows.filter((r) => !struck.has(`run.${r.id}`)).map(rowListed), changed);
 }
 
 /** The journal may have changed by another way than a run of this page. */
@@ -141,6 +188,7 @@ function subscribe(listener: () => void): () => void {
   listeners.add(listener);
   if (!begun) {
     begun = true;
+    sumUp();
     void load();
     // What another device changed of a run comes back with the answer to a change made here, unless more was changed since.
     onAnswer((letter, answer) => {
@@ -161,6 +209,12 @@ function subscribe(listener: () => void): () => void {
 }
 
 export const useRuns = (): State => useSyncExternalStore(subscribe, () => state);
+
+/** Whether any pour is under way, or ended with something still waited for. */
+export const useAnyWait = (): boolean =>
+  useRuns().runs.some(
+    ({ run }) => run && (run.endedAt === undefined || run.moves.some(({ silenced }) => !silenced)),
+  );
 
 /** One run whole: as this device has it, else as the studio does; nothing where none is asked for. */
 export function useRun(id: string | undefined): {

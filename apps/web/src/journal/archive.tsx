@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { call } from '@/data/api';
 import { pickFile, saveFile } from '@/data/files';
 import { newId } from '@/data/new-id';
-import { piecesKey } from '@/data/pieces';
+import { piecesKey } from '@/data/piece-answers';
 import { Button } from '@/ui/button';
 import { FileFaults } from '@/ui/file-faults';
 import { Section } from '@/ui/section';

@@ -18,11 +18,12 @@ export function usePieces(nowMs: number): {
   // What this device changed of a pour is newer than what the studio said; the day it is promised for is its plan's, which the studio has.
   const byId = new Map<string, RunSummary>();
   for (const run of asked.data?.runs ?? []) byId.set(run.id, run as RunSummary);
-  for (const run of runs) {
-    const { due: then, ...row } = run as RunSummary;
-    const there = byId.get(run.id);
+  for (const { summary } of runs) {
+    if (!summary) continue;
+    const { due: then, ...row } = summary as RunSummary;
+    const there = byId.get(row.id);
     const due = there ? there.due : then;
-    byId.set(run.id, { ...row, ...(due === undefined ? {} : { due }) });
+    byId.set(row.id, { ...row, ...(due === undefined ? {} : { due }) });
   }
   const all = [...byId.values()];
   const poured = new Set(all.flatMap((r) => (r.endedAt === undefined ? [] : [r.planId])));

@@ -104,7 +104,7 @@ function SizeFields({ shape, onShape, onBlank }: Props) {
     <>
       <TextField
         label="Size"
-        shown={units.typedSize(shape)}
+        shown={sizeWords(shape, units.length, ' x ')}
         read={(text) => {
           const size = parseSize(text, units.length);
           if (!size.ok) return size;

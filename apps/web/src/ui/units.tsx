@@ -1,19 +1,11 @@
 import { figure, trim } from '@potter/core/quantity';
-import { type Shape, sizeWords } from '@potter/core/surface';
 import { useSettings } from '@/data/settings';
 import { Figure, Small } from './type';
 
 /** Amounts in the units the studio likes. Films and fill lines are always in mm: that is what a ruler by a cup reads. */
 export function useUnits() {
   const { mass, volume, length, temperature } = useSettings();
-  return {
-    mass,
-    volume,
-    length,
-    temperature,
-    /** As it is typed: "50 x 40 cm". */
-    typedSize: (shape: Shape) => sizeWords(shape, length, ' x '),
-  };
+  return { mass, volume, length, temperature };
 }
 
 /** A mass, its figure large. `fine` shows tenths of a gram, for a scale that reads them. */

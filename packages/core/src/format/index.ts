@@ -36,17 +36,8 @@ export { cupLabels } from './cup-labels';
 export { runSheets } from './run-sheets';
 export { loadingMarks, mixingMarks, type StripMarks, stripSheets } from './strips';
 export { writeShoppingCsv } from './shopping-csv';
-export {
-  PAGE_MARGIN_MM,
-  type PaperId,
-  PAPERS,
-  positioningTemplate,
-  RULER_STRIP_MM,
-  sheetsOf,
-  type Template,
-  templateSvg,
-  type TemplateWishes,
-} from './template';
+export { PAGE_MARGIN_MM, type PaperId, PAPERS, RULER_STRIP_MM, sheetsOf } from './paper';
+export { positioningTemplate, type Template, templateSvg, type TemplateWishes } from './template';
 export { type CalendarDate, planDates, runDates } from './calendar';
 export { cutMask, cutPath } from './cut-mask';
 export { readPiecesCsv, writePiecesCsv } from './pieces-csv';

@@ -1,5 +1,6 @@
 import { opacityCards } from './opacity-card';
-import { PAPERS, sheetsOf, templateSvg } from './template';
+import { PAPERS, sheetsOf } from './paper';
+import { templateSvg } from './template';
 
 test('four paints a sheet, and no paper cuts one in two', () => {
   const cards = opacityCards('Cards', ['a', 'b', 'c', 'd', 'e']);

@@ -7,7 +7,7 @@ import { mixNames } from '../plan/document/mix-names';
 import type { Plan } from '../plan/document/schema';
 import { stageSteps } from '../journal';
 import { runSheets } from './run-sheets';
-import { sheetsOf } from './template';
+import { sheetsOf } from './paper';
 
 const folder = join(__dirname, '../../../../demo/orchard-ledger/plans');
 const demo = readdirSync(folder)

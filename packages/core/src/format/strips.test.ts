@@ -5,7 +5,7 @@ import { weighingOrder } from '../plan/asked/weighing-order';
 import { volumeAtMl } from '../vessel/frustum';
 import { cupLabels } from './cup-labels';
 import { loadingMarks, mixingMarks, stripSheets } from './strips';
-import { PAGE_MARGIN_MM, PAPERS, RULER_STRIP_MM } from './template';
+import { PAGE_MARGIN_MM, PAPERS, RULER_STRIP_MM } from './paper';
 
 const CUP = { topMm: 95, bottomMm: 62, heightMm: 98 };
 const p = plan([OAT, SLATE, QUINCE, DAMSON, BRASS]);
