@@ -12,7 +12,7 @@ const planOf = async (id) => (await (await fetch(`${studio.url}/api/plans/${id}`
 const byTitle = async (title) => (await plans()).find((p) => p.title === title);
 
 /** Edits of one sitting, each followed by a crash of the page. */
-const EDITS = process.env.POTTER_FULL ? 30 : 10;
+const EDITS = process.env.POTTER_FULL ? 30 : 6;
 
 test('the page is killed after any of many edits, and all are found', async () => {
   const first = await studio.open(PHONE, { alone: true });

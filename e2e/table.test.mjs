@@ -23,7 +23,7 @@ before(async () => {
 });
 
 /** The page is killed at every so many moves. */
-const EVERY = process.env.POTTER_FULL ? 1 : 9;
+const EVERY = process.env.POTTER_FULL ? 1 : 14;
 
 const wait = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 const idOf = (title) => plans.find((plan) => plan.title === title).id;

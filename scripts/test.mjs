@@ -2,9 +2,11 @@
 // npm run test:full takes the large samples where the short run takes small ones.
 import { spawn, spawnSync } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, readdirSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { startStudio } from '../e2e/support/studio.mjs';
 import { needChromium, needPackages } from './setup.mjs';
 
 needPackages();
@@ -74,10 +76,20 @@ function jest() {
   if (status !== 0 && result.success) failed++;
 }
 
+/** The demo's studio, filled once for all that want one: where its database is. */
+async function filled() {
+  const studio = await startStudio();
+  await studio.halt();
+  const file = join(mkdtempSync(join(tmpdir(), 'potter-filled-')), 'potter.db');
+  copyFileSync(fileURLToPath(studio.db), file);
+  await studio.stop();
+  return file;
+}
+
 /** Begun first, so that it does not go on by itself once all else has ended. */
 const LONGEST = 'screens.test.mjs';
 
-function endToEnd() {
+function endToEnd(database) {
   const all = readdirSync('e2e').filter((f) => f.endsWith('.test.mjs'));
   const files = [LONGEST, ...all.filter((f) => f !== LONGEST)].map((f) => join('e2e', f));
   const { stdout, status } = shell(
@@ -87,6 +99,7 @@ function endToEnd() {
       stdio: ['ignore', 'pipe', 'inherit'],
       encoding: 'utf8',
       maxBuffer: 1 << 27,
+      env: { ...env, POTTER_FILLED: database },
     },
   );
   const count = (word) => Number(new RegExp(`^# ${word} (\\d+)`, 'm').exec(stdout)?.[1] ?? 0);
@@ -105,7 +118,8 @@ await together([
 ]);
 part('unit and component tests', jest);
 check('build', 'npm', ['run', '-s', 'build']);
-part('end to end', endToEnd);
+const database = await filled();
+part('end to end', () => endToEnd(database));
 check('held up to its promises, in short', 'npm', ['run', '-s', 'hold-up', '--', '--short']);
 
 console.log(`\n${passed} passed, ${failed} failed`);

@@ -17,6 +17,10 @@ const FLAGS = [
   '--force-color-profile=srgb',
   '--font-render-hinting=none',
   '--hide-scrollbars',
+  // Pages of the browser's own, which nobody sees here.
+  '--disable-features=PreloadTopChromeWebUI,WebUIOmniboxPopup',
+  // Its last compiler takes longer over a page than a page lives here: a tenth of all the work.
+  '--js-flags=--no-turbofan',
 ];
 
 /**
@@ -78,11 +82,20 @@ export async function inTheme(page, theme) {
   await page.evaluate(() => new Promise((drawn) => requestAnimationFrame(() => setTimeout(drawn))));
 }
 
-/** Goes to an address and waits until the screen stands there: its title, and nothing being fetched any more. */
+/**
+ * Goes to an address and waits until the screen stands there: its title, and nothing being fetched any more. A page that is at another place of the
+ * application goes there as its links do, without loading it anew; `reload` loads it.
+ */
 export async function visit(page, address) {
+  const there = page.url();
+  if (there !== address && there.startsWith(`${new URL(address).origin}/`))
+    return goOn(page, address);
   await page.goto(address, { waitUntil: 'domcontentloaded' });
   await settled(page);
 }
+
+/** How long a screen that is left may stand, ms; one that only shows other things stays. */
+const LEAVES_MS = 1500;
 
 /** Goes to another address of the application the page is at, as its own links do: without loading it anew. */
 export async function goOn(page, address) {
@@ -91,8 +104,13 @@ export async function goOn(page, address) {
     history.pushState(null, '', to);
     dispatchEvent(new PopStateEvent('popstate'));
   }, address);
-  // The screen it leaves may stand a moment longer.
-  await page.waitForFunction((left) => !left?.checkVisibility(), { polling: 20 }, before);
+  await page
+    .waitForFunction(
+      (left) => !left?.checkVisibility(),
+      { polling: 20, timeout: LEAVES_MS },
+      before,
+    )
+    .catch(() => undefined);
   await settled(page);
 }
 

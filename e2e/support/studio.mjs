@@ -1,7 +1,7 @@
 // A studio of its own for a test: the built server on a free port, with a database that goes when it stops.
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtemp, rm } from 'node:fs/promises';
+import { copyFile, mkdtemp, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -17,6 +17,9 @@ export async function freePort() {
   return port;
 }
 
+/** The demo's studio as it is filled for the first time, for all that want one of a run: a database to copy, where there is one. */
+const FILLED = process.env.POTTER_FILLED;
+
 /**
  * Starts the built server; `seed: false` leaves the studio empty, `home` opens it to the network at that address, `env` tells it more.
  */
@@ -25,6 +28,7 @@ export async function startStudio({ seed = true, port, home, env = {} } = {}) {
   const at = port ?? (await freePort());
   const homePort = home ? await freePort() : at + 1;
   const main = join(root, 'apps/server/dist/main.js');
+  if (seed && FILLED) await copyFile(FILLED, join(folder, 'potter.db'));
   const start = async () => {
     const child = spawn(
       'node',

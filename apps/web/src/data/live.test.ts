@@ -139,3 +139,20 @@ test('what is on the scale is told to the others, the last of many readings, and
   await jest.advanceTimersByTimeAsync(80);
   expect(asked.at(-1)![1]).not.toHaveProperty('table');
 });
+
+test('a table left while the stream was lost is told as left once it is back, and no more after that', async () => {
+  begin();
+  stream().say({ kind: 'here' });
+  page.tellTable({ what: 'Quince', adds: 'Beetroot', readsG: 2, toGoG: 1 });
+  await jest.advanceTimersByTimeAsync(80);
+  stream().lose(false);
+  page.tellTable(undefined);
+  await jest.advanceTimersByTimeAsync(80);
+  expect(asked).toHaveLength(1);
+  for (let back = 0; back < 2; back++) {
+    stream().say({ kind: 'here' });
+    await jest.advanceTimersByTimeAsync(80);
+    expect(asked).toHaveLength(2);
+  }
+  expect(asked[1]![1]).not.toHaveProperty('table');
+});

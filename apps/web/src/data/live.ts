@@ -45,6 +45,8 @@ export const useTables = (): ReadonlyMap<string, Table> =>
 /** Readings follow one another faster than anybody reads them, ms. */
 const TELL_EVERY_MS = 80;
 let toTell: Table | undefined;
+/** Whether the others were told of a table that they have not been told the end of. */
+let theyKnow = false;
 let telling: ReturnType<typeof setTimeout> | undefined;
 
 /** Tells the other pages what is on the scale here; nothing as the table is left. */
@@ -53,6 +55,7 @@ export function tellTable(table: Table | undefined): void {
   if (!connected) return;
   telling ??= setTimeout(() => {
     telling = undefined;
+    theyKnow = toTell !== undefined;
     const body = { page: pageId, ...(toTell ? { table: toTell } : {}) };
     void call('/api/live/table', { method: 'PUT', body }).catch(() => undefined);
   }, TELL_EVERY_MS);
@@ -73,7 +76,8 @@ function hear(event: LiveEvent): void {
       pairing.set(true);
       if (wasThere) tell(undefined);
       wasThere = true;
-      if (toTell) tellTable(toTell);
+      // Left while nothing could be told: they hear of it now.
+      if (toTell || theyKnow) tellTable(toTell);
       return;
     case 'changed':
       return tell(event.about);
