@@ -21,10 +21,7 @@ test('a two-part coat is set on a plan, weighed at the table, its open time runs
   await press(page, 'radio', '2 : 1');
   await press(page, 'button', 'Set it on the plan');
   await see(page, 'listitem', /2 Top coat/);
-  await kept(
-    plan,
-    (p) => p.sheets?.resin?.parts[0] === 2 && p.moves.some((m) => m.verb === 'pop'),
-  );
+  await kept(plan, (p) => p.sheets?.resin?.parts[0] === 2 && p.moves.some((m) => m.verb === 'pop'));
 
   await visit(page, `${studio.url}/plans/${plan.id}/pour`);
   await press(page, 'radio', '2 Top coat');

@@ -92,6 +92,42 @@ const document = fc.dictionary(
   fc.oneof(leaf, fc.array(leaf, { maxLength: 3 }), fc.dictionary(fc.constantFrom('x', 'y'), leaf)),
 );
 
+const folded = (...states: readonly object[]) => ({
+  now: states.at(-1)!,
+  was: states
+    .slice(1)
+    .map((state, n) => formerOf(states[n]!, state))
+    .reduce(alsoFormer),
+});
+
+test('a part that came in and was changed at once is no clash, whether it had arrived or not; of another device’s it is', () => {
+  const [none, came, changed] = [
+    {},
+    { room: { boards: 2, deep: 30 } },
+    { room: { boards: 1, deep: 30 } },
+  ];
+  const wanted = folded(none, came, changed);
+  for (const stands of [none, came, changed])
+    expect(merged<object>(stands, wanted)).toEqual({ is: changed });
+  expect(merged<object>({ room: { boards: 2, deep: 99 } }, wanted)).toEqual({
+    clashes: ['/room'],
+  });
+  expect(merged<object>({ room: { boards: 5, deep: 30 } }, wanted)).toEqual({
+    clashes: ['/room', '/room/boards'],
+  });
+});
+
+test('changes that took one another’s place give what the last wants, wherever the studio had come to', () => {
+  fc.assert(
+    fc.property(document, document, document, (first, second, third) => {
+      const wanted = folded(first, second, third);
+      for (const stands of [first, second, third])
+        expect(merged<object>(stands, wanted)).toEqual({ is: third });
+    }),
+    { numRuns: 500 },
+  );
+});
+
 test('over what it was made from, any change gives the document it wants; twice as once', () => {
   fc.assert(
     fc.property(document, document, (before, now) => {

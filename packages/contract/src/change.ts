@@ -63,12 +63,35 @@ export function merged<T>(
 ): { readonly is: T } | { readonly clashes: readonly string[] } {
   if (!was) return { is: now };
   const paths = Object.keys(was);
-  const clashes = paths.filter((path) => {
+  const within = (path: string) => paths.filter((other) => other.startsWith(`${path}/`));
+  /** What stands there is what the sender saw, or what it wants. */
+  const known = (path: string): boolean => {
     const there = at(stands, path) ?? null;
     return (
-      !same(there, at(now, path) ?? null) && !was[path]!.some((seen) => same(seen ?? null, there))
+      same(there, at(now, path) ?? null) || was[path]!.some((seen) => same(seen ?? null, there))
     );
-  });
+  };
+  /** It is so but for parts of it that were told of themselves: of changes that took one another's place some arrived and some did not. */
+  const knownByParts = (path: string): boolean => {
+    const parts = within(path);
+    if (parts.length === 0 || !parts.every(known)) return false;
+    return [at(now, path), ...was[path]!].some((seen) =>
+      same(
+        parts.reduce(
+          (there, part) => put(there, keysIn(part), at(wrapped(path, seen), part)),
+          wrapped(path, at(stands, path)),
+        ),
+        wrapped(path, seen),
+      ),
+    );
+  };
+  const whole = new Set(paths.filter(known));
+  const clashes = paths.filter(
+    (path) =>
+      !whole.has(path) &&
+      !knownByParts(path) &&
+      !paths.some((other) => whole.has(other) && path.startsWith(`${other}/`)),
+  );
   if (clashes.length > 0) return { clashes };
   return {
     is: paths.reduce<unknown>(
@@ -77,6 +100,10 @@ export function merged<T>(
     ) as T,
   };
 }
+
+/** A document with this alone in it, at this pointer. */
+const wrapped = (path: string, value: unknown): unknown =>
+  put({}, keysIn(path), value ?? undefined);
 
 type Keyed = Readonly<Record<string, unknown>>;
 

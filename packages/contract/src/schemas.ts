@@ -371,7 +371,7 @@ export const PourAnswer = Type.Object({
   ),
   mixes: Type.Record(
     Type.String(),
-    Type.Object({ pouredMl: G, faceMl: G, edgesMl: G, runOffMl: G, shows: G }),
+    Type.Object({ pouredMl: G, faceMl: G, edgesMl: G, runOffMl: G, takenMl: G, shows: G }),
   ),
   hash: Type.String(),
 });

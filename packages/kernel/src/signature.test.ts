@@ -218,15 +218,29 @@ test('a letter poured by dragged flips has a cup’s paint on every stroke', () 
     expect(scene.acts[source]?.kind).toBe('stream');
 });
 
-test('what is pressed takes paint up over as much of the face as it touches', () => {
-  const scene = sceneOf('press-and-lift', 'press');
-  const at = scene.acts.findIndex((a) => a.kind === 'press');
-  const press = scene.acts[at];
-  if (press?.kind !== 'press') throw new Error('nothing is pressed');
+test('a piece that is dipped takes up half of what lies under it, all over, and shows what was deep in the puddle', () => {
+  const scene = sceneOf('press-and-lift', 'dip');
+  const at = scene.acts.findIndex((a) => a.kind === 'dip');
   const before = poured(cut(scene, at), 96).pour;
-  const after = poured(cut(scene, at + 1), 96).pour;
-  const cells = before.h.filter((h, i) => h > 1e-5 && after.h[i]! < 0.8 * h).length;
-  const touched = cells * before.site.cellMm ** 2;
-  expect(touched / (Math.PI * press.rMm ** 2)).toBeGreaterThan(0.8);
-  expect(touched / (Math.PI * press.rMm ** 2)).toBeLessThan(1.2);
+  const after = poured(cut(scene, at + 1), 96);
+  const { h, takenMl, site } = after.pour;
+  const inside = site.inside.reduce((sum, on) => sum + on, 0);
+  // Pressed until paint shows at the rim.
+  expect(h.filter((one) => one > 1e-4).length / inside).toBeGreaterThan(0.9);
+  const stoodMl = h.reduce((sum, one) => sum + one, 0) * site.grid.dx ** 2 * 1e6;
+  expect(takenMl / stoodMl).toBeCloseTo(1, 1);
+  // It is even, as a puddle is not.
+  const most = (one: Float32Array) => Math.max(...one);
+  expect(most(h)).toBeLessThan(0.5 * most(before.h));
+  // Off the middle the surface runs ahead of what lies deeper: now what came earlier shows.
+  const { widthMm, heightMm } = scene;
+  const round = Array.from({ length: 12 }, (_, n) => {
+    const turn = (n * Math.PI) / 6;
+    return [widthMm / 2 + 45 * Math.cos(turn), heightMm / 2 + 45 * Math.sin(turn)] as const;
+  });
+  const mean = (seen: ReturnType<typeof onTop>) =>
+    seen.reduce((sum, { s }) => sum + s, 0) / seen.length;
+  expect(mean(onTop(after, round))).toBeLessThan(
+    mean(onTop(poured(cut(scene, at), 96), round)) - 0.05,
+  );
 });

@@ -1,6 +1,5 @@
 import { acrossStream } from './disc';
 import type { FilmKernel } from './kernel';
-import type { Over } from './margin';
 import { excessAt } from './motion';
 import { levelOfFlux } from './profile';
 import type { Missed, Pour } from './simulate';
@@ -15,6 +14,8 @@ export interface Whereabouts {
   readonly edgesMl: number;
   /** Over the edge and not on it, or beside the surface from the first. */
   readonly runOffMl: number;
+  /** Taken off the face again: stayed on a sheet, or went with a cloth. */
+  readonly takenMl: number;
 }
 
 export interface Account {
@@ -30,6 +31,8 @@ const OVER_PLACES = 12_000;
 const MISSED_PLACES = 24;
 /** Steps between two numbers of an even but unordered sequence (Roberts 2018: powers of the plastic number, from memory). */
 const R2 = [0.7548776662466927, 0.5698402909980532] as const;
+/** The same for one dimension. */
+const GOLDEN = 0.6180339887498949;
 
 /** Paint weighed by its births: places and what volume stands for each. */
 interface Weighed {
@@ -46,7 +49,7 @@ export function* accountOf(pour: Pour, kernel: FilmKernel): Generator<number, Ac
   const mixOf = mixesOf(pour.scene);
   const strata = strataOf(pour.scene);
   const sums = new Map(
-    [...new Set(mixOf)].map((mix) => [mix, { faceMl: 0, edgesMl: 0, runOffMl: 0 }]),
+    [...new Set(mixOf)].map((mix) => [mix, { faceMl: 0, edgesMl: 0, runOffMl: 0, takenMl: 0 }]),
   );
   let unfound = 0;
   const count = (births: Births, m3: Float64Array, kind: keyof Whereabouts) => {
@@ -62,10 +65,12 @@ export function* accountOf(pour: Pour, kernel: FilmKernel): Generator<number, Ac
     [onFace(pour), 'faceMl'],
     [overEdge(pour, 'sideM3'), 'edgesMl'],
     [overEdge(pour, 'offM3'), 'runOffMl'],
+    [takenOff(pour), 'takenMl'],
   ] as const;
   for (const [n, [{ places, m3 }, kind]] of traced.entries()) {
     const births = emptyBirths(places.count);
-    for (const share of traceBirths(pour, kernel, places, births)) yield (n + share) / 3;
+    for (const share of traceBirths(pour, kernel, places, births))
+      yield (n + share) / traced.length;
     count(births, m3, kind);
   }
   for (const missed of pour.missed) {
@@ -100,36 +105,78 @@ function onFace({ h, site }: Pour): Weighed {
   return { places, m3 };
 }
 
-/** Even parts of what went over the edge, in the order it went, each where and when it passed; its depth as flux has it. */
-function overEdge({ steps, site }: Pour, of: 'sideM3' | 'offM3'): Weighed {
-  const whole = steps.reduce((sum, { over }) => sum + sumOf(over, of), 0);
-  if (whole <= 0) return { places: placesFor(0), m3: new Float64Array(0) };
+/** An even part of what left the face in many steps: in which step, which of the entries that tell of it, and how much. */
+interface Part {
+  readonly step: number;
+  readonly n: number;
+  readonly m3: number;
+}
+
+/** Even parts of what left, as many as `OVER_PLACES`, in the order it went, the last first. */
+function partsOf(
+  steps: readonly Step[],
+  leftIn: (step: Step) => ArrayLike<number> | undefined,
+): readonly Part[] {
+  let whole = 0;
+  for (const step of steps) {
+    const left = leftIn(step);
+    for (let n = 0; left && n < left.length; n++) whole += left[n]!;
+  }
+  if (whole <= 0) return [];
   const part = whole / OVER_PLACES;
-  const at: { readonly step: number; readonly k: number; readonly m3: number }[] = [];
+  const parts: Part[] = [];
   // What is less than a part is carried on to the next, so that parts are even and none is lost.
   let carried = 0;
-  let last: { step: number; k: number } | undefined;
+  let last: { step: number; n: number } | undefined;
   for (let step = steps.length - 1; step >= 0; step--) {
-    const { over } = steps[step]!;
-    if (!over) continue;
-    for (let n = 0; n < over.at.length; n++) {
-      last = { step, k: over.at[n]! };
-      carried += over[of][n]!;
-      for (; carried >= part; carried -= part) at.push({ ...last, m3: part });
+    const left = leftIn(steps[step]!);
+    for (let n = 0; left && n < left.length; n++) {
+      last = { step, n };
+      carried += left[n]!;
+      for (; carried >= part; carried -= part) parts.push({ ...last, m3: part });
     }
   }
-  if (carried > 0 && last) at.push({ ...last, m3: carried });
+  if (carried > 0 && last) parts.push({ ...last, m3: carried });
+  return parts;
+}
+
+/** What went over the edge, each part where and when it passed; its depth as flux has it. */
+function overEdge({ steps, site }: Pour, of: 'sideM3' | 'offM3'): Weighed {
   const excessBy = ({ motion }: Step, x: number, y: number) =>
     motion ? excessAt(motion, site.grid, x, y) : 0;
-  const places = placesFor(at.length);
-  at.forEach(({ step, k }, n) => {
-    const [x, y] = brinkPlace(site, k, turn(n, 1));
-    places.x[n] = x;
-    places.y[n] = y;
-    places.z[n] = levelOfFlux(turn(n, 0), excessBy(steps[step]!, x, y));
-    places.since[n] = step;
+  return placed(
+    partsOf(steps, ({ over }) => over?.[of]),
+    ({ step, n }, k) => {
+      const { over } = steps[step]!;
+      const [x, y] = brinkPlace(site, over!.at[n]!, turn(k, 1));
+      return [x, y, levelOfFlux(turn(k, 0), excessBy(steps[step]!, x, y)), step];
+    },
+  );
+}
+
+/** What was taken off, each part where it lay, as it lay just before. */
+function takenOff({ steps, site: { grid } }: Pour): Weighed {
+  return placed(
+    partsOf(steps, ({ taken }) => taken?.m3),
+    ({ step, n }, k) => {
+      const { at, lowZ, highZ } = steps[step]!.taken!;
+      const i = at[n]!;
+      const z = lowZ[n]! + (highZ[n]! - lowZ[n]!) * ((0.5 + k * GOLDEN) % 1);
+      return [(i % grid.nx) + turn(k, 0), Math.floor(i / grid.nx) + turn(k, 1), z, step - 1];
+    },
+  );
+}
+
+/** Places for parts, each x, y, z and the last step that happened to it. */
+function placed(
+  parts: readonly Part[],
+  where: (part: Part, k: number) => readonly [x: number, y: number, z: number, since: number],
+): Weighed {
+  const places = placesFor(parts.length);
+  parts.forEach((part, k) => {
+    [places.x[k], places.y[k], places.z[k], places.since[k]] = where(part, k);
   });
-  return { places, m3: Float64Array.from(at, (a) => a.m3) };
+  return { places, m3: Float64Array.from(parts, ({ m3 }) => m3) };
 }
 
 /** Births of what of a stream landed beside the surface. */
@@ -169,9 +216,6 @@ function brinkPlace({ brink, inside, grid }: Pour['site'], k: number, along: num
 }
 
 const turn = (n: number, axis: 0 | 1): number => (0.5 + n * R2[axis]) % 1;
-
-const sumOf = (over: Over | undefined, of: 'sideM3' | 'offM3'): number =>
-  over ? over[of].reduce((sum, m3) => sum + m3, 0) : 0;
 
 const placesFor = (count: number) => ({
   index: Int32Array.from({ length: count }, (_, i) => i),

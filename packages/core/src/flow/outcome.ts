@@ -18,6 +18,8 @@ export interface Settled {
   readonly spiltMl: Readonly<Record<Side, number>>;
   /** What the sides of the piece hold, mL. */
   readonly edgesMl: number;
+  /** What was taken off again, mL: stayed on a sheet, or went with a cloth; absent where nothing was. */
+  readonly takenMl?: number;
   /** Wet film where there is any. */
   readonly film: {
     readonly meanMm: number;
@@ -56,15 +58,16 @@ export const poursOf = (outcome: Outcome): readonly Settled[] => [
 export function settledOf(pour: Pour, paintCells?: Cells): Settled {
   const { site, h, scene } = pour;
   const { inside, grid } = site;
+  const bared = baredIn(pour);
   let cells = 0;
   let wet = 0;
   let sum = 0;
   let thinnest = Infinity;
   let thickest = 0;
   for (let i = 0; i < h.length; i++) {
-    if (!inside[i]) continue;
-    cells++;
     const height = h[i]!;
+    if (!inside[i] || (bared[i] && height < DRY_M)) continue;
+    cells++;
     if (height < DRY_M) continue;
     wet++;
     sum += height;
@@ -86,6 +89,7 @@ export function settledOf(pour: Pour, paintCells?: Cells): Settled {
       number
     >,
     edgesMl: pour.edgesMl,
+    ...(pour.takenMl > 0 ? { takenMl: pour.takenMl } : {}),
     film: {
       meanMm: wet > 0 ? (1000 * sum) / wet : 0,
       thinnestMm: Number.isFinite(thinnest) ? 1000 * thinnest : 0,
@@ -93,6 +97,19 @@ export function settledOf(pour: Pour, paintCells?: Cells): Settled {
     },
     ...(paintCells ? { cells: tellCells(paintCells, faceOf(pour, cells)) } : {}),
   };
+}
+
+/** Less of a column is left where it was wiped bare. */
+const WIPED_BARE = 0.05;
+
+/** Cells that were wiped bare: there nothing is missing. */
+function baredIn({ steps, h }: Pour): Uint8Array {
+  const bared = new Uint8Array(h.length);
+  for (const { taken } of steps)
+    taken?.at.forEach((i, n) => {
+      if (taken.highZ[n] === 1 && taken.lowZ[n]! < WIPED_BARE) bared[i] = 1;
+    });
+  return bared;
 }
 
 const faceOf = ({ scene: { widthMm, heightMm }, site: { cellMm } }: Pour, cells: number) => ({

@@ -8,6 +8,7 @@ import type { Grid } from './grid';
 import { halve, LAYERED_PLANES, PLANES } from './motion';
 import type { PourScene } from './scene';
 import type { Step } from './step';
+import { takenM3 } from './taken';
 import { sideBySide, turnsOf } from './together';
 
 /** What happened to a film, in order, and where it ended. */
@@ -26,6 +27,8 @@ export interface Pour {
   /** What the sides hold, mL. */
   readonly edgesMl: number;
   readonly laidMl: number;
+  /** What was taken off again: stayed on a sheet, or went with a cloth. */
+  readonly takenMl: number;
   readonly missed: readonly Missed[];
   readonly onSides: readonly { readonly source: number; readonly m3: number }[];
 }
@@ -155,6 +158,7 @@ export function* pourOn(
     ],
     edgesMl: margin.sidesM3() * 1e6,
     laidMl: laidM3 * 1e6,
+    takenMl: steps.reduce((sum, { taken }) => sum + (taken ? takenM3(taken) : 0), 0) * 1e6,
     missed,
     onSides,
   };

@@ -2,6 +2,7 @@ import type { Site } from './ground';
 import type { FilmKernel } from './kernel';
 import type { Over } from './margin';
 import type { Motion } from './motion';
+import type { Taken } from './taken';
 
 /** One thing that happened to the film, and its own way back for the trace. */
 export interface Step {
@@ -15,6 +16,8 @@ export interface Step {
   readonly left?: readonly { readonly source: number; readonly s: number }[];
   /** What went over the edge meanwhile. */
   readonly over?: Over;
+  /** What was taken off the face. */
+  readonly taken?: Taken;
   /** Takes places to where they were before it; what came into being in it is told as born. */
   readonly back: (traced: Traced) => void;
 }

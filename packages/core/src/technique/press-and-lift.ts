@@ -1,4 +1,3 @@
-import type { Move } from '../verb';
 import { defineTechnique } from './define';
 import { fromMiddle } from './place';
 import { KEEP, STRETCH_NEEDS, unstretched } from './stretch';
@@ -41,15 +40,7 @@ export const pressAndLift = defineTechnique({
         s: 10 * stage.cups.length,
       },
       ...(waitS > 0 ? [{ id: 'run', verb: 'rest' as const, s: waitS }] : []),
-      {
-        id: 'press',
-        verb: 'press',
-        atMm,
-        widthMm: Math.min(500, Math.round(0.8 * Math.min(stage.widthMm, stage.heightMm))),
-        tool: 'flat',
-        s: 5,
-        note: 'Knife down the rim.',
-      } satisfies Move,
+      { id: 'press', verb: 'dip', keepsPercent: 50, s: 5, note: 'Knife down the rim.' },
     ]);
   },
 });

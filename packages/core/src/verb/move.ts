@@ -5,9 +5,11 @@ import { has, registry } from '../registry';
 import type { CareCode } from './care';
 import { activate } from './activate';
 import { blow } from './blow';
+import { clear } from './clear';
 import { coat } from './coat';
 import { comb } from './comb';
 import type { MoveBase, VerbDefinition } from './define';
+import { dip } from './dip';
 import { dot } from './dot';
 import { drip } from './drip';
 import { dry } from './dry';
@@ -49,6 +51,8 @@ const ALL = [
   comb,
   string,
   press,
+  dip,
+  clear,
   torch,
   rest,
   dry,

@@ -1,6 +1,8 @@
 import { registry } from '../../registry';
 import type { ActDefinition } from './define';
 import { blade } from './blade';
+import { clear } from './clear';
+import { dip } from './dip';
 import { drag } from './drag';
 import { drop } from './drop';
 import { heat } from './heat';
@@ -12,7 +14,21 @@ import { spin } from './spin';
 import { stream } from './stream';
 import { tilt } from './tilt';
 
-const ALL = [overlay, stream, tilt, spin, jet, heat, drop, blade, drag, press, rest] as const;
+const ALL = [
+  overlay,
+  stream,
+  tilt,
+  spin,
+  jet,
+  heat,
+  drop,
+  blade,
+  drag,
+  press,
+  dip,
+  clear,
+  rest,
+] as const;
 
 /** What flow knows; every verb compiles to some of these, in the order they happen. Lengths in mm, angles clockwise from +x. */
 export type Act = Parameters<(typeof ALL)[number]['weight']>[0];

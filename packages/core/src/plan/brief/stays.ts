@@ -35,10 +35,11 @@ export function previewedStays(measure: SurfaceMeasure, amounts: Amounts, outcom
   const pours = poursOf(outcome);
   const sum = (of: (pour: Settled) => number) => pours.reduce((all, pour) => all + of(pour), 0);
   const lostG = sum((pour) => runOffOf(measure, amounts, pour).lostG);
+  const stoodMl = ({ laidMl, takenMl = 0 }: Settled) => laidMl - takenMl;
   return {
     from: 'preview',
-    staysG: sum(({ laidMl }) => laidMl) * gPerMl - lostG,
-    firstG: outcome.laidMl * gPerMl - runOffOf(measure, amounts, outcome).lostG,
+    staysG: sum(stoodMl) * gPerMl - lostG,
+    firstG: stoodMl(outcome) * gPerMl - runOffOf(measure, amounts, outcome).lostG,
     onFaceMm: outcome.film.meanMm,
     thickestMm: outcome.film.thickestMm,
     runOffG: lostG * measure.pieces,

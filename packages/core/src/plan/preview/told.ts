@@ -38,7 +38,7 @@ export interface PourTold extends SettledTold {
   >;
 }
 
-const NOWHERE: Whereabouts = { faceMl: 0, edgesMl: 0, runOffMl: 0 };
+const NOWHERE: Whereabouts = { faceMl: 0, edgesMl: 0, runOffMl: 0, takenMl: 0 };
 
 /** Puts an outcome into words of the trade: grams over each side, millilitres of each mix. */
 function tell(
@@ -103,6 +103,7 @@ const together = (parts: readonly Whereabouts[]): Whereabouts =>
       faceMl: sum.faceMl + part.faceMl,
       edgesMl: sum.edgesMl + part.edgesMl,
       runOffMl: sum.runOffMl + part.runOffMl,
+      takenMl: sum.takenMl + part.takenMl,
     }),
     NOWHERE,
   );

@@ -1,0 +1,41 @@
+import { takeOff } from '../taken';
+import { type ActDefinition, shifted } from './define';
+
+/** A place wiped bare: what lay there goes with the cloth but for a last smear. */
+export interface Clear {
+  readonly kind: 'clear';
+  readonly atMm: readonly [number, number];
+  readonly rMm: number;
+}
+
+/** What a damp cloth leaves, the lowest of the film: a haze (an estimate). Over how much of the radius its rim is soft. */
+const LEAVES = 0.001;
+const SOFT = 0.15;
+
+export const clear: ActDefinition<Clear> = {
+  id: 'clear',
+  weight: () => 0,
+  brings: () => [],
+  key: (act) => act,
+  strays: (act, { byMm }) => ({ ...act, atMm: shifted(act.atMm, byMm) }),
+  *run({ atMm, rMm }, { kernel: { film }, site }) {
+    const { cellMm, originMm } = site;
+    const leavesAt = (x: number, y: number): number => {
+      const far = Math.hypot(
+        x * cellMm - originMm[0] - atMm[0],
+        y * cellMm - originMm[1] - atMm[1],
+      );
+      return LEAVES + (1 - LEAVES) * Math.min(1, Math.max(0, (far / rMm - 1 + SOFT) / SOFT));
+    };
+    const taken = takeOff(film.h, site, (x, y) => [leavesAt(x, y), 1]);
+    for (let i = 0; i < film.h.length; i++) film.lower[i] = Math.min(film.lower[i]!, film.h[i]!);
+    yield {
+      weight: 0,
+      taken,
+      back: ({ kernel: { samples }, count }) => {
+        for (let k = 0; k < count; k++)
+          samples.z[k] = samples.z[k]! * leavesAt(samples.x[k]!, samples.y[k]!);
+      },
+    };
+  },
+};
