@@ -60,6 +60,12 @@ export function FilmFigures({ outcome, brief }: Props) {
             <Small>{side}</Small>
           </View>
         ))}
+        {off.takenG > 0 ? (
+          <View className="flex-row items-baseline gap-1">
+            <Mass g={off.takenG} />
+            <Small>taken off again</Small>
+          </View>
+        ) : null}
       </View>
       {outcome.limbs ? (
         <View role="list" aria-label="Stroke by stroke">

@@ -12,6 +12,8 @@ export interface RunOff {
   readonly clothesG: number;
   /** What is lost: over the edge and not on it. */
   readonly lostG: number;
+  /** What was taken off again: it stays on a sheet, or goes with a cloth. */
+  readonly takenG: number;
   /** What the budget's film that stays lets expect to be lost. */
   readonly expectedG: number;
 }
@@ -30,6 +32,7 @@ export function runOffOf(measure: SurfaceMeasure, amounts: Amounts, outcome: Set
     overEdgeG: lostG + clothesG,
     clothesG,
     lostG,
+    takenG: (outcome.takenMl ?? 0) * gPerMl,
     expectedG: Math.max(0, outcome.laidMl * gPerMl - gOf(measure.areaCm2 + measure.edgeCm2)),
   };
 }
