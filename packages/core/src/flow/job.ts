@@ -146,15 +146,16 @@ function* judged(bench: Workbench, ask: PourAsk, finished: boolean): Generator<T
   const cells = yield* cellsOn(bench, ask);
   const plate = yield* openOn(bench, cells);
   const later = finished ? yield* pouredLater(bench, ask, plate) : [];
-  // Read before it is handed on: whoever takes a picture may take its memory.
-  let read: PictureRead | undefined;
   const rgba = yield* colouredBy(bench.engine.makeDye, ask, plate, later);
-  if (ask.view !== 'film')
-    read = readPicture(
-      { rgba, width: plate.width, height: plate.height, pxPerMm: plate.pxPerMm },
+  // Looked at first and read then; by its own copy, for whoever takes a picture may take its memory.
+  const kept = ask.view === 'film' ? undefined : rgba.slice();
+  yield pictureOf(ask, plate, rgba, finished);
+  const read: PictureRead | undefined =
+    kept &&
+    readPicture(
+      { rgba: kept, width: plate.width, height: plate.height, pxPerMm: plate.pxPerMm },
       mixColours(ask.palette).flatMap(hexesOf),
     );
-  yield pictureOf(ask, plate, rgba, finished);
   const pours = [{ scene: ask.scene, plate }, ...later];
   const outcome: Outcome = {
     ...settledOf(bench.poured!.pour, cells),
