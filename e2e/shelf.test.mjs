@@ -59,6 +59,8 @@ test('an empty studio teaches what belongs where', async () => {
   }
   await visit(page, `${empty.url}/plans/new`);
   await says(page, 'The shelf is empty');
+  // Left before it goes: a page that listens would miss it.
+  await page.goto('about:blank');
   await empty.stop();
 });
 

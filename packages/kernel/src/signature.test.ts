@@ -79,7 +79,12 @@ function onTop({ pour, kernel }: Poured, places: readonly (readonly [number, num
   const mixes = mixesOf(pour.scene);
   return places.map((_, i) => {
     births.wave[i] = strata.wave(births, i);
-    return { mix: mixes[strata.at(births, i)], source: births.source[i]!, s: births.s[i]! };
+    return {
+      mix: mixes[strata.at(births, i)],
+      source: births.source[i]!,
+      s: births.s[i]!,
+      across: strata.across(births, i),
+    };
   });
 }
 
@@ -168,6 +173,82 @@ test('a bloom reaches out in as many petals as there were breaths', () => {
   const mean = reach.reduce((sum, r) => sum + r, 0) / reach.length;
   expect(changes(reach.map((r) => r > mean)) / 2).toBeGreaterThanOrEqual(breaths - 2);
   expect(changes(reach.map((r) => r > mean)) / 2).toBeLessThanOrEqual(breaths + 2);
+});
+
+// Handbook 6: about one and a half turns (common practice, no published source).
+test('a spiral winds one and a half times from where its cup begins to where it ends', () => {
+  const scene = sceneOf('spiral', 'stream');
+  const source = scene.acts.findIndex((a) => a.kind === 'stream');
+  const places = Array.from({ length: 3600 }, (_, k): [number, number] => [
+    ((k % 60) + 0.5) * (250 / 60),
+    (Math.floor(k / 60) + 0.5) * (250 / 60),
+  ]);
+  const tops = onTop(poured(scene, 96), places);
+  // Where the paint of each part of its time lies, as an angle about the middle, followed round.
+  let turned = 0;
+  let last: number | undefined;
+  for (let part = 0; part < 9; part++) {
+    let [x, y] = [0, 0];
+    tops.forEach((top, k) => {
+      if (top.source !== source || top.s < part / 10 || top.s >= (part + 1) / 10) return;
+      x += places[k]![0] - 125;
+      y += places[k]![1] - 125;
+    });
+    const angle = Math.atan2(y, x);
+    if (last !== undefined) turned += Math.atan2(Math.sin(angle - last), Math.cos(angle - last));
+    last = angle;
+  }
+  // Eight tenths of its way lie between the first part and the last.
+  expect(Math.abs(turned) / (2 * Math.PI)).toBeGreaterThan(0.8 * 1.5 * 0.65);
+  expect(Math.abs(turned) / (2 * Math.PI)).toBeLessThan(0.8 * 1.5 * 1.25);
+});
+
+// Handbook 6: the last band is mostly pushed off, and the activator shows where the tool went.
+test('a swipe draws the activator along its stroke and pushes the last band off', () => {
+  const scene = sceneOf('swipe', 'blade', CANVAS);
+  const first = scene.acts.findIndex((a) => a.kind === 'blade');
+  const blade = scene.acts[first];
+  const laid = scene.acts[first - 1];
+  if (blade?.kind !== 'blade' || laid === undefined) throw new Error('nothing is swiped');
+  const bands = scene.acts.flatMap((a, n) => (n < first - 1 && a.kind === 'stream' ? [n] : []));
+  const middleOf = (n: number) => {
+    const act = scene.acts[n]!;
+    return act.kind === 'stream' ? act.pathMm[act.pathMm.length >> 1]! : ([0, 0] as const);
+  };
+  const [dx, dy] = [blade.toMm[0] - blade.fromMm[0], blade.toMm[1] - blade.fromMm[1]];
+  const along = (n: number) => middleOf(n)[0] * dx + middleOf(n)[1] * dy;
+  const farthest = [...bands].sort((a, b) => along(b) - along(a))[0]!;
+  const stroke = line(60, blade.fromMm, blade.toMm);
+  const seen = (upTo: number) => onTop(poured(cut(scene, upTo), 96), stroke);
+  const share = (tops: ReturnType<typeof seen>, source: number) =>
+    tops.filter((top) => top.source === source).length / tops.length;
+  const [before, after] = [seen(first), seen(scene.acts.length)];
+  expect(share(after, farthest)).toBeLessThan(share(before, farthest));
+  expect(share(after, first - 1)).toBeGreaterThan(2 * share(before, first - 1));
+});
+
+// Handbook 6: one colour a side, and every colour keeps its side from end to end.
+test('in a ribbon every colour keeps its side', () => {
+  const scene = sceneOf('ribbon', 'stream');
+  const n = scene.acts.findIndex((a) => a.kind === 'stream');
+  const act = scene.acts[n];
+  if (act?.kind !== 'stream') throw new Error('nothing is poured');
+  const pour = poured(scene, 96);
+  const points = act.pathMm.length;
+  const sides = Array.from({ length: 20 }, (_, k) => {
+    const at = Math.round((0.15 + 0.035 * k) * (points - 1));
+    const [x, y] = act.pathMm[at]!;
+    // The cup is held the same way round all along, square to where it goes on the whole.
+    return onTop(pour, [
+      [x, y + 5],
+      [x, y - 5],
+    ]);
+  });
+  // What fell on one side of the way lies on that side of it still, in four of five places: where a wave goes steeply it crosses itself.
+  const own = sides.filter((pair) => pair.every(({ source }) => source === n));
+  const kept = own.map(([one, other]) => Math.sign(one!.across - other!.across));
+  expect(own.length).toBeGreaterThan(10);
+  expect(Math.abs(kept.reduce((sum, sign) => sum + sign, 0)) / kept.length).toBeGreaterThan(0.6);
 });
 
 // Handbook 6: an open cup lets what went in first out first, at the beginning of its track.

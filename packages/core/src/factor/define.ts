@@ -18,6 +18,7 @@ export interface FactorDefinition {
     | '1/s'
     | 'µm'
     | 's'
+    | 'Pa'
     | 'min'
     | 'h'
     | 'share'

@@ -9,13 +9,14 @@ import { GROUND } from './ground';
 import { HAND } from './hand';
 import { MIX } from './mix';
 import { SEEN } from './seen';
+import { TOOL } from './tool';
 
 export type { FactorDefinition } from './define';
 
 /** Every factor by its id. */
 export const FACTORS = registry<FactorDefinition>()(
   'factor',
-  [...FILM, ...MIX, ...CUP, ...HAND, ...DRYING, ...GROUND, ...SEEN, ...CELL, ...FAULT],
+  [...FILM, ...MIX, ...CUP, ...HAND, ...TOOL, ...DRYING, ...GROUND, ...SEEN, ...CELL, ...FAULT],
   ({ usual, least, most }) =>
     least <= usual && usual <= most ? undefined : 'is usually what nobody could mean by it',
 );

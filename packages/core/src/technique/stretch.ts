@@ -32,8 +32,13 @@ export const STRETCH_SETTINGS = {
   torch: {
     kind: 'choice',
     label: 'Torch',
-    of: ['end', 'first', 'none'],
-    names: { end: 'At the end', first: 'First', none: 'Not at all' },
+    of: ['end', 'first', 'sectors', 'none'],
+    names: {
+      end: 'At the end',
+      first: 'First',
+      sectors: 'Quarter by quarter',
+      none: 'Not at all',
+    },
   },
   angleDeg: { kind: 'number', label: 'Tilt', min: 2, max: 30, unit: 'deg' },
   by: {
@@ -51,8 +56,11 @@ const SPIN = { turnsPerMin: 60, s: 17 };
 const SPIN_AFTER_S = 6;
 
 interface Wishes {
-  /** After stretching, for control; before it, so that cells grow with the paint; or not at all. */
-  readonly torch: 'end' | 'first' | 'none';
+  /**
+   * After stretching, for control; before it, so that cells grow with the paint; after it a quarter of the face at a time, each looked at before the next,
+   * so that one that has enough is left alone; or not at all.
+   */
+  readonly torch: 'end' | 'first' | 'sectors' | 'none';
   readonly angleDeg: number;
   /** By tilting, on a turntable, or by both one after the other: a spin draws alike to all sides, a tilt where it is led. */
   readonly by: 'tilts' | 'spin' | 'both';
@@ -79,11 +87,37 @@ export function stretch(
     ...drawnOut(stage, angleDeg, by),
     ...then,
     ...(torch === 'end' ? [torchMove('torch-end')] : []),
+    ...(torch === 'sectors' ? quarters(stage) : []),
     REST,
     ...(torch === 'none' ? [] : [torchMove('torch-again')]),
     ...DRY,
   ];
 }
+
+/** Time to see what a quarter does before the next, s (judgement). */
+const LOOK_S = 30;
+
+/** A short pass over each quarter of the face, and a look after each. */
+function quarters({ widthMm, heightMm }: Stage): Move[] {
+  const wide = Math.min(1000, Math.round(Math.max(widthMm, heightMm) / 2));
+  return QUARTERS.flatMap(([x, y], i): Move[] => [
+    {
+      id: `torch-${i + 1}`,
+      verb: 'torch',
+      atMm: [Math.round(x * widthMm), Math.round(y * heightMm)],
+      widthMm: wide,
+      s: 4,
+    },
+    { id: `look-${i + 1}`, verb: 'rest', s: LOOK_S },
+  ]);
+}
+/** Their middles, round the face, as shares of its sides. */
+const QUARTERS = [
+  [0.25, 0.25],
+  [0.75, 0.25],
+  [0.75, 0.75],
+  [0.25, 0.75],
+] as const;
 
 /** Cells go on for a quarter of an hour and longer; then it dries (handbook 6 and 7, common practice). */
 const REST: Move = { id: 'rest', verb: 'rest', s: 1200 };

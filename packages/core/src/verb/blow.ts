@@ -1,13 +1,14 @@
+import type { FactorId } from '../factor';
 import type { CareCode } from './care';
 import { defineVerb } from './define';
 import { directionWords, placeWords } from './place';
 
-/** How air strikes: pressure and drag at its hardest, Pa, and how wide the place it strikes is (σ), mm. From science-flow 6, tuned there. */
+/** How air strikes: pressure and drag at its hardest, Pa, and how wide the place it strikes is (σ), mm. Drag and width from science-flow 6, tuned there. */
 interface Air {
   readonly says: string;
   /** What is held for it. */
   readonly held?: string;
-  readonly pressPa: number;
+  readonly presses: FactorId;
   readonly shearPa: number;
   readonly spotMm: number;
   /** Not everybody has one. */
@@ -19,12 +20,12 @@ type AirId = 'mouth' | 'straw' | 'dryer';
 
 /** A mouth is broad, a straw fine, a dryer steady and strong. */
 const AIRS: Readonly<Record<AirId, Air>> = {
-  mouth: { says: 'Blow', pressPa: 200, shearPa: 10, spotMm: 13 },
+  mouth: { says: 'Blow', presses: 'mouth-blows', shearPa: 10, spotMm: 13 },
   straw: {
     says: 'Blow through a straw',
     held: 'the straw',
     care: 'straw',
-    pressPa: 400,
+    presses: 'straw-blows',
     shearPa: 12,
     spotMm: 7,
   },
@@ -32,7 +33,7 @@ const AIRS: Readonly<Record<AirId, Air>> = {
     says: 'Push with the cool dryer',
     held: 'the dryer, set cool',
     care: 'mains',
-    pressPa: 300,
+    presses: 'dryer-blows',
     shearPa: 11,
     spotMm: 20,
     machine: true,
@@ -73,7 +74,7 @@ export const blow = defineVerb({
   stroke: true,
   each: true,
   does: ({ fromMm, towardDeg, reachMm, air, s }, { factors }) => {
-    const { pressPa, shearPa, spotMm } = AIRS[air as AirId];
+    const { presses, shearPa, spotMm } = AIRS[air as AirId];
     // Pa ÷ (kg/m³) = m²/s².
     const density = 1000 * factors['mixed-weighs'];
     return {
@@ -83,7 +84,7 @@ export const blow = defineVerb({
           fromMm,
           towardDeg,
           reachMm,
-          press: pressPa / density,
+          press: factors[presses] / density,
           shear: shearPa / density,
           spotMm,
           s,

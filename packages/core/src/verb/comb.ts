@@ -1,8 +1,7 @@
 import { lengthOfLine, pathWords, type Point, strokesOf } from '../surface/path';
 import { defineVerb } from './define';
 
-/** A tool drawn through wet paint takes the surface along by so much, as a part of its way, and at the most so far (tuned by eye). */
-const TAKES_SHARE = 0.3;
+/** A tool drawn through wet paint takes the surface along so far at the most (tuned by eye). */
 const MOST_MM = 40;
 /** What lies a tool's width from it goes along by a third. */
 const REACH = 1;
@@ -30,7 +29,7 @@ export const comb = defineVerb({
   paced: 'length',
   stroke: true,
   each: true,
-  does: ({ way, tines, apartMm = USUAL_APART_MM, toolMm }) => {
+  does: ({ way, tines, apartMm = USUAL_APART_MM, toolMm }, { factors }) => {
     const lines = strokesOf(way).flatMap((line) =>
       besideEachOther(line, Math.round(tines), apartMm),
     );
@@ -38,7 +37,7 @@ export const comb = defineVerb({
       acts: lines.map((points) => ({
         kind: 'drag' as const,
         lineMm: points,
-        takesMm: Math.min(MOST_MM, TAKES_SHARE * lengthOfLine(points)),
+        takesMm: Math.min(MOST_MM, factors['comb-takes'] * lengthOfLine(points)),
         reachMm: REACH * toolMm,
       })),
     };

@@ -73,11 +73,8 @@ export const onTurntable = (turnsPerMin = 0): string =>
 
 /** From this high on a stream gets no thinner, mm. */
 const HIGH_MM = 300;
-/** Above this a stream folds on itself as it lands, the more the higher: so much wavier for so many mm (tuned; handbook 6: higher makes more cells). */
-const FOLDS_ABOVE_MM = 150;
+/** A stream that folds on itself is the wavier the higher it falls: twice for so many mm (tuned; handbook 6: higher makes more cells). */
 const FOLDS_PER_MM = 150;
-/** A line out of a tip is a little wider than the tip, mm: paint swells as it leaves (tuned). */
-const SWELLS_MM = 1;
 /** A bottle's foot is so wide, mm (an estimate). */
 const FOOT_MM = 62;
 /** Lobes stand so far from the middle of their vessel, as a share of its mouth's radius. */
@@ -121,7 +118,8 @@ export function pouredAlong(
   const [closeMm, highMm] = [factors['stream-close'], factors['stream-high']];
   const wideAt = (mm: number) => closeMm - (closeMm - highMm) * Math.min(1, mm / HIGH_MM);
   const [wideMm, endsMm] = [wideAt(heightMm), wideAt(toHeightMm)];
-  const folds = 1 + Math.max(0, (heightMm + toHeightMm) / 2 - FOLDS_ABOVE_MM) / FOLDS_PER_MM;
+  const folds =
+    1 + Math.max(0, (heightMm + toHeightMm) / 2 - factors['folds-above']) / FOLDS_PER_MM;
   const wayMm = paced(pathMm, quickens);
   // A cup named twice is empty the second time.
   const held = [...new Set(cups)].flatMap((id): Held[] => {
@@ -158,7 +156,7 @@ export function pouredAlong(
           ? [wideMm, ...(endsMm === wideMm ? [] : [endsMm])].map(
               (mm) => mm / Math.sqrt(openings?.n ?? 1),
             )
-          : [tipMm / 2 + SWELLS_MM]
+          : [(tipMm + factors['tip-swells']) / 2]
         ).map((mm, at) => ({ at, mm })),
         strayMm: factors['pour-strays'],
         s: seconds,

@@ -1,8 +1,8 @@
 import { defineVerb } from './define';
 import { placeWords } from './place';
 
-/** What stays of the film under what is pressed into it (tuned by eye): a balloon gives way, a piece or a cup's foot goes down to the ground. */
-const LEAVES = { balloon: 0.35, flat: 0.15 } as const;
+/** What stays of the film under what is pressed into it: a balloon gives way, a piece or a cup's foot goes down to the ground. */
+const LEAVES = { balloon: 'balloon-leaves', flat: 'flat-leaves' } as const;
 
 export const press = defineVerb({
   id: 'press',
@@ -28,8 +28,8 @@ export const press = defineVerb({
   usualS: 5,
   holds: ({ tool }) => (tool === 'balloon' ? 'the balloon' : 'what is pressed, clean'),
   each: true,
-  does: ({ atMm, widthMm, tool }) => ({
-    acts: [{ kind: 'press', atMm, rMm: widthMm / 2, leaves: LEAVES[tool] }],
+  does: ({ atMm, widthMm, tool }, { factors }) => ({
+    acts: [{ kind: 'press', atMm, rMm: widthMm / 2, leaves: factors[LEAVES[tool]] }],
   }),
   says: ({ atMm, widthMm, tool }, scene) =>
     `Press ${tool === 'balloon' ? 'the balloon' : 'it flat'} on ${placeWords(atMm, scene.widthMm, scene.heightMm)} until ${Math.round(widthMm / 10)} cm touch, and lift straight up. A fresh spot each time: twice in one place smears.`,

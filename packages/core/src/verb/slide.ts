@@ -4,9 +4,8 @@ import { defineVerb } from './define';
 import { turnedOver } from './empties';
 import { meanNu } from './thickness';
 
-/** A gap under the rim this wide lets a cup's paint go slower than lifting it away does, so many times (tuned). */
+/** The gap under the rim by which `slides-slower` is told. */
 const STATED_GAP_MM = 2;
-const SLOWER = 4;
 /** Lifted higher than this it dumps what it holds, mm (handbook 6: barely lifted; the figure an estimate). */
 const DUMPS_MM = 8;
 /** Points a way is told by where it ends early. */
@@ -40,7 +39,7 @@ export const slide = defineVerb({
     const line = strokesOf(way).flat();
     // What runs out under a rim goes with the gap, as h³ with what stands above it: but a hand's gap is never even, so in proportion (tuned).
     const emptyS =
-      SLOWER *
+      factors['slides-slower'] *
       factors['cup-lets-go'] *
       Math.sqrt((meanNu(held.strata, nuOf) / 9e-4) * (held.ml / 80)) *
       (STATED_GAP_MM / gapMm);

@@ -5,11 +5,6 @@ import { defineVerb } from './define';
 import { pouredOnItsWay } from './empties';
 import { directionWords } from './place';
 
-/**
- * A thread drawn out of paint carries a coat of so many of its radii. Slowly drawn it would be 1.34 Ca^⅔ of them (Landau and Levich 1942,
- * Derjaguin 1943, from memory); paint's Ca is about 1.4, past where that holds, so it is tuned.
- */
-const COAT = 0.25;
 /** It is laid down in so long, s. */
 const LAID_S = 3;
 /** Places it is told by, and stretches of its pull. */
@@ -41,14 +36,17 @@ export const string = defineVerb({
   each: true,
   says: ({ cup, way, towardDeg, stringMm }, { cupName }) =>
     `Draw a string ${stringMm} mm thick through ${cupName(cup)}, lay it ${pathWords(way)}, and pull it off by its end toward the ${directionWords(towardDeg)}, low and in one go.`,
-  does: ({ cup, way, towardDeg, stringMm }, { inCup, outletOf: outletIn }) => {
+  // A thread slowly drawn out of paint would carry 1.34 Ca^⅔ of its radii (Landau and Levich 1942, Derjaguin 1943, from memory); paint's Ca is
+  // about 1.4, past where that holds.
+  does: ({ cup, way, towardDeg, stringMm }, { inCup, outletOf: outletIn, factors }) => {
+    const coated = 1 + factors['string-coats'];
     const held = inCup(cup);
     if (!held || held.ml <= 0) return {};
     const line = strokesOf(way).flat();
     const length = lengthOfLine(line);
     const a = stringMm / 2;
     // mm³ → mL.
-    const ml = Math.min(held.ml, (Math.PI * ((a * (1 + COAT)) ** 2 - a * a) * length) / 1000);
+    const ml = Math.min(held.ml, (Math.PI * ((a * coated) ** 2 - a * a) * length) / 1000);
     if (!(ml > 0)) return {};
     const share = ml / held.ml;
     return {
@@ -56,7 +54,7 @@ export const string = defineVerb({
         {
           kind: 'stream',
           pathMm: line,
-          radiusMm: [{ at: 0, mm: a * (1 + COAT) }],
+          radiusMm: [{ at: 0, mm: a * coated }],
           strayMm: 0,
           s: LAID_S,
           core: false,

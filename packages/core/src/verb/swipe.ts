@@ -27,8 +27,7 @@ const TOOLS: Readonly<Record<string, Tool>> = {
   card: { held: 'a clean card', says: 'a card held slanting', gapMm: 0.5, lengthMm: 10 },
 };
 
-/** A sheet of this weight rides so high over paint of this kinematic viscosity (tuned). */
-const RIDES_MM = 1.6;
+/** The weight and the kinematic viscosity by which `sheet-rides` is told. */
 const STATED_G = 150;
 const STATED_NU = 9e-4;
 
@@ -36,8 +35,8 @@ const STATED_NU = 9e-4;
  * How high a tool goes, mm. What its own weight presses down rides on the paint it drags under itself, whose pressure goes with μ/gap²
  * (lubrication): so gap ∝ √(ν ÷ weight).
  */
-const gapOf = ({ gapMm, gPerM2 = STATED_G }: Tool, nu: number): number =>
-  gapMm ?? RIDES_MM * Math.sqrt((nu / STATED_NU) * (STATED_G / gPerM2));
+const gapOf = ({ gapMm, gPerM2 = STATED_G }: Tool, nu: number, ridesMm: number): number =>
+  gapMm ?? ridesMm * Math.sqrt((nu / STATED_NU) * (STATED_G / gPerM2));
 
 const lineOf = (move: {
   readonly fromMm: Point;
@@ -81,7 +80,7 @@ export const swipe = defineVerb({
   stroke: true,
   drawnOver: true,
   each: true,
-  does: (move, { meanNu }) => {
+  does: (move, { meanNu, factors }) => {
     const [fromMm, toMm] = lineOf(move);
     const tool = TOOLS[move.tool]!;
     return {
@@ -91,7 +90,7 @@ export const swipe = defineVerb({
           fromMm,
           toMm,
           widthMm: move.widthMm,
-          gapMm: gapOf(tool, meanNu()),
+          gapMm: gapOf(tool, meanNu(), factors['sheet-rides']),
           lengthMm: tool.lengthMm,
           ...(tool.gapMm === undefined ? { rides: true as const } : {}),
         },
