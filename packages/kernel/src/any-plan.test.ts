@@ -22,7 +22,7 @@ const anyPour = fc
     verbs.reduce((p: Plan, verb) => edit.addMove(p, verb, edit.placeForMove(p)), plan),
   );
 
-test('any plan pours: every number is one, and what was laid stands, hangs or ran off', () => {
+test('any plan pours: every number is one, and what was laid stands, hangs, ran off or was taken off', () => {
   fc.assert(
     fc.property(anyPour, (plan) => {
       const { scene, palette } = previewOf(plan, brief(plan));
@@ -32,9 +32,9 @@ test('any plan pours: every number is one, and what was laid stands, hangs or ra
       const stands = pour.h.reduce((sum, h) => sum + h, 0) * site.grid.dx ** 2 * 1e6;
       const off = pour.spiltMl.reduce((sum, ml) => sum + ml, 0);
       expect(Math.min(...pour.h)).toBeGreaterThanOrEqual(0);
-      expect(Math.abs(stands + off + pour.edgesMl - pour.laidMl)).toBeLessThanOrEqual(
-        1e-4 * Math.max(1, pour.laidMl),
-      );
+      expect(
+        Math.abs(stands + off + pour.edgesMl + pour.takenMl - pour.laidMl),
+      ).toBeLessThanOrEqual(1e-4 * Math.max(1, pour.laidMl));
       const { outcome } = finish(workbench(engine, 4096), {
         scene,
         palette,

@@ -105,6 +105,7 @@ export function* pourOn(
     lowerNu: layered ? SOLID_NU : undefined,
     drinksM: (scene.drinksMm ?? 0) / 1000,
     setsPerS: scene.setsPerS ?? 0,
+    dryGroundM: Float32Array.from(film.ground),
     thickened: 1,
     seed: scene.seed,
     spare: spare.filter(

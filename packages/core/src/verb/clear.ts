@@ -21,7 +21,7 @@ export const clear = defineVerb({
   each: true,
   does: ({ atMm, widthMm }) => ({ acts: [{ kind: 'clear', atMm, rMm: widthMm / 2 }] }),
   says: ({ atMm, widthMm }, scene) =>
-    `Wipe the film away ${placeWords(atMm, scene.widthMm, scene.heightMm)}, ${Math.round(widthMm / 10)} cm wide, from the rim of the place inward, with a fresh side of a damp towel each time. On a sealed ground no trace is left.`,
+    `Wipe the film away ${placeWords(atMm, scene.widthMm, scene.heightMm)}, ${Math.round(widthMm / 10)} cm wide, from the rim of the place inward, with a fresh side of a damp towel each time. On a sealed ground no trace is left; a film of more than a millimetre creeps back over it.`,
   ready: () => 'A damp towel.',
   reach: {
     label: 'As wide as',

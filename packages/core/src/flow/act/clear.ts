@@ -1,3 +1,4 @@
+import { DRY_M } from '../film';
 import { takeOff } from '../taken';
 import { type ActDefinition, shifted } from './define';
 
@@ -18,7 +19,7 @@ export const clear: ActDefinition<Clear> = {
   brings: () => [],
   key: (act) => act,
   strays: (act, { byMm }) => ({ ...act, atMm: shifted(act.atMm, byMm) }),
-  *run({ atMm, rMm }, { kernel: { film }, site }) {
+  *run({ atMm, rMm }, { kernel: { film }, site, dryGroundM }) {
     const { cellMm, originMm } = site;
     const leavesAt = (x: number, y: number): number => {
       const far = Math.hypot(
@@ -28,7 +29,11 @@ export const clear: ActDefinition<Clear> = {
       return LEAVES + (1 - LEAVES) * Math.min(1, Math.max(0, (far / rMm - 1 + SOFT) / SOFT));
     };
     const taken = takeOff(film.h, site, (x, y) => [leavesAt(x, y), 1]);
-    for (let i = 0; i < film.h.length; i++) film.lower[i] = Math.min(film.lower[i]!, film.h[i]!);
+    taken.at.forEach((i) => {
+      film.lower[i] = Math.min(film.lower[i]!, film.h[i]!);
+      // What is wiped dry holds a front back again.
+      if (film.h[i]! < DRY_M) film.ground[i] = dryGroundM[i]!;
+    });
     yield {
       weight: 0,
       taken,

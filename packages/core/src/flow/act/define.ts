@@ -19,6 +19,8 @@ export interface UnderWay {
   drinksM: number;
   /** How much thicker paint gets as it stands: rise of ln ν a second. */
   readonly setsPerS: number;
+  /** The height at which a front stops on the ground as it was before anything wetted it, m, cell by cell. */
+  readonly dryGroundM: Float32Array;
   /** By how much all of it has, as a factor of ν, where that is not carried cell by cell. */
   thickened: number;
   readonly seed: number;
