@@ -151,7 +151,7 @@ function countAsking() {
 }
 
 /** A busy machine shows things late; one that never shows them has failed. */
-const PATIENCE_MS = 20000;
+const PATIENCE_MS = 30000;
 
 /** What has this role and accessible name; a name may be a pattern where it holds a figure. */
 const find = (page, role, name, timeout = PATIENCE_MS) =>
@@ -204,6 +204,9 @@ const atRest = (handle) =>
       }),
   );
 
+/** A page that is kept busy makes a click of a tap so late, ms: pressed again before that, it would be pressed twice. */
+const LANDS_MS = 5000;
+
 /**
  * Notes what is pressed from now on: the node itself, or what stood in its place by then. A page that has gone was pressed.
  * A busy page makes a click of a tap some time after the tap is over, so it is waited for.
@@ -227,7 +230,10 @@ async function landing(handle) {
   });
   return () =>
     pressed
-      .evaluate(({ once }) => Promise.race([once, new Promise((late) => setTimeout(late, 1000))]))
+      .evaluate(
+        ({ once }, ms) => Promise.race([once, new Promise((late) => setTimeout(late, ms))]),
+        LANDS_MS,
+      )
       .then(() => pressed.evaluate(({ landed, beside }) => ({ landed, beside })))
       .catch(() => ({ landed: true }));
 }
