@@ -102,7 +102,7 @@ test.each([
   [
     '/technique/settings/torch',
     'always',
-    '/technique/settings/torch must be one of "end", "first", "none"; it is "always"',
+    '/technique/settings/torch must be one of "end", "first", "sectors", "none"; it is "always"',
   ],
   ['/moves/0/verb', 'shout', `/moves/0/verb must be one of ${listed(VERBS)}; it is "shout"`],
   ['/moves/4/atMm', undefined, '/moves/4/atMm is missing'],
