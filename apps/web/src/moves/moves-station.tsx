@@ -14,6 +14,7 @@ import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
 import { SurfaceDrawing } from '@/drawing/surface-drawing';
 import { Button } from '@/ui/button';
+import { Choice } from '@/ui/choice';
 import { Pick } from '@/ui/pick';
 import { FieldInput } from '@/ui/field';
 import { clock } from '@/ui/local-time';
@@ -170,6 +171,25 @@ export function MovesStation() {
               ))}
             </View>
           ) : null}
+          <View className="gap-1">
+            <Choice<'on' | 'none'>
+              label="Base coat"
+              value={edits.onBase(plan) ? 'on' : 'none'}
+              options={[
+                { value: 'on', label: 'Under the pour' },
+                { value: 'none', label: 'None' },
+              ]}
+              onChange={(value) => {
+                const on = value === 'on';
+                setChanged(edits.setBase(plan, on).changed);
+                edit((p) => edits.setBase(p, on).plan);
+              }}
+            />
+            <Small>
+              On wet base the pour slides and keeps its design up to the edges. Without one it takes
+              less paint and does not stand up in the middle, but the edges must be wet.
+            </Small>
+          </View>
           <View className="flex-row flex-wrap gap-3">
             {Object.entries(technique.settings).map(([name, field]) => (
               <FieldInput

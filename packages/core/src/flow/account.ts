@@ -14,7 +14,7 @@ export interface Whereabouts {
   readonly edgesMl: number;
   /** Over the edge and not on it, or beside the surface from the first. */
   readonly runOffMl: number;
-  /** Taken off the face again: stayed on a sheet, or went with a cloth. */
+  /** Taken off again: stayed on a sheet, or went with a cloth or a knife. */
   readonly takenMl: number;
 }
 
@@ -36,7 +36,7 @@ const GOLDEN = 0.6180339887498949;
 
 /** Paint weighed by its births: places and what volume stands for each. */
 interface Weighed {
-  readonly places: Places;
+  readonly places: Places & { readonly since: Int32Array };
   readonly m3: Float64Array;
 }
 
@@ -61,6 +61,20 @@ export function* accountOf(pour: Pour, kernel: FilmKernel): Generator<number, Ac
       else unfound += m3[i]! * 1e6;
     }
   };
+  /** What came to the sides after some step: part of it may have been taken off them since. */
+  const countOnSides = (births: Births, m3: Float64Array, since: (n: number) => number) => {
+    const stays = m3.map((_, n) => staysOnSides(pour, since(n)));
+    count(
+      births,
+      m3.map((each, n) => each * stays[n]!),
+      'edgesMl',
+    );
+    count(
+      births,
+      m3.map((each, n) => each * (1 - stays[n]!)),
+      'takenMl',
+    );
+  };
   const traced = [
     [onFace(pour), 'faceMl'],
     [overEdge(pour, 'sideM3'), 'edgesMl'],
@@ -71,19 +85,27 @@ export function* accountOf(pour: Pour, kernel: FilmKernel): Generator<number, Ac
     const births = emptyBirths(places.count);
     for (const share of traceBirths(pour, kernel, places, births))
       yield (n + share) / traced.length;
-    count(births, m3, kind);
+    if (kind !== 'edgesMl') count(births, m3, kind);
+    else countOnSides(births, m3, (n) => places.since[n]!);
   }
   for (const missed of pour.missed) {
     const { births, m3 } = besideSurface(pour, missed);
     count(births, m3, 'runOffMl');
   }
-  for (const { source, m3 } of pour.onSides) {
+  for (const { source, m3, since } of pour.onSides) {
     const births = emptyBirths(1);
     births.source[0] = source;
-    count(births, Float64Array.of(m3), 'edgesMl');
+    countOnSides(births, Float64Array.of(m3), () => since);
   }
   return { mixes: Object.fromEntries(sums), unfoundMl: unfound };
 }
+
+/** The share of what was on the sides after some step that is there in the end. */
+const staysOnSides = ({ steps }: Pour, since: number): number =>
+  steps.reduce(
+    (share, { scraped }, n) => (scraped && n > since ? share * scraped.keeps : share),
+    1,
+  );
 
 /** Every cell's column, at levels that differ from cell to cell. */
 function onFace({ h, site }: Pour): Weighed {

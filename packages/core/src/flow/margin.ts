@@ -17,6 +17,8 @@ export interface Margin {
   readonly frame: () => Over | undefined;
   /** Paint put on the sides, all round alike, m³; they hold that much less of what runs down. */
   readonly wetSides: (m3: number) => void;
+  /** Takes off the sides all but a share of what they hold, all round alike; returns what went, m³. They catch again as much as that. */
+  readonly scrapeSides: (keeps: number) => number;
   /** What has run off each of `SIDES`, and what the sides have caught or been given, m³. */
   readonly offM3: () => readonly [number, number, number, number];
   readonly sidesM3: () => number;
@@ -70,6 +72,12 @@ export function marginOf(
     wetSides: (m3) => {
       for (let k = 0; k < n; k++) held[k] = held[k]! + m3 / n;
       sidesM3 += m3;
+    },
+    scrapeSides: (keeps) => {
+      for (let k = 0; k < n; k++) held[k] = held[k]! * keeps;
+      const went = sidesM3 * (1 - keeps);
+      sidesM3 -= went;
+      return went;
     },
     offM3: () => offM3,
     sidesM3: () => sidesM3,

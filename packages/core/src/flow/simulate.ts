@@ -27,10 +27,10 @@ export interface Pour {
   /** What the sides hold, mL. */
   readonly edgesMl: number;
   readonly laidMl: number;
-  /** What was taken off again: stayed on a sheet, or went with a cloth. */
+  /** What was taken off again: stayed on a sheet, or went with a cloth or a knife. */
   readonly takenMl: number;
   readonly missed: readonly Missed[];
-  readonly onSides: readonly { readonly source: number; readonly m3: number }[];
+  readonly onSides: readonly PutOnSides[];
 }
 
 /** A turn that is over. */
@@ -42,6 +42,13 @@ interface TurnTaken {
   readonly upTo: number;
   /** Wet height at its end, µm, cell by cell. */
   readonly um: Uint16Array;
+}
+
+/** Paint of an act that was put on the sides, and how many steps had been done by then. */
+interface PutOnSides {
+  readonly source: number;
+  readonly m3: number;
+  readonly since: number;
 }
 
 /** Paint of an act that landed beside the surface, and where its disc stood. */
@@ -90,7 +97,7 @@ export function* pourOn(
   const margin = marginOf(film, site, scene);
   const missedM3 = [0, 0, 0, 0];
   const missed: Missed[] = [];
-  const onSides: { source: number; m3: number }[] = [];
+  const onSides: PutOnSides[] = [];
   let laidM3 = 0;
   const layered =
     scene.nuOf !== undefined ||
@@ -122,7 +129,7 @@ export function* pourOn(
     onSides: (m3) => {
       margin.wetSides(m3);
       laidM3 += m3;
-      onSides.push({ source: under.source, m3 });
+      onSides.push({ source: under.source, m3, since: steps.length });
     },
     xFirst: true,
   };
@@ -159,7 +166,11 @@ export function* pourOn(
     ],
     edgesMl: margin.sidesM3() * 1e6,
     laidMl: laidM3 * 1e6,
-    takenMl: steps.reduce((sum, { taken }) => sum + (taken ? takenM3(taken) : 0), 0) * 1e6,
+    takenMl:
+      steps.reduce(
+        (sum, { taken, scraped }) => sum + (taken ? takenM3(taken) : 0) + (scraped?.m3 ?? 0),
+        0,
+      ) * 1e6,
     missed,
     onSides,
   };

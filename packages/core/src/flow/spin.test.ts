@@ -38,6 +38,24 @@ test('about a place off the middle more flies off on the far side, and nothing t
   expect(Math.max(...still.kernel.film.pushX)).toBe(0);
 });
 
+test('a plate that leans drags the design that way, farther the more it leans; a level one does not', () => {
+  const middleX = (change: Partial<Spin>) => {
+    const { pour, site } = spun({ turnsPerMin: 40, ...change }, [BASE, flipped([100, 100], 30)]);
+    let [sum, at] = [0, 0];
+    pour.h.forEach((h, i) => {
+      sum += h;
+      at += h * ((i % site.grid.nx) + 0.5) * site.cellMm;
+    });
+    return at / sum - site.originMm[0];
+  };
+  const level = middleX({});
+  expect(level).toBeCloseTo(100, 0);
+  const two = middleX({ leanDeg: 2, lowDeg: 0 }) - level;
+  expect(two).toBeGreaterThan(0.5);
+  expect(middleX({ leanDeg: 4, lowDeg: 0 }) - level).toBeGreaterThan(1.3 * two);
+  expect(middleX({ leanDeg: 2, lowDeg: 180 }) - level).toBeCloseTo(-two, 1);
+});
+
 test('a puddle is spun outward evenly', () => {
   const what = spun({ turnsPerMin: 150 }, [BASE, flipped([100, 100], 30)]);
   for (const [x, y] of [

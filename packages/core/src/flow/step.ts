@@ -2,7 +2,7 @@ import type { Site } from './ground';
 import type { FilmKernel } from './kernel';
 import type { Over } from './margin';
 import type { Motion } from './motion';
-import type { Taken } from './taken';
+import type { Scraped, Taken } from './taken';
 
 /** One thing that happened to the film, and its own way back for the trace. */
 export interface Step {
@@ -18,6 +18,8 @@ export interface Step {
   readonly over?: Over;
   /** What was taken off the face. */
   readonly taken?: Taken;
+  /** What was taken off the sides. */
+  readonly scraped?: Scraped;
   /** Takes places to where they were before it; what came into being in it is told as born. */
   readonly back: (traced: Traced) => void;
 }

@@ -66,3 +66,43 @@ test('as much of the face is bare as was wiped, and nothing is missing there', (
   expect(settledOf(pour).coveredShare).toBe(settledOf(plain().pour).coveredShare);
   expect(birthAt({ ...cleared(30) }, [140, 100], 0.9)).toEqual(birthAt(plain(), [140, 100], 0.9));
 });
+
+/** A piece whose sides are wet before the pour and catch what runs over them after it, a knife run down them between the two or not. */
+const overSides = (scrapes: readonly Act[]) => {
+  const wetSides: Act = { kind: 'overlay', mix: 'base', filmMm: 0.3, bandMm: 20, sidesCm2: 160 };
+  const runsOver: Act = { kind: 'tilt', towardDeg: 0, angleDeg: 20, s: 20 };
+  return poured(
+    {
+      ...scene([wetSides, BASE, flipped([100, 100], 60, 3), runsOver, ...scrapes]),
+      edge: { depthMm: 20, filmMm: 0.8 },
+    },
+    56,
+  );
+};
+
+test('a knife down the rim takes its share off the sides, of every mix on them, and nothing off the face', () => {
+  const [left, scraped] = [overSides([]), overSides([{ kind: 'scrape', keeps: 0.25 }])];
+  expect(left.pour.edgesMl).toBeGreaterThan(5);
+  expect(scraped.pour.edgesMl / left.pour.edgesMl).toBeCloseTo(0.25, 6);
+  expect(scraped.pour.takenMl / left.pour.edgesMl).toBeCloseTo(0.75, 6);
+  expect(scraped.pour.h).toEqual(left.pour.h);
+  const [were, are] = [left, scraped].map(
+    ({ pour, kernel }) => endOf(accountOf(pour, kernel)).mixes,
+  );
+  for (const [mix, was] of Object.entries(were!)) {
+    const is = are![mix]!;
+    expect(is.edgesMl).toBeCloseTo(0.25 * was.edgesMl, 6);
+    expect(is.takenMl).toBeCloseTo(0.75 * was.edgesMl, 6);
+    expect(is.faceMl).toBeCloseTo(was.faceMl, 6);
+  }
+});
+
+test('sides that were scraped catch what comes over them afterwards', () => {
+  const again: Act = { kind: 'tilt', towardDeg: 180, angleDeg: 20, s: 20 };
+  const knife: Act = { kind: 'scrape', keeps: 0 };
+  const { pour, kernel } = overSides([knife, again]);
+  expect(pour.edgesMl).toBeGreaterThan(1);
+  const there = Object.values(endOf(accountOf(pour, kernel)).mixes);
+  expect(sum(there.map((m) => m.edgesMl)) / pour.edgesMl).toBeCloseTo(1, 2);
+  expect(sum(there.map((m) => m.takenMl)) / pour.takenMl).toBeCloseTo(1, 2);
+});

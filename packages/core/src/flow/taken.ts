@@ -9,6 +9,12 @@ export interface Taken {
   readonly m3: Float32Array;
 }
 
+/** What a blade took off the sides, all round alike: the share that stays there, and how much went, m³. */
+export interface Scraped {
+  readonly keeps: number;
+  readonly m3: number;
+}
+
 /**
  * Takes paint off a film: of each cell what lies between two levels, share of its height from the ground up.
  * @param between the levels at a place, cells; undefined where nothing is taken

@@ -40,7 +40,8 @@ export const pressAndLift = defineTechnique({
         s: 10 * stage.cups.length,
       },
       ...(waitS > 0 ? [{ id: 'run', verb: 'rest' as const, s: waitS }] : []),
-      { id: 'press', verb: 'dip', keepsPercent: 50, s: 5, note: 'Knife down the rim.' },
+      { id: 'press', verb: 'dip', keepsPercent: 50, s: 5 },
+      { id: 'rim', verb: 'scrape', staysPercent: 20, s: 30 },
     ]);
   },
 });

@@ -21,6 +21,7 @@ import { pop } from './pop';
 import { pour } from './pour';
 import { press } from './press';
 import { rest } from './rest';
+import { scrape } from './scrape';
 import { shelter } from './shelter';
 import { slide } from './slide';
 import { spin } from './spin';
@@ -53,6 +54,7 @@ const ALL = [
   press,
   dip,
   clear,
+  scrape,
   torch,
   rest,
   dry,

@@ -1,5 +1,5 @@
 import { defineVerb } from './define';
-import { placeWords } from './place';
+import { directionWords, placeWords } from './place';
 
 export const spin = defineVerb({
   id: 'spin',
@@ -7,14 +7,33 @@ export const spin = defineVerb({
   fields: {
     aboutMm: { kind: 'point', label: 'About' },
     turnsPerMin: { kind: 'number', label: 'Turns a minute', min: 5, max: 400, usual: 60 },
+    /** Of the plate, as the piece lies on it; absent where it is level. */
+    leanDeg: {
+      kind: 'number',
+      label: 'Plate leans by',
+      min: 0,
+      max: 10,
+      unit: 'deg',
+      optional: true,
+    },
+    lowDeg: {
+      kind: 'number',
+      label: 'Low toward',
+      min: -360,
+      max: 360,
+      unit: 'deg',
+      optional: true,
+    },
     counter: { kind: 'yes-no', label: 'The other way round' },
   },
   usualS: 10,
   each: true,
   handsFull: true,
-  does: ({ aboutMm, turnsPerMin, s }) => ({ acts: [{ kind: 'spin', aboutMm, turnsPerMin, s }] }),
-  says: ({ aboutMm, turnsPerMin, counter }, { widthMm, heightMm }) =>
-    `Spin it about ${placeWords(aboutMm, widthMm, heightMm)}${counter ? ', the other way round' : ''}: gather speed to ${Math.round(turnsPerMin)} turns a minute, then let it slow down. Stop when it is good near the edge.`,
+  does: ({ aboutMm, turnsPerMin, s, leanDeg, lowDeg = 0 }) => ({
+    acts: [{ kind: 'spin', aboutMm, turnsPerMin, s, ...(leanDeg ? { leanDeg, lowDeg } : {}) }],
+  }),
+  says: ({ aboutMm, turnsPerMin, counter, leanDeg, lowDeg = 0 }, { widthMm, heightMm }) =>
+    `Spin it about ${placeWords(aboutMm, widthMm, heightMm)}${counter ? ', the other way round' : ''}: gather speed to ${Math.round(turnsPerMin)} turns a minute, then let it slow down. Stop when it is good near the edge.${leanDeg ? ` The plate leans toward the ${directionWords(lowDeg)}: the design goes that way as long as it turns.` : ''}`,
   // Emslie, Bonner and Peck 1958: h = h0 ÷ √(1 + 4 ω² h0² t ÷ 3ν), wherever the middle is.
   thinsTo: ({ turnsPerMin, s }, filmMm, nu) => {
     const [h, omega] = [filmMm / 1000, (2 * Math.PI * turnsPerMin) / 60];

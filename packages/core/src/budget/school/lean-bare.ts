@@ -7,6 +7,7 @@ export const leanBare = {
   name: 'Lean, no base',
   says: 'The lean figure on the bare ground, over wetted edges: the least paint there is, and all of it has to be stretched.',
   overBase: false,
+  otherGround: 'lean',
   insurance: 0.12,
   colours: lean.colours,
 } as const satisfies School;

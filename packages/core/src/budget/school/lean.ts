@@ -9,6 +9,7 @@ export const lean = {
   name: 'Lean',
   says: 'A US fluid ounce for every 28 square inches, over a base coat. Base, edges and reserve come on top.',
   overBase: true,
+  otherGround: 'lean-bare',
   insurance: 0.12,
   colours: ({ areaCm2 }) => ({ ml: areaCm2 * LEAN_ML_PER_CM2 }),
 } as const satisfies School;

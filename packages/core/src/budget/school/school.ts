@@ -15,6 +15,8 @@ export interface School {
   readonly says: string;
   /** Whether its colours are laid over a base coat that comes on top. */
   readonly overBase: boolean;
+  /** The school of the same figure with a base, or without one, where there is one. */
+  readonly otherGround?: string;
   /** Its rule may count covered edges in, by a switch; as it is spoken it is for the face. */
   readonly mayCountEdges?: true;
   /** Insurance a new plan starts with. */

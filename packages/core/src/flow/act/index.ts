@@ -10,6 +10,7 @@ import { jet } from './jet';
 import { overlay } from './overlay';
 import { press } from './press';
 import { rest } from './rest';
+import { scrape } from './scrape';
 import { spin } from './spin';
 import { stream } from './stream';
 import { tilt } from './tilt';
@@ -27,6 +28,7 @@ const ALL = [
   press,
   dip,
   clear,
+  scrape,
   rest,
 ] as const;
 

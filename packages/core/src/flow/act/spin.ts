@@ -3,12 +3,15 @@ import { RAMP_S } from '../pace';
 import { tilted } from '../grid';
 import { type ActDefinition, shifted } from './define';
 
-/** Turned level about a place, up to speed and down again evenly. */
+/** Turned about a place, up to speed and down again evenly; level, or on a plate that leans. */
 export interface Spin {
   readonly kind: 'spin';
   readonly aboutMm: readonly [number, number];
   readonly turnsPerMin: number;
   readonly s: number;
+  /** How far the plate leans and which way down, as the piece lies on it: it turns with the piece, so it pulls the same way all along. */
+  readonly leanDeg?: number;
+  readonly lowDeg?: number;
 }
 
 export const spin: ActDefinition<Spin> = {
@@ -21,7 +24,7 @@ export const spin: ActDefinition<Spin> = {
     aboutMm: shifted(act.aboutMm, byMm),
     s: act.s * slower,
   }),
-  span: ({ aboutMm, turnsPerMin, s }, under) => {
+  span: ({ aboutMm, turnsPerMin, s, leanDeg, lowDeg }, under) => {
     const { kernel, site } = under;
     const { film } = kernel;
     const ramp = Math.min(2 * RAMP_S, s / 3);
@@ -31,7 +34,7 @@ export const spin: ActDefinition<Spin> = {
       number,
       number,
     ];
-    const drive = { ...tilted(under.nu), fields: true };
+    const drive = { ...tilted(under.nu, leanDeg, lowDeg), fields: true };
     return {
       s,
       felt: 1,

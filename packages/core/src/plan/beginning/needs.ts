@@ -1,5 +1,5 @@
 import type { Pot, SchoolId } from '../../budget/schema';
-import { SCHOOLS } from '../../budget/school';
+import { type School, SCHOOLS } from '../../budget/school';
 import type { Mix } from '../../mix/schema';
 import { FACTORS } from '../../factor';
 import { MIX_SCHOOLS, mixBySchool } from '../../mix/school';
@@ -20,7 +20,7 @@ function wantedPots(needs: Needs, school: SchoolId, surface: Surface): (UseNeed 
   const { overBase } = SCHOOLS[school];
   const covered = surface.coverEdges && surface.edgeDepthMm > 0;
   const based = needs.uses.some((u) => u.use === 'base' && (overBase ? u.overBase : u.inAll));
-  const wet = { filmMm: covered ? EDGE_MM : WETTED_MM };
+  const wet = edgeFilm(covered);
   const uses: readonly UseNeed[] = [
     ...needs.uses,
     ...(wantsEdge(surface, covered, based) && !needs.uses.some((u) => u.use === 'edge')
@@ -35,6 +35,8 @@ function wantedPots(needs: Needs, school: SchoolId, surface: Surface): (UseNeed 
     })
     .sort((a, b) => rank(a.use) - rank(b.use));
 }
+
+const edgeFilm = (covered: boolean) => ({ filmMm: covered ? EDGE_MM : WETTED_MM });
 
 /** Nothing goes over a raised rim. An open edge that is to be covered wants paint of its own; one that is not wants wetting where no base does it. */
 const wantsEdge = ({ rim }: Surface, covered: boolean, based: boolean): boolean =>
@@ -68,18 +70,10 @@ export function meetNeeds(plan: Plan, before?: Wanting): Plan {
   const pots: Pot[] = [];
   for (const need of wanted) {
     if (own.some((pot) => pot.use === need.use)) continue;
-    if (!OF_ONE_MIX.has(need.use)) {
-      pots.push(need.pot);
-      continue;
-    }
     const held = had(need.use)?.mix;
-    if (held !== undefined) pots.push({ ...need.pot, mix: held });
-    else if (need.school === undefined) pots.push({ ...need.pot, mix: colourFor(grown, need) });
-    else {
-      const made = withMixOf(grown, need);
-      grown = made.plan;
-      pots.push({ ...need.pot, mix: made.mix });
-    }
+    const filled = held !== undefined ? { plan: grown, mix: held } : mixOfUse(grown, need);
+    grown = filled.plan;
+    pots.push({ ...need.pot, ...(filled.mix === undefined ? {} : { mix: filled.mix }) });
   }
   return { ...grown, budget: { ...grown.budget, pots: [...pots, ...own] } };
 }
@@ -106,6 +100,12 @@ function colourFor(plan: Plan, { of = 'background' }: UseNeed): string {
   const { hexOf } = openPlan(plan);
   const mixes = plan.budget.shares.map((s) => s.mix);
   return (of === 'palest' ? palestOf(mixes, hexOf) : darkestOf(mixes, hexOf))!;
+}
+
+/** What stands in the pot of a use: no one mix, a colour of the plan, or a mix made for it. */
+function mixOfUse(plan: Plan, need: UseNeed): { plan: Plan; mix?: string } {
+  if (!OF_ONE_MIX.has(need.use)) return { plan };
+  return need.school === undefined ? { plan, mix: colourFor(plan, need) } : withMixOf(plan, need);
 }
 
 /** A mix made by the school a use asks for: one that was made for it before, else a new one, of the school's own paint if it brings one. */
@@ -145,3 +145,46 @@ export const withSchool = (plan: Plan, school: SchoolId): Plan =>
     },
     { needs: chosenTechnique(plan).needs, school: plan.budget.school },
   );
+
+/** A base where neither technique nor school says how thick (common practice, no published source). */
+const BASE: UseNeed = { use: 'base', overBase: { filmMm: 1 } };
+
+/**
+ * A plan with a wet base under its pour, or with none: reckoned by its school's like for that, if there is one. Edges that only a base would wet
+ * are wetted by themselves where there is none.
+ */
+export function withBase(plan: Plan, on: boolean): Plan {
+  if (onBase(plan) === on) return plan;
+  const { school } = plan.budget;
+  const { overBase, otherGround } = SCHOOLS[school] as School;
+  const reckoned =
+    overBase !== on && otherGround !== undefined ? withSchool(plan, otherGround as SchoolId) : plan;
+  const grown = on ? withBasePot(reckoned) : reckoned;
+  const { surface } = plan;
+  const covered = surface.coverEdges && surface.edgeDepthMm > 0;
+  const pots = grown.budget.pots.filter((pot) => on || pot.use !== 'base');
+  const edge: Pot = { use: 'edge', ...edgeFilm(covered), mix: backgroundOf(plan) };
+  const wetted = (pot: Pot) => pot.use === 'edge' && sameAmount(pot, edge);
+  const wants = wantsEdge(surface, covered, on);
+  const edged =
+    wants && !pots.some((pot) => pot.use === 'edge')
+      ? [...pots, edge]
+      : wants
+        ? pots
+        : pots.filter((pot) => !wetted(pot));
+  return { ...grown, budget: { ...grown.budget, pots: edged } };
+}
+
+export const onBase = ({ budget: { pots } }: Plan): boolean =>
+  pots.some(({ use }) => use === 'base');
+
+/** A plan with its technique's base set aside, as thick as its school has it; a usual one where it asks for none. */
+function withBasePot(plan: Plan): Plan {
+  if (onBase(plan)) return plan;
+  const need = chosenTechnique(plan).needs.uses.find(({ use }) => use === 'base') ?? BASE;
+  const { overBase } = SCHOOLS[plan.budget.school];
+  const amount = (overBase ? need.overBase : need.inAll) ?? need.overBase ?? need.inAll;
+  const { plan: grown, mix } = mixOfUse(plan, need);
+  const pot: Pot = { use: 'base', ...amount, ...(mix === undefined ? {} : { mix }) };
+  return { ...grown, budget: { ...grown.budget, pots: [pot, ...grown.budget.pots] } };
+}

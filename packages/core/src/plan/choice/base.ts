@@ -1,8 +1,8 @@
 import { trim } from '../../quantity/show';
-import { backgroundOf } from '../beginning/background';
 import { rewriteMoves } from '../beginning/moves';
 import type { Plan } from '../document/schema';
-import { addPot, removePot, setPot } from '../edit/pots';
+import { setBase } from '../edit/base';
+import { setPot } from '../edit/pots';
 import type { Decision } from './define';
 
 const FILMS_MM = [0.5, 1, 1.5, 2];
@@ -16,7 +16,9 @@ export const base = {
   variants: (plan) => {
     const now = plan.budget.pots[baseIn(plan)];
     return [
-      ...(now ? [{ key: 'none', says: 'No base', make: (of: Plan) => without(of) }] : []),
+      ...(now
+        ? [{ key: 'none', says: 'No base', make: (of: Plan) => setBase(of, false).plan }]
+        : []),
       ...FILMS_MM.filter((mm) => mm !== now?.filmMm).map((mm) => ({
         key: `${mm} mm`,
         says: `${trim(mm, 1)} mm of base`,
@@ -26,13 +28,8 @@ export const base = {
   },
 } as const satisfies Decision;
 
-function without(plan: Plan): Plan {
-  const at = baseIn(plan);
-  return at < 0 ? plan : rewriteMoves(removePot(plan, at), plan);
-}
-
 function laid(plan: Plan, filmMm: number): Plan {
-  const grown = baseIn(plan) < 0 ? addPot(plan, 'base', backgroundOf(plan)) : plan;
+  const grown = setBase(plan, true).plan;
   const set = setPot(grown, baseIn(grown), ({ use, mix }) => ({
     use,
     ...(mix === undefined ? {} : { mix }),

@@ -1,5 +1,6 @@
 /** Edits a person makes to a plan, each a pure function from plan to plan. Array positions are the document's. */
 export * from './amounts';
+export * from './base';
 export * from './coats';
 export * from './colours';
 export * from './cups';
