@@ -8,9 +8,9 @@ const film = oncePoured((acts: readonly Act[]) =>
   poured(scene([BASE, flipped([100, 100], 60, 3), ...acts]), 56),
 );
 const plain = () => film([]);
-const dipped = (change: { s?: number; keeps?: number } = {}) =>
-  film([{ kind: 'dip', s: 0, keeps: 0.5, ...change }]);
-const cleared = (rMm = 30) => film([{ kind: 'clear', atMm: [100, 100], rMm }]);
+const dipped = (change: { s?: number; keeps?: number; presses?: number } = {}) =>
+  film([{ kind: 'dip', s: 0, keeps: 0.5, presses: 12, ...change }]);
+const cleared = (rMm = 30) => film([{ kind: 'clear', atMm: [100, 100], rMm, leaves: 0.001 }]);
 const sum = (of: readonly number[]) => of.reduce((a, b) => a + b, 0);
 
 test.each([
@@ -55,6 +55,7 @@ test('a piece that keeps more leaves less; pressed for longer the film is more e
   const unevenness = ({ pour }: ReturnType<typeof dipped>) =>
     settledOf(pour).film.thickestMm / settledOf(pour).film.meanMm;
   expect(unevenness(dipped({ s: 6 }))).toBeLessThan(0.8 * unevenness(dipped()));
+  expect(unevenness(dipped({ s: 6, presses: 2 }))).toBeGreaterThan(unevenness(dipped({ s: 6 })));
 });
 
 test('as much of the face is bare as was wiped, and nothing is missing there', () => {

@@ -19,7 +19,9 @@ export const clear = defineVerb({
   usualS: 20,
   holds: () => 'a damp towel',
   each: true,
-  does: ({ atMm, widthMm }) => ({ acts: [{ kind: 'clear', atMm, rMm: widthMm / 2 }] }),
+  does: ({ atMm, widthMm }, { factors }) => ({
+    acts: [{ kind: 'clear', atMm, rMm: widthMm / 2, leaves: factors['cloth-leaves'] }],
+  }),
   says: ({ atMm, widthMm }, scene) =>
     `Wipe the film away ${placeWords(atMm, scene.widthMm, scene.heightMm)}, ${Math.round(widthMm / 10)} cm wide, from the rim of the place inward, with a fresh side of a damp towel each time. On a sealed ground no trace is left; a film of more than a millimetre creeps back over it.`,
   ready: () => 'A damp towel.',

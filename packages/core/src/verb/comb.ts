@@ -1,8 +1,6 @@
 import { lengthOfLine, pathWords, type Point, strokesOf } from '../surface/path';
 import { defineVerb } from './define';
 
-/** A tool drawn through wet paint takes the surface along so far at the most (tuned by eye). */
-const MOST_MM = 40;
 /** What lies a tool's width from it goes along by a third. */
 const REACH = 1;
 const USUAL_APART_MM = 15;
@@ -37,7 +35,10 @@ export const comb = defineVerb({
       acts: lines.map((points) => ({
         kind: 'drag' as const,
         lineMm: points,
-        takesMm: Math.min(MOST_MM, factors['comb-takes'] * lengthOfLine(points)),
+        takesMm: Math.min(
+          factors['comb-takes-at-most'],
+          factors['comb-takes'] * lengthOfLine(points),
+        ),
         reachMm: REACH * toolMm,
       })),
     };

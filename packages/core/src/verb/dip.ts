@@ -19,8 +19,8 @@ export const dip = defineVerb({
   holds: () => 'the piece, face down',
   handsFull: true,
   each: true,
-  does: ({ s, keepsPercent }) => ({
-    acts: [{ kind: 'dip', s, keeps: keepsPercent / 100 }],
+  does: ({ s, keepsPercent }, { factors }) => ({
+    acts: [{ kind: 'dip', s, keeps: keepsPercent / 100, presses: factors['dip-presses'] }],
   }),
   says: () =>
     'Lay the piece face down on the puddle and press until paint shows all round the rim. Lift it slowly, one edge first: what was deep in the film shows now, mirrored, and the rest stays on the sheet.',

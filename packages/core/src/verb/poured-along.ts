@@ -73,10 +73,6 @@ export const onTurntable = (turnsPerMin = 0): string =>
 
 /** From this high on a stream gets no thinner, mm. */
 const HIGH_MM = 300;
-/** A stream that folds on itself is the wavier the higher it falls: twice for so many mm (tuned; handbook 6: higher makes more cells). */
-const FOLDS_PER_MM = 150;
-/** A bottle's foot is so wide, mm (an estimate). */
-const FOOT_MM = 62;
 /** Lobes stand so far from the middle of their vessel, as a share of its mouth's radius. */
 const LOBES_AT = 0.55;
 
@@ -119,7 +115,8 @@ export function pouredAlong(
   const wideAt = (mm: number) => closeMm - (closeMm - highMm) * Math.min(1, mm / HIGH_MM);
   const [wideMm, endsMm] = [wideAt(heightMm), wideAt(toHeightMm)];
   const folds =
-    1 + Math.max(0, (heightMm + toHeightMm) / 2 - factors['folds-above']) / FOLDS_PER_MM;
+    1 +
+    Math.max(0, (heightMm + toHeightMm) / 2 - factors['folds-above']) / factors['folds-double-in'];
   const wayMm = paced(pathMm, quickens);
   // A cup named twice is empty the second time.
   const held = [...new Set(cups)].flatMap((id): Held[] => {
@@ -140,7 +137,7 @@ export function pouredAlong(
       const openings =
         lobes === undefined
           ? openingsOf(id, outletIn(id), face)
-          : { n: lobes, ringMm: (LOBES_AT * FOOT_MM) / 2 };
+          : { n: lobes, ringMm: (LOBES_AT * factors['foot-is-wide']) / 2 };
       const tipMm = tipOf(outletIn(id));
       const stated = factors[tipMm === undefined ? 'poured-per-second' : 'squeezed-per-second'];
       const rate = stated * Math.sqrt(STATED_NU / meanNu(strata, nuOf));

@@ -1,3 +1,4 @@
+import type { Factors } from '../factor';
 import type { Point } from '../surface/path';
 import { toward } from './mark/define';
 import { defineVerb } from './define';
@@ -10,8 +11,8 @@ interface Tool {
   readonly lengthMm: number;
   /** What it weighs, where only that presses it down, g/m². */
   readonly gPerM2?: number;
-  /** Height it is led at, where a hand does that, mm. */
-  readonly gapMm?: number;
+  /** The factor of the height it is led at, where a hand does that. */
+  readonly led?: 'knife-rides' | 'card-rides';
 }
 
 /** Weights are those of such things, the rest is tuned by eye. */
@@ -23,8 +24,8 @@ const TOOLS: Readonly<Record<string, Tool>> = {
     gPerM2: 300,
     lengthMm: 60,
   },
-  knife: { held: 'the palette knife', says: 'a palette knife held flat', gapMm: 0.35, lengthMm: 6 },
-  card: { held: 'a clean card', says: 'a card held slanting', gapMm: 0.5, lengthMm: 10 },
+  knife: { held: 'the palette knife', says: 'a palette knife held flat', led: 'knife-rides', lengthMm: 6 },
+  card: { held: 'a clean card', says: 'a card held slanting', led: 'card-rides', lengthMm: 10 },
 };
 
 /** The weight and the kinematic viscosity by which `sheet-rides` is told. */
@@ -35,8 +36,8 @@ const STATED_NU = 9e-4;
  * How high a tool goes, mm. What its own weight presses down rides on the paint it drags under itself, whose pressure goes with μ/gap²
  * (lubrication): so gap ∝ √(ν ÷ weight).
  */
-const gapOf = ({ gapMm, gPerM2 = STATED_G }: Tool, nu: number, ridesMm: number): number =>
-  gapMm ?? ridesMm * Math.sqrt((nu / STATED_NU) * (STATED_G / gPerM2));
+const gapOf = ({ led, gPerM2 = STATED_G }: Tool, nu: number, factors: Factors): number =>
+  led ? factors[led] : factors['sheet-rides'] * Math.sqrt((nu / STATED_NU) * (STATED_G / gPerM2));
 
 const lineOf = (move: {
   readonly fromMm: Point;
@@ -90,9 +91,9 @@ export const swipe = defineVerb({
           fromMm,
           toMm,
           widthMm: move.widthMm,
-          gapMm: gapOf(tool, meanNu(), factors['sheet-rides']),
+          gapMm: gapOf(tool, meanNu(), factors),
           lengthMm: tool.lengthMm,
-          ...(tool.gapMm === undefined ? { rides: true as const } : {}),
+          ...(tool.led === undefined ? { rides: true as const } : {}),
         },
       ],
     };

@@ -7,10 +7,11 @@ export interface Clear {
   readonly kind: 'clear';
   readonly atMm: readonly [number, number];
   readonly rMm: number;
+  /** Share of the film the cloth leaves, the lowest of it: a haze. */
+  readonly leaves: number;
 }
 
-/** What a damp cloth leaves, the lowest of the film: a haze (an estimate). Over how much of the radius its rim is soft. */
-const LEAVES = 0.001;
+/** Over how much of the radius its rim is soft. */
 const SOFT = 0.15;
 
 export const clear: ActDefinition<Clear> = {
@@ -19,14 +20,14 @@ export const clear: ActDefinition<Clear> = {
   brings: () => [],
   key: (act) => act,
   strays: (act, { byMm }) => ({ ...act, atMm: shifted(act.atMm, byMm) }),
-  *run({ atMm, rMm }, { kernel: { film }, site, dryGroundM }) {
+  *run({ atMm, rMm, leaves }, { kernel: { film }, site, dryGroundM }) {
     const { cellMm, originMm } = site;
     const leavesAt = (x: number, y: number): number => {
       const far = Math.hypot(
         x * cellMm - originMm[0] - atMm[0],
         y * cellMm - originMm[1] - atMm[1],
       );
-      return LEAVES + (1 - LEAVES) * Math.min(1, Math.max(0, (far / rMm - 1 + SOFT) / SOFT));
+      return leaves + (1 - leaves) * Math.min(1, Math.max(0, (far / rMm - 1 + SOFT) / SOFT));
     };
     const taken = takeOff(film.h, site, (x, y) => [leavesAt(x, y), 1]);
     taken.at.forEach((i) => {

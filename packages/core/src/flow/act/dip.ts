@@ -14,10 +14,10 @@ export interface Dip {
   readonly s: number;
   /** Share of the film that comes up with the piece, 0..1. */
   readonly keeps: number;
+  /** A hand's pressure drives the film apart as its own weight does, so many times over. */
+  readonly presses: number;
 }
 
-/** A hand's pressure on the film drives it apart as so much more weight would (tuned: a film of 3 mm evens out in some seconds). */
-const PRESSED = 12;
 /** A film parts unevenly, in branches about so wide, by so much of either side's share (tuned by eye). */
 const BRANCH_MM = 9;
 const UNEVEN = 0.3;
@@ -28,10 +28,10 @@ export const dip: ActDefinition<Dip> = {
   brings: () => [],
   key: (act) => act,
   strays: (act, { slower }) => ({ ...act, s: act.s * slower }),
-  *run({ s, keeps }, under) {
+  *run({ s, keeps, presses }, under) {
     const { kernel, site, seed } = under;
     const { film } = kernel;
-    const pressed = { ...tilted(under.nu), gz: PRESSED * GRAVITY };
+    const pressed = { ...tilted(under.nu), gz: presses * GRAVITY };
     if (s > 0) yield* frames(under, { s, felt: 1, driveAt: () => pressed });
     const staysWith = (x: number, y: number): number => {
       const mm = site.cellMm / BRANCH_MM;
