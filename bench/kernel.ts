@@ -23,8 +23,8 @@ function measure(make: MakeKernel, n: number, times: number) {
   const drive = tilted(1e-3, 9, 30);
   kernel.beginFrame();
   const step = time(times, (i) => kernel.step(drive, 0.1, i % 2 === 0));
-  const frame = time(times, () => kernel.endFrame(drive, 0.2));
-  kernel.load(kernel.endFrame(drive, 0.2));
+  const frame = time(times, () => kernel.endFrame(drive));
+  kernel.load(kernel.endFrame(drive));
   for (let i = 0; i < SAMPLES; i++) {
     // Places side by side, as a picture's are.
     samples.x[i] = ((i % 181) / 181) * n;

@@ -191,20 +191,9 @@ export function beginFrame(): void {
 }
 
 /** Works out how the film moved since, into `packed` and `most`. */
-export function endFrame(layered: bool, lowerNu: f32, sheared: bool, nu: f32, seconds: f32): void {
+export function endFrame(layered: bool, lowerNu: f32): void {
   transpose(turnedFlux, fluxX, ny, nx);
-  tellProfile(
-    layered,
-    lower,
-    lnNu,
-    lowerNu,
-    sheared,
-    shearX,
-    shearY,
-    fluidity,
-    1 / nu,
-    seconds / (2 * dx),
-  );
+  tellProfile(layered, lower, lnNu, lowerNu);
   motion(h, before, ground, fluxX, fluxY, nx, ny, dx, packed, most);
 }
 

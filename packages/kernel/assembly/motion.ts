@@ -17,52 +17,13 @@ let field: usize, weight: usize, soft: usize, list: usize, fresh: usize, excess:
 
 // What a frame's profile hangs on.
 let layered: bool, lower: usize, lnNu: usize, lowerNu: f32;
-let sheared: bool, shearX: usize, shearY: usize, fluidity: usize, alike: f32, perShear: f32;
 
-/** Says what the next motion's profile hangs on: two films, and what drags at the surface. `perShear`: seconds ÷ 2 dx. */
-export function tellProfile(
-  layered_: bool,
-  lower_: usize,
-  lnNu_: usize,
-  lowerNu_: f32,
-  sheared_: bool,
-  shearX_: usize,
-  shearY_: usize,
-  fluidity_: usize,
-  alike_: f32,
-  perShear_: f32,
-): void {
+/** Says what the next motion's profile hangs on: whether it is of two films, and which. */
+export function tellProfile(layered_: bool, lower_: usize, lnNu_: usize, lowerNu_: f32): void {
   layered = layered_;
   lower = lower_;
   lnNu = lnNu_;
   lowerNu = lowerNu_;
-  sheared = sheared_;
-  shearX = shearX_;
-  shearY = shearY_;
-  fluidity = fluidity_;
-  alike = alike_;
-  perShear = perShear_;
-}
-
-/** See `SHEARED` and `STILL` of the twin. */
-const SHEARED: f32 = 0.5;
-const STILL: f32 = 1e-8;
-
-/** Adds what drags at the surface to the excess, as the part it has in each cell's motion. */
-function addSheared(h: usize, bytes: usize): void {
-  for (let i: usize = 0; i < bytes; i += 4) {
-    if (load<f32>(weight + i) == 0) continue;
-    const height = load<f32>(h + i);
-    if (height <= 0) continue;
-    const x = load<f32>(field + (i << 2));
-    const y = load<f32>(field + (i << 2), 4);
-    const all = x * x + y * y;
-    if (all <= STILL) continue;
-    const per = height * (layered ? load<f32>(fluidity + i) : alike) * perShear;
-    const part = (per * (load<f32>(shearX + i) * x + load<f32>(shearY + i) * y)) / all;
-    const own = load<f32>(excess + i) + SHEARED * min<f32>(1, max<f32>(0, part));
-    store<f32>(excess + i, min<f32>(MOST_EXCESS, own));
-  }
 }
 
 /** See `MOST_EXCESS`. */
@@ -102,7 +63,6 @@ export function motion(
   most: usize,
 ): void {
   const n = nx * ny;
-  const profiled = layered || sheared;
   const bytes = (<usize>n) << 2;
   const row = (<usize>nx) << 2;
   const zero = f32x4.splat(0);
@@ -182,14 +142,12 @@ export function motion(
     v128.store(weight + i, v128.and(w, f32x4.ge(w, dry)));
   }
   if (layered) setExcess(h, lower, lnNu, weight, excess, bytes, lowerNu, MOST_EXCESS);
-  else if (sheared) memory.fill(excess, 0, bytes);
-  if (sheared) addSheared(h, bytes);
   for (let y = 1; y < ny - 1; y++)
     for (let x = 1; x < nx - 1; x++) {
       const i = y * nx + x;
       const at = weight + ((<usize>i) << 2);
       if (load<f32>(at) != 0 || load<u8>(soft + i) || !touches(at, row)) continue;
-      if (profiled) spreadExcess((<usize>i) << 2, row);
+      if (layered) spreadExcess((<usize>i) << 2, row);
       store<u8>(soft + i, 1);
       store<i32>(list + ((<usize>count) << 2), i);
       count++;
@@ -211,7 +169,7 @@ export function motion(
   }
   for (let pass = 0; pass < PASSES; pass++) smooth(count, row);
   pack(packed, most, n);
-  if (profiled) packExcess(packed + 3 * ((<usize>n) << 1), n);
+  if (layered) packExcess(packed + 3 * ((<usize>n) << 1), n);
 }
 
 /** Four cells' vectors of four channels each, from four channels of four cells. */

@@ -28,7 +28,7 @@ interface FilmModule {
     xFirst: boolean,
   ): void;
   beginFrame(): void;
-  endFrame(layered: boolean, lowerNu: number, sheared: boolean, nu: number, seconds: number): void;
+  endFrame(layered: boolean, lowerNu: number): void;
   loadMotion(left: number, top: number, right: number, bottom: number, layered: boolean): void;
   trace(count: number): void;
 }
@@ -110,9 +110,9 @@ const kernelsOf =
           xFirst,
         ),
       beginFrame: () => film.beginFrame(),
-      endFrame: (drive, seconds, into = new Int16Array(planesFor(drive) * cells)) => {
-        const { nu, layers, sheared = false } = drive;
-        film.endFrame(layers !== undefined, layers?.lowerNu ?? 1, sheared, nu, seconds);
+      endFrame: (drive, into = new Int16Array(planesFor(drive) * cells)) => {
+        const { layers } = drive;
+        film.endFrame(layers !== undefined, layers?.lowerNu ?? 1);
         into.set(packed.subarray(0, into.length));
         return { data: into, most: [most[0]!, most[1]!, most[2]!], box: boxOf(into, grid) };
       },

@@ -63,6 +63,16 @@ export const TOOL = [
     taughtBy: 'the cup’s weight before and after a string',
   },
   {
+    id: 'string-takes',
+    says: 'a string pulled off takes the surface along by this part of its way',
+    unit: 'share',
+    usual: 0.5,
+    least: 0,
+    most: 1,
+    source: 'tuned by eye',
+    taughtBy: 'how far feathers reach on a photograph',
+  },
+  {
     id: 'balloon-leaves',
     says: 'of the film under a balloon stays',
     unit: 'share',

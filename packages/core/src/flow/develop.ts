@@ -1,3 +1,4 @@
+import { actOf } from './act';
 import { type Columns } from './columns';
 import { columnsOf } from './columning';
 import { cored } from './cored';
@@ -20,6 +21,8 @@ export const FIRST_LOOK: Drilling = { heights: [1, 0.95, 0.8, 0.4], halvings: 1,
 
 /** Cells of the film between places of the first, coarse lattice; halved until it is a pixel at the surface. */
 const COARSE_CELLS = 1.25;
+/** Where strands finer than a cell are left, places of the first lattice lie so much closer: one between two of them would be lost. */
+const FINE = 4;
 
 /** A picture before its colours. */
 export interface Plate extends Pick<View, 'width' | 'height' | 'filmUm' | 'cover' | 'on'> {
@@ -43,7 +46,8 @@ export function* develop(
   const width = Math.max(1, Math.round(widthMm * perMm));
   const height = Math.max(1, Math.round(heightMm * perMm));
   // A whole power of two, so that it can be halved; tied to the film, which knows nothing finer.
-  const coarse = 2 ** Math.max(1, Math.round(Math.log2(COARSE_CELLS * pour.site.cellMm * perMm)));
+  const apart = COARSE_CELLS / (pour.scene.acts.some((act) => actOf(act).fine) ? FINE : 1);
+  const coarse = 2 ** Math.max(1, Math.round(Math.log2(apart * pour.site.cellMm * perMm)));
   const view = yield* at(0, viewOf(pour, width, height));
   const strata = strataOf(pour.scene);
   const surface = new Lattice(view, strata, coarse);

@@ -6,7 +6,7 @@ export const fieldAt = (
   { grid: { nx, ny } }: Site,
   x: number,
   y: number,
-): number => bilinear(field, nx, ny, x, y);
+): number => bilinearAt(field, nx, ny, x, y);
 
 /** A part of a field, row-major: `across` × `down` cells from `left`, `top` of the grid. */
 export interface Patch {
@@ -19,10 +19,10 @@ export interface Patch {
 
 /** The value of a part of a field at a place of the grid in cells; 0 where it has no cells. */
 export const patchAt = ({ left, top, across, down, field }: Patch, x: number, y: number): number =>
-  across > 1 && down > 1 ? bilinear(field, across, down, x - left, y - top) : 0;
+  across > 1 && down > 1 ? bilinearAt(field, across, down, x - left, y - top) : 0;
 
-/** Between the middles of the four cells around, held at the border. */
-function bilinear(
+/** The value of `nx` × `ny` cells, row-major, at a place in cells: between the middles of the four around, held at the border. */
+export function bilinearAt(
   field: Float32Array | Int16Array | Uint16Array,
   nx: number,
   ny: number,

@@ -1,4 +1,5 @@
 import type { UnderWay } from './act/define';
+import { circulateBack, circulationOf } from './circulation';
 import type { Disc, Spot } from './disc';
 import { type Film, upperShare } from './film';
 import { type Drive, GRAVITY } from './grid';
@@ -62,7 +63,8 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       under.margin.collect();
     }
     if (under.setsPerS > 0) set(film, under, seconds);
-    const motion = kernel.endFrame(during, seconds, memoryFor(under, during));
+    const motion = kernel.endFrame(during, memoryFor(under, during));
+    const round = during.sheared ? circulationOf(film, during, seconds) : undefined;
     const to = pours.map((p) => p.spotsAt(t + seconds));
     const met = pours.flatMap((p, n) =>
       to[n]!.map((spot, opening): Met => {
@@ -93,6 +95,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
         const moved = whole(step.motion, site.grid);
         traced.kernel.load(moved);
         traced.kernel.trace(traced.count);
+        if (round) circulateBack(round, traced);
         for (const { pours: p, disc, h } of met)
           p.meet(traced, disc, { motion: moved, ...(h ? { h } : {}) });
       },

@@ -17,7 +17,7 @@ export interface FilmKernel {
   /** Begins a frame: notes the heights and sums fluxes anew. */
   beginFrame(): void;
   /** How the film moved since; see `motionOf`. `into` is memory it may be written to, of the right length. */
-  endFrame(drive: Drive, seconds: number, into?: Int16Array): Motion;
+  endFrame(drive: Drive, into?: Int16Array): Motion;
   /** Makes a motion the one `trace` goes through. */
   load(motion: Motion): void;
   /** See `traceFrame`. */
@@ -46,7 +46,7 @@ export const plainKernel: MakeKernel = (grid, sampleCount) => {
       film.fluxX.fill(0);
       film.fluxY.fill(0);
     },
-    endFrame: (drive, seconds, into) => motionOf(film, before, space, drive, seconds, into),
+    endFrame: (drive, into) => motionOf(film, before, space, drive, into),
     load: (motion) => {
       unpack(whole(motion, grid), field);
       box = motion.box;

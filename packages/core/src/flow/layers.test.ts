@@ -152,7 +152,7 @@ test.each([0.5, 3])(
       kernel.beginFrame();
       kernel.step({ ...tilted(NU), layers }, 0.08, k % 2 === 0);
       kernel.step({ ...tilted(NU), layers }, 0.08, k % 2 === 1);
-      return kernel.endFrame({ ...tilted(NU), layers }, 0.16);
+      return kernel.endFrame({ ...tilted(NU), layers });
     });
     // The border between the films as it is now, taken back: it ought to come out at the top of the base.
     let count = 0;

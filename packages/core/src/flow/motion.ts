@@ -1,12 +1,12 @@
 import { DRY_M, type Film, type Floats, upperShare } from './film';
 import type { Drive, Grid } from './grid';
-import { excessOf, MOST_EXCESS } from './layers';
+import { excessOf, type Layers, MOST_EXCESS } from './layers';
 
 /**
  * How the film moved over a stretch of time, stored small: planes of `nx·ny` sixteen-bit numbers (it changes
  * 0.01 % of a picture's pixels). Planes: cells the mean flow moved along x, along y, and div Q·T/h. `most` is what
- * the largest number of each of these stands for. Where two films run one on the other, or air drags at the surface, a fourth: the excess of the
- * profile (see `paceAt`), in parts of `MOST_EXCESS`.
+ * the largest number of each of these stands for. Where two films run one on the other, a fourth: the excess of the profile (see `paceAt`), in parts
+ * of `MOST_EXCESS`. What air that drags at the surface does beside it is told by itself, see `circulation.ts`.
  */
 export interface Motion {
   readonly data: Int16Array;
@@ -30,8 +30,7 @@ export const PLANES = 3;
 export const LAYERED_PLANES = 4;
 
 /** Planes a motion under this drive has. */
-export const planesFor = ({ layers, sheared }: Drive): number =>
-  layers || sheared ? LAYERED_PLANES : PLANES;
+export const planesFor = ({ layers }: Drive): number => (layers ? LAYERED_PLANES : PLANES);
 
 /** Planes a motion of a grid of `n` cells has. */
 export const planesOf = ({ data, halved }: Motion, n: number): number =>
@@ -162,7 +161,6 @@ export function motionOf(
   before: Floats,
   space: MotionSpace,
   drive: Drive,
-  seconds: number,
   into: Int16Array = new Int16Array(planesFor(drive) * film.h.length),
 ): Motion {
   const { h, ground, fluxX, fluxY } = film;
@@ -204,7 +202,7 @@ export function motionOf(
       soft[i] = 1;
       list[count++] = i;
     }
-  if (planesFor(drive) === LAYERED_PLANES) setExcess(film, drive, seconds, space);
+  if (drive.layers) setExcess(film, drive.layers, space);
   let from = 0;
   for (let ring = 1; ring < RINGS; ring++) {
     const to = count;
@@ -221,37 +219,14 @@ export function motionOf(
   return packed(space, film.grid, into);
 }
 
-/** How much faster than an even film's the surface of one that is dragged goes: 2 instead of 1.5 of its mean. */
-const SHEARED = 0.5;
-/** Less than this moves nothing worth telling apart, cells². */
-const STILL = 1e-8;
-
-/** What part of a motion another along it is, 0..1. */
-function partOf(sx: number, sy: number, x: number, y: number): number {
-  const all = x * x + y * y;
-  return all > STILL ? Math.min(1, Math.max(0, (sx * x + sy * y) / all)) : 0;
-}
-
 /** The excess of every wet cell, and beside them that of what they touch, so that it does not change at a front or an edge. */
-function setExcess(
-  film: Film,
-  { layers, sheared }: Drive,
-  seconds: number,
-  { weight, excess, ux, uy }: MotionSpace,
-): void {
-  const { h, lnNu, fluidity, shearX, shearY } = film;
-  const { nx, ny, dx } = film.grid;
+function setExcess(film: Film, { lowerNu }: Layers, { weight, excess }: MotionSpace): void {
+  const { h, lnNu } = film;
+  const { nx, ny } = film.grid;
   excess.fill(0);
   for (let i = 0; i < excess.length; i++)
-    if (weight[i] !== 0 && h[i]! > 0) {
-      let own = layers ? excessOf(upperShare(film, i), layers.lowerNu, Math.exp(lnNu[i]!)) : 0;
-      if (sheared) {
-        // Cells what drags at the surface moved the mean by, and what part of the motion that is.
-        const perShear = (h[i]! * fluidity[i]! * seconds) / (2 * dx);
-        own += SHEARED * partOf(perShear * shearX[i]!, perShear * shearY[i]!, ux[i]!, uy[i]!);
-      }
-      excess[i] = Math.min(MOST_EXCESS, Math.max(-MOST_EXCESS, own));
-    }
+    if (weight[i] !== 0 && h[i]! > 0)
+      excess[i] = excessOf(upperShare(film, i), lowerNu, Math.exp(lnNu[i]!));
   for (let y = 1; y < ny - 1; y++)
     for (let x = 1; x < nx - 1; x++) {
       const i = y * nx + x;

@@ -17,7 +17,7 @@ test.each([1, 0.7, 0.3])(
       kernel.beginFrame();
       kernel.step(drive, 0.1, true);
       kernel.step(drive, 0.1, false);
-      return kernel.endFrame(drive, 0.2);
+      return kernel.endFrame(drive);
     });
     kernel.samples.x[0] = 250;
     kernel.samples.y[0] = 2;

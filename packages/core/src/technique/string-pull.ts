@@ -29,10 +29,11 @@ export const stringPull = defineTechnique({
   },
   settings: {
     swingMm: { kind: 'number', label: 'Swing to each side', min: 0, max: 200, unit: 'mm' },
+    waves: { kind: 'number', label: 'Waves', min: 1, max: 12 },
     stringMm: { kind: 'number', label: 'String as thick as', min: 1, max: 12, unit: 'mm' },
   },
-  defaults: { swingMm: 26, stringMm: 6 },
-  moves: (stage, { swingMm, stringMm }) => {
+  defaults: { swingMm: 32, waves: 3, stringMm: 5 },
+  moves: (stage, { swingMm, waves, stringMm }) => {
     const { widthMm, heightMm, cups } = stage;
     const columns = parts(cups.length, 0.08, 0.92);
     return unstretched(
@@ -40,15 +41,17 @@ export const stringPull = defineTechnique({
       cups.map((cup, i): Move => {
         const x = columns[i]! * widthMm;
         const [fromMm, toMm] = onFace(stage, [x, 0.14 * heightMm], [x, 0.86 * heightMm]);
+        const long = Math.hypot(toMm[0] - fromMm[0], toMm[1] - fromMm[1]);
         return {
           id: `pull-${cup}`,
           verb: 'string',
           cup,
           way: {
-            kind: 's',
+            kind: 'wiggle',
             fromMm,
             toMm,
             swingMm: Math.round(Math.min(swingMm, (0.3 * widthMm) / cups.length)),
+            waveMm: Math.max(2, Math.round(long / waves)),
           },
           towardDeg: 90,
           stringMm,

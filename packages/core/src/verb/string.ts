@@ -1,5 +1,5 @@
 import { outletOf } from '../cup/outlets';
-import { along, lengthOfLine, pathWords, type Point, strokesOf } from '../surface/path';
+import { along, lengthOfLine, pathWords, strokesOf } from '../surface/path';
 import { toward } from './mark/define';
 import { defineVerb } from './define';
 import { pouredOnItsWay } from './empties';
@@ -7,13 +7,8 @@ import { directionWords } from './place';
 
 /** It is laid down in so long, s. */
 const LAID_S = 3;
-/** Places it is told by, and stretches of its pull. */
-const POINTS = 60;
-const STRETCHES = 6;
-/** Of each stretch what the string takes the surface along. */
-const TAKES_SHARE = 0.5;
-/** Near the end of its pull it lies straight. */
-const STRAIGHT = 0.8;
+/** Places it is told by. */
+const POINTS = 120;
 
 export const string = defineVerb({
   id: 'string',
@@ -43,6 +38,7 @@ export const string = defineVerb({
     const held = inCup(cup);
     if (!held || held.ml <= 0) return {};
     const line = strokesOf(way).flat();
+    const at = along(line);
     const length = lengthOfLine(line);
     const a = stringMm / 2;
     // mm³ → mL.
@@ -63,12 +59,13 @@ export const string = defineVerb({
           outlet: outletOf(outletIn(cup)),
           lamination: 'stack',
         },
-        ...pulled(line, towardDeg).map((lineMm) => ({
-          kind: 'drag' as const,
-          lineMm,
-          takesMm: (TAKES_SHARE * length) / STRETCHES,
-          reachMm: a,
-        })),
+        {
+          kind: 'pull',
+          lineMm: Array.from({ length: POINTS + 1 }, (_, k) => at(k / POINTS)),
+          towardDeg,
+          radiusMm: a * coated,
+          takes: factors['string-takes'],
+        },
       ],
       takes: [{ cup, ml, g: held.g * share }],
     };
@@ -97,24 +94,3 @@ export const string = defineVerb({
 
 /** The arrow that shows which way it is pulled is so long, mm. */
 const TAIL_MM = 60;
-
-/**
- * Where the string lies as it is pulled off by its end, stretch by stretch: what is left of it has run along its own way so far, and is drawn
- * straight toward the hand the more the farther the pull has come.
- */
-function pulled(line: readonly Point[], towardDeg: number): Point[][] {
-  const at = along(line);
-  const length = lengthOfLine(line);
-  const end = line.at(-1)!;
-  return Array.from({ length: STRETCHES }, (_, n) => {
-    const gone = n / STRETCHES;
-    const straight = STRAIGHT * gone;
-    return Array.from({ length: POINTS + 1 }, (_, k): Point => {
-      const u = k / POINTS;
-      const [x, y] = at(u);
-      // Straight, this place of it would lie so far behind the end as the string is long between them.
-      const [sx, sy] = toward(end, towardDeg + 180, (1 - u) * (1 - gone) * length);
-      return [x + (sx - x) * straight, y + (sy - y) * straight];
-    });
-  });
-}

@@ -24,7 +24,12 @@ const TOOLS: Readonly<Record<string, Tool>> = {
     gPerM2: 300,
     lengthMm: 60,
   },
-  knife: { held: 'the palette knife', says: 'a palette knife held flat', led: 'knife-rides', lengthMm: 6 },
+  knife: {
+    held: 'the palette knife',
+    says: 'a palette knife held flat',
+    led: 'knife-rides',
+    lengthMm: 6,
+  },
   card: { held: 'a clean card', says: 'a card held slanting', led: 'card-rides', lengthMm: 10 },
 };
 

@@ -107,6 +107,8 @@ export type ActDefinition<A extends { readonly kind: string }> = Happens<A> & {
   readonly key: (act: A) => unknown;
   /** The film only lies there: nothing comes on it, and nothing carries it anywhere. */
   readonly still?: true;
+  /** It leaves strands finer than a cell of the film. */
+  readonly fine?: true;
   /** How far it coaxes cells open at a place, mm, in passes of a flame straight over it. */
   readonly coaxes?: (act: A, atMm: readonly [number, number]) => number;
   /** The act as a hand does it that strays so; as it is where absent. */

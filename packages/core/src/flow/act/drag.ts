@@ -15,6 +15,7 @@ export interface Drag {
 export const drag: ActDefinition<Drag> = {
   id: 'drag',
   weight: () => 0,
+  fine: true,
   brings: () => [],
   key: (act) => act,
   strays: (act, { byMm }) => ({ ...act, lineMm: act.lineMm.map((p) => shifted(p, byMm)) }),

@@ -9,6 +9,7 @@ import { heat } from './heat';
 import { jet } from './jet';
 import { overlay } from './overlay';
 import { press } from './press';
+import { pull } from './pull';
 import { rest } from './rest';
 import { scrape } from './scrape';
 import { spin } from './spin';
@@ -26,6 +27,7 @@ const ALL = [
   blade,
   drag,
   press,
+  pull,
   dip,
   clear,
   scrape,

@@ -1,0 +1,50 @@
+import { lengthOfLine, type Point } from '../../surface/path';
+import { carriedBy } from '../carried-by';
+import { pulledOff } from '../pulled-off';
+import { type ActDefinition, shifted } from './define';
+
+/** A string that lies in the film, pulled off by its end: the surface goes along with it. */
+export interface Pull {
+  readonly kind: 'pull';
+  /** How it lies, from its free end to the one it is pulled by. */
+  readonly lineMm: readonly Point[];
+  readonly towardDeg: number;
+  /** Its radius with its coat, mm. */
+  readonly radiusMm: number;
+  /** What the surface on it goes along of its way, 0..1. */
+  readonly takes: number;
+}
+
+/** Beside it the surface goes along as a bell as wide as so many of its radii, and never finer than so many cells (tuned by eye). */
+const BELL = 1.2;
+const LEAST_CELLS = 1.5;
+/** The surface goes no farther in a stretch than this part of the bell: places keep their order. */
+const PER_STRETCH = 0.7;
+/** However long it is, it is gone in so many stretches. */
+const MOST_STRETCHES = 48;
+
+export const pull: ActDefinition<Pull> = {
+  id: 'pull',
+  weight: () => 0,
+  fine: true,
+  brings: () => [],
+  key: (act) => act,
+  strays: (act, { byMm }) => ({ ...act, lineMm: act.lineMm.map((p) => shifted(p, byMm)) }),
+  *run({ lineMm, towardDeg, radiusMm, takes }, { site }) {
+    const { cellMm, originMm } = site;
+    const points = lineMm.map(([x, y]): Point => [
+      (x + originMm[0]) / cellMm,
+      (y + originMm[1]) / cellMm,
+    ]);
+    const length = lengthOfLine(points);
+    const bell = Math.max(LEAST_CELLS, (BELL * radiusMm) / cellMm);
+    const stretches = Math.min(
+      MOST_STRETCHES,
+      Math.max(1, Math.ceil((takes * length) / (PER_STRETCH * bell))),
+    );
+    for (let n = 0; n < stretches; n++) {
+      const moves = pulledOff(points, towardDeg, n / stretches, (n + 1) / stretches, bell / 2);
+      yield { weight: 0, back: carriedBy(moves, takes, bell, site) };
+    }
+  },
+};
