@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
 import { startStudio } from './support/studio.mjs';
+import { FULL } from './support/full.mjs';
 
 const root = join(import.meta.dirname, '..');
 const run = (command, ...args) =>
@@ -24,7 +25,7 @@ test('a plan is written for every technique that is named', async () => {
   const ids = run('plan', '--techniques').stdout.trim().split('\n');
   assert.ok(ids.includes('flip-cup'));
   // Each takes seconds to begin: all of them are the full run's.
-  for (const id of process.env.POTTER_FULL ? ids : ids.slice(0, 2)) {
+  for (const id of FULL ? ids : ids.slice(0, 1)) {
     const { status, stderr } = run(
       'plan',
       ...['--surface', '20 x 20 cm', '--technique', id],

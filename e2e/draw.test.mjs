@@ -4,6 +4,7 @@ import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, says, see, tabTo, type, visit, WIDE } from './support/browser.mjs';
 import { kept, planOf } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 
@@ -162,7 +163,7 @@ async function copyOf(title, name, change = {}) {
   return planOf(studio, name);
 }
 
-test('three verbs by touch alone and by keys alone come to the same document', async () => {
+test('three verbs by touch alone and by keys alone come to the same document', inFull, async () => {
   // Other tests of this file have drawn on it.
   const { moves } = await (await planOf(studio, 'Beetroot Bloom')).get();
   const undrawn = { moves: moves.filter(({ own }) => !own) };

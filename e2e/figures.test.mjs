@@ -5,14 +5,15 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { goOn, PHONE, press, says, textOf, visit } from './support/browser.mjs';
+import { FULL } from './support/full.mjs';
 
 const studio = atStudio();
 const root = join(import.meta.dirname, '..');
 /** Minutes pass between two questions: a connection kept open is closed by the studio just as it is taken up again. */
 const APART = { connection: 'close' };
-/** The short run looks at every seventh of the made plans, and every third of the demo’s. */
-const EVERY = process.env.POTTER_FULL ? 1 : 7;
-const EVERY_DEMO = process.env.POTTER_FULL ? 1 : 3;
+/** The short run looks at every tenth of the made plans, and every fifth of the demo’s. */
+const EVERY = FULL ? 1 : 10;
+const EVERY_DEMO = FULL ? 1 : 5;
 
 function madePlans() {
   const { status, stdout } = spawnSync('npx', ['tsx', 'e2e/support/made-plans.ts'], {

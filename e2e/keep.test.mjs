@@ -4,6 +4,7 @@ import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, says, see, shows, type, visit, WIDE } from './support/browser.mjs';
 import { until } from './support/studio.mjs';
+import { FULL } from './support/full.mjs';
 
 const studio = atStudio();
 
@@ -12,7 +13,7 @@ const planOf = async (id) => (await (await fetch(`${studio.url}/api/plans/${id}`
 const byTitle = async (title) => (await plans()).find((p) => p.title === title);
 
 /** Edits of one sitting, each followed by a crash of the page. */
-const EDITS = process.env.POTTER_FULL ? 30 : 6;
+const EDITS = FULL ? 30 : 4;
 
 test('the page is killed after any of many edits, and all are found', async () => {
   const first = await studio.open(PHONE, { alone: true });

@@ -7,6 +7,7 @@ import { after, before, test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, reload, says, see, textOf, type, visit } from './support/browser.mjs';
 import { kept, pause, planOf, until } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 let folder;
@@ -224,59 +225,63 @@ test('a medium that would hold itself is not saved, and the way round is told', 
   assert.deepEqual(inner.medium.of, [{ material: 'pva', parts: 1 }]);
 });
 
-test('with the studio away: the weighing is opened, gone through and kept, a picture too', async () => {
-  const page = await studio.open(PHONE, { away: true });
-  const plan = await planOf(studio, 'Number 27');
-  await visit(page, `${studio.url}/plans/${plan.id}/mixes`);
-  // Once the application is kept on the device.
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  await reload(page);
-  const file = await pictureFile(page, 'paint.png');
-  page.expectRefusals = true;
-  await studio.halt();
-  await page.goto(`${studio.url}/plans/${plan.id}/weigh`, { waitUntil: 'domcontentloaded' });
-  await press(page, 'button', 'The cup is on');
-  const g = await page.$eval(
-    '[role="status"][aria-label$="to go"]',
-    (n) => /^([\d.]+)/.exec(n.getAttribute('aria-label'))[1],
-  );
-  await type(page, 'The scale reads, g', g);
-  // What was typed has come through once the button names all of it.
-  await press(page, 'button', `Take ${g} g`);
-  await says(page, '2 of');
-  await page.reload({ waitUntil: 'domcontentloaded' });
-  await says(page, '2 of');
-  await page.goto(`${studio.url}/plans/${plan.id}/coach`, { waitUntil: 'domcontentloaded' });
-  await press(page, 'radio', 'An even stream');
-  await press(page, 'button', 'No mound at all');
-  await says(page, '2 more.');
-  await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'domcontentloaded' });
-  await press(page, 'button', 'The colour in pictures');
-  const [chooser] = await Promise.all([
-    page.waitForFileChooser(),
-    press(page, 'button', 'Take a picture'),
-  ]);
-  await chooser.accept([file]);
-  await see(page, 'button', 'Another');
-  await page.reload({ waitUntil: 'domcontentloaded' });
-  await press(page, 'button', 'The colour in pictures');
-  await see(page, 'button', 'Another');
-  await studio.resume();
-  await kept(plan, (p) => p.pictures?.length === 1);
-  const { picture } = (await plan.get()).pictures[0];
-  let sent;
-  for (let i = 0; i < 200 && !sent?.ok; i++) {
-    sent = await fetch(`${studio.url}/api/pictures/${picture}`);
-    await pause(100);
-  }
-  assert.equal(sent.headers.get('content-type'), 'image/jpeg');
-  // Made small on the way: 2000 × 1500 became at most 1280 across.
-  const width = await page.evaluate(async (url) => {
-    const image = await createImageBitmap(await (await fetch(url)).blob());
-    return image.width;
-  }, `/api/pictures/${picture}`);
-  assert.equal(width, 1280);
-});
+test(
+  'with the studio away: the weighing is opened, gone through and kept, a picture too',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE, { away: true });
+    const plan = await planOf(studio, 'Number 27');
+    await visit(page, `${studio.url}/plans/${plan.id}/mixes`);
+    // Once the application is kept on the device.
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await reload(page);
+    const file = await pictureFile(page, 'paint.png');
+    page.expectRefusals = true;
+    await studio.halt();
+    await page.goto(`${studio.url}/plans/${plan.id}/weigh`, { waitUntil: 'domcontentloaded' });
+    await press(page, 'button', 'The cup is on');
+    const g = await page.$eval(
+      '[role="status"][aria-label$="to go"]',
+      (n) => /^([\d.]+)/.exec(n.getAttribute('aria-label'))[1],
+    );
+    await type(page, 'The scale reads, g', g);
+    // What was typed has come through once the button names all of it.
+    await press(page, 'button', `Take ${g} g`);
+    await says(page, '2 of');
+    await page.reload({ waitUntil: 'domcontentloaded' });
+    await says(page, '2 of');
+    await page.goto(`${studio.url}/plans/${plan.id}/coach`, { waitUntil: 'domcontentloaded' });
+    await press(page, 'radio', 'An even stream');
+    await press(page, 'button', 'No mound at all');
+    await says(page, '2 more.');
+    await page.goto(`${studio.url}/plans/${plan.id}/mixes`, { waitUntil: 'domcontentloaded' });
+    await press(page, 'button', 'The colour in pictures');
+    const [chooser] = await Promise.all([
+      page.waitForFileChooser(),
+      press(page, 'button', 'Take a picture'),
+    ]);
+    await chooser.accept([file]);
+    await see(page, 'button', 'Another');
+    await page.reload({ waitUntil: 'domcontentloaded' });
+    await press(page, 'button', 'The colour in pictures');
+    await see(page, 'button', 'Another');
+    await studio.resume();
+    await kept(plan, (p) => p.pictures?.length === 1);
+    const { picture } = (await plan.get()).pictures[0];
+    let sent;
+    for (let i = 0; i < 200 && !sent?.ok; i++) {
+      sent = await fetch(`${studio.url}/api/pictures/${picture}`);
+      await pause(100);
+    }
+    assert.equal(sent.headers.get('content-type'), 'image/jpeg');
+    // Made small on the way: 2000 × 1500 became at most 1280 across.
+    const width = await page.evaluate(async (url) => {
+      const image = await createImageBitmap(await (await fetch(url)).blob());
+      return image.width;
+    }, `/api/pictures/${picture}`);
+    assert.equal(width, 1280);
+  },
+);
 
 test('six mixes are set alike in three taps, and one of them goes its own way', async () => {
   const page = await studio.open(PHONE);

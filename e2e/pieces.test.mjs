@@ -7,6 +7,7 @@ import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { downloads, PHONE, press, reload, says, see, type, visit } from './support/browser.mjs';
 import { pause, planOf, until } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 
@@ -79,43 +80,47 @@ test('a set stands as one in the journal, each of its pieces with what became of
   assert.equal(rows, 1);
 });
 
-test('with the studio away a picture is taken and squared up, and both are there once it is back', async () => {
-  const page = await studio.open(PHONE, { away: true });
-  const first = await pieceOf('Quince and Slate, the first');
-  const { photographs: before = [] } = await pieceNow(first.id);
-  await visit(page, `${studio.url}/journal/${first.id}`);
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  await reload(page);
-  await see(page, 'button', 'Choose some');
-  page.expectRefusals = true;
-  await studio.halt();
-  await choose(
-    page,
-    'Choose some',
-    join(import.meta.dirname, '../demo/orchard-ledger/photographs/quince-first-dry.jpg'),
-  );
-  // It stands there, chosen, beside those there were.
-  await until(
-    () => page.$$eval('[aria-label="Pictures"] [role="radio"]', (radios) => radios.length),
-    (count) => count === before.length + 1,
-  );
-  await press(page, 'button', 'Square it up');
-  await says(page, 'These look like its corners', 60_000);
-  await press(page, 'button', 'Keep the corners');
-  await says(page, 'Squared up; its light');
-  await studio.resume();
-  const { photographs } = await until(
-    () => pieceNow(first.id),
-    (piece) => (piece.photographs ?? []).length > before.length,
-  );
-  const taken = photographs.at(-1);
-  assert.equal(taken.corners.length, 4);
-  const picture = await until(
-    () => fetch(`${studio.url}/api/pictures/${taken.picture}`),
-    (answer) => answer.ok,
-  );
-  assert.equal(picture.headers.get('content-type'), 'image/jpeg');
-});
+test(
+  'with the studio away a picture is taken and squared up, and both are there once it is back',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE, { away: true });
+    const first = await pieceOf('Quince and Slate, the first');
+    const { photographs: before = [] } = await pieceNow(first.id);
+    await visit(page, `${studio.url}/journal/${first.id}`);
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await reload(page);
+    await see(page, 'button', 'Choose some');
+    page.expectRefusals = true;
+    await studio.halt();
+    await choose(
+      page,
+      'Choose some',
+      join(import.meta.dirname, '../demo/orchard-ledger/photographs/quince-first-dry.jpg'),
+    );
+    // It stands there, chosen, beside those there were.
+    await until(
+      () => page.$$eval('[aria-label="Pictures"] [role="radio"]', (radios) => radios.length),
+      (count) => count === before.length + 1,
+    );
+    await press(page, 'button', 'Square it up');
+    await says(page, 'These look like its corners', 60_000);
+    await press(page, 'button', 'Keep the corners');
+    await says(page, 'Squared up; its light');
+    await studio.resume();
+    const { photographs } = await until(
+      () => pieceNow(first.id),
+      (piece) => (piece.photographs ?? []).length > before.length,
+    );
+    const taken = photographs.at(-1);
+    assert.equal(taken.corners.length, 4);
+    const picture = await until(
+      () => fetch(`${studio.url}/api/pictures/${taken.picture}`),
+      (answer) => answer.ok,
+    );
+    assert.equal(picture.headers.get('content-type'), 'image/jpeg');
+  },
+);
 
 test('a verdict takes a dozen taps, stands at once, and is there after the studio was away', async () => {
   const page = await studio.open(PHONE, { away: true });

@@ -8,6 +8,7 @@ import { test } from 'node:test';
 import { PNG } from 'pngjs';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, says, see, type, WIDE } from './support/browser.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 
@@ -96,7 +97,7 @@ test('phone: picture, figures, another seed kept, the film, a core by tap and by
 });
 
 // science-flow.md: Node and a browser agree to 0.1 % of pixels.
-test('the page and a command compute the same picture', async () => {
+test('the page and a command compute the same picture', inFull, async () => {
   const page = await studio.open(PHONE);
   const id = await idOf('Kale and Walnut tiles');
   await page.goto(`${studio.url}/plans/${id}/preview`, { waitUntil: 'domcontentloaded' });

@@ -14,6 +14,7 @@ import {
   visit,
   WIDE,
 } from './support/browser.mjs';
+import { FULL } from './support/full.mjs';
 
 const studio = atStudio();
 let plans;
@@ -23,7 +24,7 @@ before(async () => {
 });
 
 /** The page is killed at every so many moves. */
-const EVERY = process.env.POTTER_FULL ? 1 : 14;
+const EVERY = FULL ? 1 : 14;
 
 const wait = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 const idOf = (title) => plans.find((plan) => plan.title === title).id;

@@ -25,6 +25,18 @@ async function pour(page, ms) {
   await touch.end();
 }
 
+/** Waits until the scale shows the same for so long that it has been taken as steady, ms. */
+const STEADY_MS = 1500;
+async function steady(page) {
+  let last;
+  let since = Date.now();
+  while (Date.now() - since < STEADY_MS) {
+    const now = await toGo(page);
+    if (now !== last) [last, since] = [now, Date.now()];
+    await pause(100);
+  }
+}
+
 test('a whole palette is weighed over the scale, with one over-pour made good', async () => {
   const page = await studio.open(PHONE);
   const plan = await planOf(studio, 'Kale and Walnut tiles');
@@ -67,7 +79,7 @@ test('a whole palette is weighed over the scale, with one over-pour made good', 
       overPoured = true;
     }
     // Until it stands steady, and goes on by itself where it is right.
-    await pause(2600);
+    await steady(page);
   }
   await says(page, 'All weighed');
   assert.ok(madeGood >= 1, 'an over-pour was made good');

@@ -6,6 +6,7 @@ import { copyFileSync, mkdtempSync, readdirSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { launch } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 import { needChromium, needPackages } from './setup.mjs';
 
@@ -20,10 +21,10 @@ const shell = (command, args, options = {}) =>
   spawnSync(command, args, { stdio: 'inherit', env, ...options });
 
 /** A part of the whole, told with how long it took. */
-function part(name, run) {
+async function part(name, run) {
   console.log(`\n— ${name}`);
   const began = performance.now();
-  run();
+  await run();
   console.log(`  ${seconds(began)} s`);
 }
 
@@ -89,19 +90,18 @@ async function filled() {
 /** Begun first, so that it does not go on by itself once all else has ended. */
 const LONGEST = 'screens.test.mjs';
 
-function endToEnd(database) {
+async function endToEnd(database) {
   const all = readdirSync('e2e').filter((f) => f.endsWith('.test.mjs'));
   const files = [LONGEST, ...all.filter((f) => f !== LONGEST)].map((f) => join('e2e', f));
-  const { stdout, status } = shell(
-    'node',
-    ['--test', '--test-reporter=tap', '--test-concurrency=2', ...files],
-    {
-      stdio: ['ignore', 'pipe', 'inherit'],
-      encoding: 'utf8',
-      maxBuffer: 1 << 27,
-      env: { ...env, POTTER_FILLED: database },
-    },
-  );
+  const browser = await launch();
+  const child = spawn('node', ['--test', '--test-reporter=tap', '--test-concurrency=2', ...files], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...env, POTTER_FILLED: database, POTTER_BROWSER: browser.wsEndpoint() },
+  });
+  let stdout = '';
+  child.stdout.on('data', (part) => (stdout += part));
+  const [status] = await once(child, 'close');
+  await browser.close();
   const count = (word) => Number(new RegExp(`^# ${word} (\\d+)`, 'm').exec(stdout)?.[1] ?? 0);
   passed += count('pass');
   failed += count('fail') + count('cancelled');
@@ -109,18 +109,18 @@ function endToEnd(database) {
   if (status !== 0 && count('fail') + count('cancelled') === 0) failed++;
 }
 
-check('contract compiled', 'node', ['packages/contract/build.mjs']);
-check('kernel compiled', 'node', ['packages/kernel/build.mjs']);
+await check('contract compiled', 'node', ['packages/contract/build.mjs']);
+await check('kernel compiled', 'node', ['packages/kernel/build.mjs']);
 await together([
   ['types', 'npm', ['run', '-s', 'typecheck']],
   ['lint', 'npm', ['run', '-s', 'lint']],
   ['format', 'npm', ['run', '-s', 'format:check']],
 ]);
-part('unit and component tests', jest);
-check('build', 'npm', ['run', '-s', 'build']);
+await part('unit and component tests', jest);
+await check('build', 'npm', ['run', '-s', 'build']);
 const database = await filled();
-part('end to end', () => endToEnd(database));
-check('held up to its promises, in short', 'npm', ['run', '-s', 'hold-up', '--', '--short']);
+await part('end to end', () => endToEnd(database));
+await check('held up to its promises, in short', 'npm', ['run', '-s', 'hold-up', '--', '--short']);
 
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 ? 1 : 0);

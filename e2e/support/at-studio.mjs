@@ -1,7 +1,7 @@
 // What the tests of one file need: a studio, a browser, and pages that are closed after their test.
 import assert from 'node:assert/strict';
 import { after, afterEach, before } from 'node:test';
-import { launch, openPage } from './browser.mjs';
+import { joinBrowser, openPage } from './browser.mjs';
 import { startStudio } from './studio.mjs';
 
 /**
@@ -11,6 +11,7 @@ import { startStudio } from './studio.mjs';
 export function atStudio(setting) {
   const pages = [];
   let browser;
+  let leave;
   /** A browser's memory that already has the application's files: a test's first page takes a second less in it. */
   let warm;
   const studio = {
@@ -25,9 +26,9 @@ export function atStudio(setting) {
   };
   // A file's own preparations run beside this one: those that need the studio await it.
   const ready = (async () => {
-    const [started, launched] = await Promise.all([startStudio(setting), launch()]);
+    const [started, joined] = await Promise.all([startStudio(setting), joinBrowser()]);
     Object.assign(studio, started);
-    browser = launched;
+    ({ browser, leave } = joined);
     const context = await browser.createBrowserContext();
     const keeper = await context.newPage();
     warm = { context, keeper, session: await keeper.createCDPSession() };
@@ -49,7 +50,8 @@ export function atStudio(setting) {
     assert.deepEqual(faults, []);
   });
   after(async () => {
-    await browser?.close();
+    await warm?.context.close();
+    await leave?.();
     await studio.stop?.();
   });
   return studio;

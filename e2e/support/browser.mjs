@@ -24,6 +24,7 @@ const FLAGS = [
 ];
 
 /**
+ * A browser of one's own.
  * @param {object} [setting] what puppeteer is told besides, such as a profile of its own
  * @param {string[]} [flags] what the browser is told besides, such as a camera of its own
  */
@@ -34,6 +35,19 @@ export const launch = (setting = {}, flags = []) =>
     args: [...FLAGS, ...flags],
     ...setting,
   });
+
+/** The one browser of a run of many files, where there is one: to begin and to end one takes seconds. */
+const SHARED = process.env.POTTER_BROWSER;
+
+/** A browser for the tests of one file, in contexts of its own; and how it is left once those are closed. */
+export async function joinBrowser() {
+  if (SHARED === undefined) {
+    const browser = await launch();
+    return { browser, leave: () => browser.close() };
+  }
+  const browser = await puppeteer.connect({ browserWSEndpoint: SHARED });
+  return { browser, leave: () => browser.disconnect() };
+}
 
 export const PHONE = {
   width: 390,
