@@ -17,6 +17,7 @@ const PARTS = [
   'preview.mjs',
   'columns.ts',
   'ways.ts',
+  'techniques.ts',
   'files.mjs',
   'scale.mjs',
 ];

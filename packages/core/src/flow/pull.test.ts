@@ -19,7 +19,7 @@ function back(moves: Moves, takes: number, places: readonly (readonly [number, n
   };
   const none = new Float32Array(0);
   carriedBy(
-    moves,
+    [moves],
     takes,
     BELL,
     SITE,

@@ -42,9 +42,9 @@ export const pull: ActDefinition<Pull> = {
       MOST_STRETCHES,
       Math.max(1, Math.ceil((takes * length) / (PER_STRETCH * bell))),
     );
-    for (let n = 0; n < stretches; n++) {
-      const moves = pulledOff(points, towardDeg, n / stretches, (n + 1) / stretches, bell / 2);
-      yield { weight: 0, back: carriedBy(moves, takes, bell, site) };
-    }
+    const moves = Array.from({ length: stretches }, (_, n) =>
+      pulledOff(points, towardDeg, n / stretches, (n + 1) / stretches, bell / 2),
+    );
+    yield { weight: 0, back: carriedBy(moves, takes, bell, site) };
   },
 };
