@@ -31,7 +31,12 @@ async function main() {
     if (only.length > 0 && !only.includes(id)) continue;
     const { firstMs, wholeMs } = timed(engine, plan, id as TechniqueId);
     const long = LONG.has(id);
-    report(`${name}: chosen, its moves and first picture`, firstMs / 1000, 's', long ? '≤ 1.5' : '≤ 0.7');
+    report(
+      `${name}: chosen, its moves and first picture`,
+      firstMs / 1000,
+      's',
+      long ? '≤ 1.5' : '≤ 0.7',
+    );
     report(`${name}: finished`, wholeMs / 1000, 's', long ? '≤ 4' : '≤ 2.2');
   }
 }

@@ -1,4 +1,4 @@
-import { fieldAt, type Patch, patchAt } from './field-at';
+import { bilinearAt, type Patch, patchAt } from './field-at';
 import type { Film, Floats } from './film';
 import type { FrameSeen } from './frame-seen';
 import { type Site, sideAt } from './ground';
@@ -97,12 +97,15 @@ export function underM3({ h, grid }: Film, { x, y, r }: Spot): number {
  * Its way relative to the disc is straight and the radius changes evenly, so it is a quadratic, solved exactly.
  */
 export function entry(disc: Disc, newX: number, newY: number, oldX: number, oldY: number): number {
-  // Relative to the disc: at τ the place is a + b·τ, the radius r + dr·τ.
-  const [ax, ay] = [newX - disc.from.x, newY - disc.from.y];
-  const [bx, by] = [oldX - disc.to.x - ax, oldY - disc.to.y - ay];
-  const dr = disc.to.r - disc.from.r;
-  const c = ax * ax + ay * ay - disc.from.r ** 2;
-  const b = 2 * (ax * bx + ay * by - disc.from.r * dr);
+  // Relative to the disc: at τ the place is a + b·τ, the radius r + dr·τ. No pairs are made: it is asked millions of times.
+  const { from, to } = disc;
+  const ax = newX - from.x;
+  const ay = newY - from.y;
+  const bx = oldX - to.x - ax;
+  const by = oldY - to.y - ay;
+  const dr = to.r - from.r;
+  const c = ax * ax + ay * ay - from.r * from.r;
+  const b = 2 * (ax * bx + ay * by - from.r * dr);
   const a = bx * bx + by * by - dr * dr;
   if (a + b + c <= 0) return 1;
   if (Math.abs(a) < 1e-12) {
@@ -112,8 +115,10 @@ export function entry(disc: Disc, newX: number, newY: number, oldX: number, oldY
   const under = b * b - 4 * a * c;
   if (under < 0) return -1;
   const root = Math.sqrt(under);
-  const later = Math.max((-b + root) / (2 * a), (-b - root) / (2 * a));
-  const earlier = Math.min((-b + root) / (2 * a), (-b - root) / (2 * a));
+  const one = (-b + root) / (2 * a);
+  const other = (-b - root) / (2 * a);
+  const later = Math.max(one, other);
+  const earlier = Math.min(one, other);
   if (later >= 0 && later <= 1) return later;
   return earlier >= 0 && earlier <= 1 ? earlier : -1;
 }
@@ -164,23 +169,23 @@ function risen(
   const { x, y, z } = kernel.samples;
   const midX = x[k]! + ((before.x[k]! - x[k]!) * tau) / 2;
   const midY = y[k]! + ((before.y[k]! - y[k]!) * tau) / 2;
-  const [was, is] = h ? h.map((patch) => patchAt(patch, midX, midY)) : [0, 0];
-  if ((was! + is!) / 2 < THROUGH_M) return tau;
+  const was = h ? patchAt(h[0], midX, midY) : 0;
+  const is = h ? patchAt(h[1], midX, midY) : 0;
+  if ((was + is) / 2 < THROUGH_M) return tau;
   const { from, to } = disc;
-  // Where it stands under the disc, which moves meanwhile, and what lands on it there.
-  const freshAt = (at: number): number => {
-    const px = x[k]! + (before.x[k]! - x[k]!) * at - mid(from.x, to.x, at);
-    const py = y[k]! + (before.y[k]! - y[k]!) * at - mid(from.y, to.y, at);
-    const across = (px * px + py * py) / mid(from.r, to.r, at) ** 2;
-    return (Math.max(0, 1 - across) * disc.peakM) / mid(was!, is!, at);
-  };
   const { apart, excess, across } = movedAt(motion, site, midX, midY);
   // Outside the disc the frame moved it as any other place.
   let level = before.z[k]! + (z[k]! - before.z[k]!) * (1 - tau);
   const part = tau / RISE_STEPS;
   for (let n = 0; n < RISE_STEPS; n++) {
     const lower = level;
-    const fresh = level * freshAt(tau - part * (n + 0.5));
+    // Where it stands under the disc, which moves meanwhile, and what lands on it there.
+    const at = tau - part * (n + 0.5);
+    const px = x[k]! + (before.x[k]! - x[k]!) * at - mid(from.x, to.x, at);
+    const py = y[k]! + (before.y[k]! - y[k]!) * at - mid(from.y, to.y, at);
+    const r = mid(from.r, to.r, at);
+    const under = Math.max(0, 1 - (px * px + py * py) / (r * r)) * disc.peakM;
+    const fresh = (level * under) / mid(was, is, at);
     level += part * (fresh - fallOf(level, apart, excess, across));
     if (level >= 1) {
       const within = level > lower ? (1 - lower) / (level - lower) : 0;
@@ -192,17 +197,17 @@ function risen(
 }
 
 /** What `fallOf` asks of a frame at a place: how far the film flowed apart, and its profile there and along its way. */
-function movedAt(motion: Motion, site: Site, x: number, y: number) {
+function movedAt(motion: Motion, { inside, grid: { nx, ny } }: Site, x: number, y: number) {
   const { data, most } = motion;
-  const n = site.inside.length;
-  const at = (plane: number, dx = 0, dy = 0) =>
-    fieldAt(data.subarray(plane * n, (plane + 1) * n), site, x + dx, y + dy) / WHOLE;
-  const apart = at(2) * most[2];
+  const n = inside.length;
+  const at = (plane: number, px: number, py: number): number =>
+    bilinearAt(data, nx, ny, px, py, plane * n) / WHOLE;
+  const apart = at(2, x, y) * most[2];
   if (planesOf(motion, n) !== LAYERED_PLANES) return { apart, excess: 0, across: 0 };
   const across =
-    at(0) * most[0] * (at(PLANES, 0.5) - at(PLANES, -0.5)) +
-    at(1) * most[1] * (at(PLANES, 0, 0.5) - at(PLANES, 0, -0.5));
-  return { apart, excess: at(PLANES) * MOST_EXCESS, across: across * MOST_EXCESS };
+    at(0, x, y) * most[0] * (at(PLANES, x + 0.5, y) - at(PLANES, x - 0.5, y)) +
+    at(1, x, y) * most[1] * (at(PLANES, x, y + 0.5) - at(PLANES, x, y - 0.5));
+  return { apart, excess: at(PLANES, x, y) * MOST_EXCESS, across: across * MOST_EXCESS };
 }
 
 /** The film near a disc on its way, as far as anything is asked of it. */

@@ -21,19 +21,20 @@ export interface Patch {
 export const patchAt = ({ left, top, across, down, field }: Patch, x: number, y: number): number =>
   across > 1 && down > 1 ? bilinearAt(field, across, down, x - left, y - top) : 0;
 
-/** The value of `nx` × `ny` cells, row-major, at a place in cells: between the middles of the four around, held at the border. */
+/** The value of `nx` × `ny` cells, row-major from `first` on, at a place in cells: between the middles of the four around, held at the border. */
 export function bilinearAt(
   field: Float32Array | Int16Array | Uint16Array,
   nx: number,
   ny: number,
   x: number,
   y: number,
+  first = 0,
 ): number {
   const px = Math.min(Math.max(x - 0.5, 0), nx - 1.001);
   const py = Math.min(Math.max(y - 0.5, 0), ny - 1.001);
   const ix = Math.floor(px);
   const iy = Math.floor(py);
-  const at = iy * nx + ix;
+  const at = first + iy * nx + ix;
   const top = field[at]! + (field[at + 1]! - field[at]!) * (px - ix);
   const low = field[at + nx]! + (field[at + nx + 1]! - field[at + nx]!) * (px - ix);
   return top + (low - top) * (py - iy);

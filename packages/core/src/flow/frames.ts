@@ -53,7 +53,9 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     kernel.beginFrame();
     const during = driven(t + seconds / 2);
     const narrowest = Math.min(...from.flat().map(({ r }) => r));
-    const steps = pours.length > 0 ? stepsFor(film, drive.nu, seconds, narrowest) : STEPS;
+    const least = Math.max(STEPS, ...pours.map((p) => p.leastSteps(t, seconds)));
+    const steps =
+      pours.length > 0 ? Math.max(least, stepsFor(film, drive.nu, seconds, narrowest)) : STEPS;
     for (let step = 0; step < steps; step++) {
       if (pours.length > 0) film.source.fill(0);
       for (const p of pours) p.feed(t + (step * seconds) / steps, seconds / steps);
@@ -152,11 +154,9 @@ function set(film: Film, under: UnderWay, seconds: number): void {
 }
 
 function remember({ kernel: { samples }, count, before }: Traced): void {
-  for (let k = 0; k < count; k++) {
-    before.x[k] = samples.x[k]!;
-    before.y[k] = samples.y[k]!;
-    before.z[k] = samples.z[k]!;
-  }
+  before.x.set(samples.x.subarray(0, count));
+  before.y.set(samples.y.subarray(0, count));
+  before.z.set(samples.z.subarray(0, count));
 }
 
 /**

@@ -30,6 +30,8 @@ export interface Pours {
   readonly core: boolean;
   /** How thick what arrives then is: its kinematic viscosity, m²/s. */
   readonly nuAt: (t: number) => number;
+  /** How many steps a frame wants at the least, so that what is laid on its way lies evenly. */
+  readonly leastSteps: (t: number, seconds: number) => number;
   /** Where its discs are, as many at any time, with the film as it is then. */
   readonly spotsAt: (t: number) => readonly Spot[];
   /** Adds to the film's source for a step that takes so long. */
