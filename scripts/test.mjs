@@ -6,7 +6,6 @@ import { copyFileSync, mkdtempSync, readdirSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { launch } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 import { needChromium, needPackages } from './setup.mjs';
 
@@ -93,6 +92,8 @@ const LONGEST = 'screens.test.mjs';
 async function endToEnd(database) {
   const all = readdirSync('e2e').filter((f) => f.endsWith('.test.mjs'));
   const files = [LONGEST, ...all.filter((f) => f !== LONGEST)].map((f) => join('e2e', f));
+  // Not before the packages are there.
+  const { launch } = await import('../e2e/support/browser.mjs');
   const browser = await launch();
   const child = spawn('node', ['--test', '--test-reporter=tap', '--test-concurrency=2', ...files], {
     stdio: ['ignore', 'pipe', 'inherit'],

@@ -2,6 +2,7 @@ import { bilinearAt } from './field-at';
 import { DRY_M, type Film, upperShare } from './film';
 import type { Drive } from './grid';
 import { fluidityOf } from './layers';
+import { MOST_STRETCH } from './motion';
 import type { Traced } from './step';
 
 /**
@@ -19,9 +20,6 @@ export interface Circulation {
   readonly y: Float32Array;
   readonly apart: Float32Array;
 }
-
-/** Most a frame may stretch a column, as in `motion.ts`. */
-const MOST_STRETCH = 2;
 
 /** Of a frame of so many seconds, from the film at its end; undefined where nothing wet is dragged. */
 export function circulationOf(film: Film, drive: Drive, seconds: number): Circulation | undefined {

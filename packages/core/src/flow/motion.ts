@@ -115,7 +115,7 @@ export const WHOLE = 32766;
 /** Thinner than this the grid's velocity at a front is ragged and is taken from around it, m. */
 const THIN_M = 0.25e-3;
 /** Most a frame may stretch a column: beyond it the grid knows too little. */
-const MOST_STRETCH = 2;
+export const MOST_STRETCH = 2;
 /** Weight of a cell that has its velocity from others, m, where a wet cell weighs its height. */
 const BORROWED_M = 5e-6;
 /** Rings around a front that are smoothed with it, and how often. */
