@@ -132,7 +132,7 @@ test('letters get a cup for each stroke; a ring and corners are typed', async ()
   );
 });
 
-test('a second base lies beside the first, and extender is run round the edge, in the moves at once', async () => {
+test('a second base lies beside the first, extender is run round the edge, and bases are left out by a switch, in the moves at once', async () => {
   const { id } = await byTitle('Frosted Kale');
   const plan = () => ask(`/api/plans/${id}`).then((answer) => answer.plan);
   const page = await studio.open(PHONE);
@@ -152,6 +152,13 @@ test('a second base lies beside the first, and extender is run round the edge, i
   );
   await press(page, 'radio', 'Extender');
   await says(page, 'add "Run extender round" at Moves');
+  await visit(page, `${studio.url}/plans/${id}/moves`);
+  await press(page, 'button', /: settings$/);
+  await press(page, 'radio', 'None');
+  const bare = await until(plan, (p) => p.moves.every((m) => m.verb !== 'lay'));
+  assert.ok(bare.budget.pots.every((p) => p.use !== 'base'));
+  await press(page, 'button', /^Undo/);
+  await until(plan, (p) => p.moves.filter((m) => m.verb === 'lay').length === 2);
   await page.close();
 });
 

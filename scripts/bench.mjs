@@ -1,4 +1,4 @@
-// Measures what the README states: npm run bench. Needs a build (npm run build). Says each figure beside its target; one that fails keeps none of the others back.
+// Measures what the README states: npm run bench, or some of its parts: npm run bench -- ways.ts. Needs a build (npm run build). Says each figure beside its target; one that fails keeps none of the others back.
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -28,9 +28,9 @@ const PARTS = [
 
 const folder = mkdtempSync(join(tmpdir(), 'potter-bench-'));
 
-/** What is to be run of a part: what is written in TypeScript as one script, as a page has it; read file by file it would be a third slower. */
-function scriptOf(part) {
-  if (!part.endsWith('.ts')) return `bench/${part}`;
+/** How a part is run: what is written in TypeScript as one script, as a page has it; read file by file it would be a third slower. */
+function commandOf(part) {
+  if (!part.endsWith('.ts')) return ['npx', 'tsx', `bench/${part}`];
   const outfile = join(folder, part.replace('.ts', '.cjs'));
   buildSync({
     entryPoints: [`bench/${part}`],
@@ -39,13 +39,14 @@ function scriptOf(part) {
     format: 'cjs',
     outfile,
   });
-  return outfile;
+  return ['node', outfile];
 }
 
 const only = process.argv.slice(2);
-const failed = PARTS.filter((part) => only.length === 0 || only.includes(part)).filter(
-  (part) => spawnSync('node', [scriptOf(part)], { stdio: 'inherit' }).status !== 0,
-);
+const failed = PARTS.filter((part) => only.length === 0 || only.includes(part)).filter((part) => {
+  const [command, ...args] = commandOf(part);
+  return spawnSync(command, args, { stdio: 'inherit' }).status !== 0;
+});
 if (failed.length > 0) {
   console.log(`failed: ${failed.join(', ')}`);
   process.exit(1);

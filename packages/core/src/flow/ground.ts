@@ -154,3 +154,10 @@ export function bandOf(
 
 /** The edge beside an outside cell once paint has gone over it. */
 export const wetted = (ground: number, wetEdgeM: number): number => Math.max(ground, -wetEdgeM);
+
+/** A line told in mm of the surface, in cells of its grid. */
+export const inCells = (
+  line: readonly (readonly [number, number])[],
+  { cellMm, originMm }: Pick<Site, 'cellMm' | 'originMm'>,
+): readonly (readonly [number, number])[] =>
+  line.map(([x, y]) => [(x + originMm[0]) / cellMm, (y + originMm[1]) / cellMm] as const);

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { accountOf } from './account';
 import type { Act } from './act';
+import { inStretches } from './act/pull';
 import { carriedBy } from './carried-by';
 import type { FilmKernel } from './kernel';
 import { type Moves, pulledOff } from './pulled-off';
@@ -137,6 +138,21 @@ test('places keep their order, whichever way a string is bent and pulled', () =>
             (right[k]![0] - x) * (down[k]![1] - y) - (right[k]![1] - y) * (down[k]![0] - x);
           expect(area).toBeGreaterThan(0);
         });
+      },
+    ),
+  );
+});
+
+test('however long a string, the surface goes no farther in a stretch than places can follow, and in no more stretches than can be kept', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0, max: 5000, noNaN: true }),
+      fc.double({ min: 0.05, max: 20, noNaN: true }),
+      (far, radius) => {
+        const { bell, stretches } = inStretches(far, radius);
+        expect(far / stretches).toBeLessThanOrEqual(0.7 * bell + 1e-6);
+        expect(stretches).toBeLessThanOrEqual(120);
+        expect(bell).toBeGreaterThanOrEqual(radius);
       },
     ),
   );

@@ -125,3 +125,9 @@ export const shifted = (
   [x, y]: readonly [number, number],
   [dx, dy]: readonly [number, number],
 ): readonly [number, number] => [x + dx, y + dy];
+
+/** Places as a hand that strays has them, all by the same. */
+export const shiftedAll = (
+  places: readonly (readonly [number, number])[],
+  byMm: readonly [number, number],
+): readonly (readonly [number, number])[] => places.map((place) => shifted(place, byMm));

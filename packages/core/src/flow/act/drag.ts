@@ -1,7 +1,8 @@
 import type { Point } from '../../surface/path';
 import { atOnce } from '../at-once';
 import { draggedAlong } from '../dragged-line';
-import { type ActDefinition, shifted } from './define';
+import { inCells } from '../ground';
+import { type ActDefinition, shiftedAll } from './define';
 
 /** A tine drawn through the film to the ground; what it touches it takes along a little way. */
 export interface Drag {
@@ -18,13 +19,10 @@ export const drag: ActDefinition<Drag> = {
   fine: true,
   brings: () => [],
   key: (act) => act,
-  strays: (act, { byMm }) => ({ ...act, lineMm: act.lineMm.map((p) => shifted(p, byMm)) }),
+  strays: (act, { byMm }) => ({ ...act, lineMm: shiftedAll(act.lineMm, byMm) }),
   *run({ lineMm, takesMm, reachMm }, { kernel: { film }, site }) {
-    const { cellMm, originMm } = site;
-    const points = lineMm.map(([x, y]): Point => [
-      (x + originMm[0]) / cellMm,
-      (y + originMm[1]) / cellMm,
-    ]);
+    const { cellMm } = site;
+    const points = inCells(lineMm, site);
     const line = { points, takes: takesMm / cellMm, reach: reachMm / cellMm };
     yield atOnce(film, site, draggedAlong(line));
   },

@@ -4,7 +4,7 @@ import { DRY_M, type Film } from '../film';
 import type { Site } from '../ground';
 import { laminate, type Portion, portionMl, strataKey, thicknessOf, withMore } from '../lamination';
 import type { Step } from '../step';
-import { type ActDefinition, shifted, type UnderWay } from './define';
+import { type ActDefinition, shiftedAll, type UnderWay } from './define';
 
 /** Drops let fall one after the other, all alike: each stands in the film down to the ground and pushes outward what was there. */
 export interface Drop extends Portion {
@@ -24,7 +24,7 @@ export const drop: ActDefinition<Drop> = {
   key: (act) => ({ ...act, strata: strataKey(act) }),
   strays: (act, { byMm, moreMl }) => ({
     ...act,
-    spotsMm: act.spotsMm.map((p) => shifted(p, byMm)),
+    spotsMm: shiftedAll(act.spotsMm, byMm),
     strata: withMore(act.strata, moreMl),
   }),
   began: ({ spotsMm }, { site: { originMm, cellMm } }) => {

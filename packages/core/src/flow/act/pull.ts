@@ -1,7 +1,8 @@
 import { lengthOfLine, type Point } from '../../surface/path';
 import { carriedBy } from '../carried-by';
+import { inCells } from '../ground';
 import { pulledOff } from '../pulled-off';
-import { type ActDefinition, shifted } from './define';
+import { type ActDefinition, shiftedAll } from './define';
 
 /** A string that lies in the film, pulled off by its end: the surface goes along with it. */
 export interface Pull {
@@ -20,8 +21,8 @@ const BELL = 1.2;
 const LEAST_CELLS = 1.5;
 /** The surface goes no farther in a stretch than this part of the bell: places keep their order. */
 const PER_STRETCH = 0.7;
-/** However long it is, it is gone in so many stretches. */
-const MOST_STRETCHES = 48;
+/** However long it is, it is gone in so many stretches: a bell beside a longer one is so much wider. */
+const MOST_STRETCHES = 120;
 
 export const pull: ActDefinition<Pull> = {
   id: 'pull',
@@ -29,22 +30,20 @@ export const pull: ActDefinition<Pull> = {
   fine: true,
   brings: () => [],
   key: (act) => act,
-  strays: (act, { byMm }) => ({ ...act, lineMm: act.lineMm.map((p) => shifted(p, byMm)) }),
+  strays: (act, { byMm }) => ({ ...act, lineMm: shiftedAll(act.lineMm, byMm) }),
   *run({ lineMm, towardDeg, radiusMm, takes }, { site }) {
-    const { cellMm, originMm } = site;
-    const points = lineMm.map(([x, y]): Point => [
-      (x + originMm[0]) / cellMm,
-      (y + originMm[1]) / cellMm,
-    ]);
+    const points = inCells(lineMm, site);
     const length = lengthOfLine(points);
-    const bell = Math.max(LEAST_CELLS, (BELL * radiusMm) / cellMm);
-    const stretches = Math.min(
-      MOST_STRETCHES,
-      Math.max(1, Math.ceil((takes * length) / (PER_STRETCH * bell))),
-    );
+    const { bell, stretches } = inStretches(takes * length, radiusMm / site.cellMm);
     const moves = Array.from({ length: stretches }, (_, n) =>
       pulledOff(points, towardDeg, n / stretches, (n + 1) / stretches, bell / 2),
     );
     yield { weight: 0, back: carriedBy(moves, takes, bell, site) };
   },
 };
+
+/** The width of the bell beside a string of such a radius, and in how many stretches the surface goes so far; all in cells. */
+export function inStretches(far: number, radius: number): { bell: number; stretches: number } {
+  const bell = Math.max(LEAST_CELLS, BELL * radius, far / (PER_STRETCH * MOST_STRETCHES));
+  return { bell, stretches: Math.max(1, Math.ceil(far / (PER_STRETCH * bell) - 1e-9)) };
+}

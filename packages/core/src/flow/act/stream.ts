@@ -4,7 +4,7 @@ import { tilted } from '../grid';
 import type { Site } from '../ground';
 import { laminate, type Portion, portionMl, strataKey, thicknessOf, withMore } from '../lamination';
 import { noise } from '../noise';
-import { type ActDefinition, shifted } from './define';
+import { type ActDefinition, shiftedAll } from './define';
 
 /** Paint arriving from above on a disc that may move. */
 export interface Stream extends Portion {
@@ -83,7 +83,7 @@ export const stream: ActDefinition<Stream> = {
   key: (act) => ({ ...act, strata: strataKey(act) }),
   strays: (act, { byMm, slower, moreMl }) => ({
     ...act,
-    pathMm: act.pathMm.map((p) => shifted(p, byMm)),
+    pathMm: shiftedAll(act.pathMm, byMm),
     s: act.s * slower,
     strata: withMore(act.strata, moreMl),
   }),
