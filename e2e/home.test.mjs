@@ -40,7 +40,8 @@ async function pair(machine, page, name) {
   await page.goto(address);
   await says(page, 'They are the ones you scanned.');
   await press(page, 'link', 'Pair this device');
-  await page.waitForSelector('#name');
+  // Its script has filled in what it knows.
+  await page.waitForFunction(() => document.querySelector('#code')?.value);
   const field = await page.$('#name');
   await field.evaluate((node) => (node.value = ''));
   await field.type(name);

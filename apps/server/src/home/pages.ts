@@ -137,10 +137,11 @@ const done = (name) => {
   by('asks').hidden = true;
   by('done').hidden = false;
 };
-by('code').value = location.hash.slice(1).replace(/^(....)(....)$/, '$1-$2');
+// Who was quicker than this script keeps what was typed.
+by('code').value ||= location.hash.slice(1).replace(/^(....)(....)$/, '$1-$2');
 // The code has no more business in the address, nor in what the browser remembers of it.
 history.replaceState(null, '', location.pathname);
-by('name').value = /iPad/.test(navigator.userAgent) ? 'Tablet' : /iPhone|Android/.test(navigator.userAgent) ? 'Phone' : '';
+by('name').value ||= /iPad/.test(navigator.userAgent) ? 'Tablet' : /iPhone|Android/.test(navigator.userAgent) ? 'Phone' : '';
 const empty = ['code', 'name'].find((id) => !by(id).value);
 if (empty) by(empty).focus();
 const says = (text) => { by('fault').textContent = text; by('pair').disabled = false; };
