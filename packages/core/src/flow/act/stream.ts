@@ -118,7 +118,10 @@ export const stream: ActDefinition<Stream> = {
           core: act.core,
           nuAt: (t) => nuAt(t / act.s),
           leastSteps: (t, seconds) =>
-            Math.ceil((cellsPerS * seconds) / (RADII_PER_STEP * spots(t / act.s)[0]!.r)),
+            // One finer than a cell falls on whole ones.
+            Math.ceil(
+              (cellsPerS * seconds) / (RADII_PER_STEP * Math.max(1, spots(t / act.s)[0]!.r)),
+            ),
           spotsAt: (t) => {
             const all = spotsAt(t);
             if (!act.core) return all;

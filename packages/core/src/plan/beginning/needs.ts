@@ -18,7 +18,7 @@ const WETTED_MM = 0.3;
 /** The pots a technique and a school want of a surface, before it is said which mix stands in them. */
 function wantedPots(needs: Needs, school: SchoolId, surface: Surface): (UseNeed & { pot: Pot })[] {
   const { overBase } = SCHOOLS[school];
-  const covered = surface.coverEdges && surface.edgeDepthMm > 0;
+  const covered = edgesCovered(surface);
   const based = needs.uses.some((u) => u.use === 'base' && (overBase ? u.overBase : u.inAll));
   const wet = edgeFilm(covered);
   const uses: readonly UseNeed[] = [
@@ -27,14 +27,16 @@ function wantedPots(needs: Needs, school: SchoolId, surface: Surface): (UseNeed 
       ? [{ use: 'edge' as const, overBase: wet, inAll: wet }]
       : []),
   ];
-  const rank = (use: Pot['use']) => ORDER.indexOf(use);
   return uses
     .flatMap((need) => {
       const amount = overBase ? need.overBase : need.inAll;
       return amount ? [{ ...need, pot: { use: need.use, ...amount } }] : [];
     })
-    .sort((a, b) => rank(a.use) - rank(b.use));
+    .sort((a, b) => byOrder(a.pot, b.pot));
 }
+
+const edgesCovered = ({ coverEdges, edgeDepthMm }: Surface): boolean =>
+  coverEdges && edgeDepthMm > 0;
 
 const edgeFilm = (covered: boolean) => ({ filmMm: covered ? EDGE_MM : WETTED_MM });
 
@@ -161,19 +163,17 @@ export function withBase(plan: Plan, on: boolean): Plan {
     overBase !== on && otherGround !== undefined ? withSchool(plan, otherGround as SchoolId) : plan;
   const grown = on ? withBasePot(reckoned) : reckoned;
   const { surface } = plan;
-  const covered = surface.coverEdges && surface.edgeDepthMm > 0;
-  const pots = grown.budget.pots.filter((pot) => on || pot.use !== 'base');
-  const edge: Pot = { use: 'edge', ...edgeFilm(covered), mix: backgroundOf(plan) };
-  const wetted = (pot: Pot) => pot.use === 'edge' && sameAmount(pot, edge);
-  const wants = wantsEdge(surface, covered, on);
-  const edged =
-    wants && !pots.some((pot) => pot.use === 'edge')
-      ? [...pots, edge]
-      : wants
-        ? pots
-        : pots.filter((pot) => !wetted(pot));
-  return { ...grown, budget: { ...grown.budget, pots: edged } };
+  const covered = edgesCovered(surface);
+  const wetting: Pot = { use: 'edge', ...edgeFilm(covered), mix: backgroundOf(plan) };
+  const edges = grown.budget.pots.filter((pot) => pot.use === 'edge');
+  const kept = wantsEdge(surface, covered, on)
+    ? [...edges, ...(edges.length > 0 ? [] : [wetting])]
+    : edges.filter((pot) => !sameAmount(pot, wetting));
+  const rest = grown.budget.pots.filter((pot) => pot.use !== 'edge' && (on || pot.use !== 'base'));
+  return { ...grown, budget: { ...grown.budget, pots: [...rest, ...kept].sort(byOrder) } };
 }
+
+const byOrder = (a: Pot, b: Pot): number => ORDER.indexOf(a.use) - ORDER.indexOf(b.use);
 
 export const onBase = ({ budget: { pots } }: Plan): boolean =>
   pots.some(({ use }) => use === 'base');
