@@ -90,12 +90,17 @@ test('an edit made just before the page is closed is not lost', async () => {
 test('a remark’s act mends the plan, and undo brings the remark back', async () => {
   const page = await studio.open(WIDE);
   const quince = (await plans()).find((p) => p.title === 'Quince and Slate');
+  const { mixes } = await saved(quince.id, () => true);
+  const asItWas = (p) => JSON.stringify(p.mixes) === JSON.stringify(mixes);
   await visit(page, `${studio.url}/plans/${quince.id}/cups`);
   await says(page, 'Brass may vanish');
   await press(page, 'button', 'Thicken it');
   await page.waitForFunction(() => !document.body.innerText.includes('Brass may vanish'));
+  await saved(quince.id, (p) => !asItWas(p));
   await press(page, 'button', 'Undo');
   await says(page, 'Brass may vanish');
+  // Taken in before the next test reads the plan.
+  await saved(quince.id, asItWas);
 });
 
 test('on the phone a remark leads to its field: of this station, and of another', async () => {
