@@ -22,6 +22,7 @@ export const spin = defineVerb({
       min: -360,
       max: 360,
       unit: 'deg',
+      usual: 0,
       optional: true,
     },
     counter: { kind: 'yes-no', label: 'The other way round' },
