@@ -1,8 +1,10 @@
 export { dye, layOutDye } from './dye';
 
 // The film kernel: one film and one block of samples in one memory, laid out by `layOut`.
+import { circulateSamples } from './circulate';
 import { carryIn, setFluidity } from './layers';
 import { motion, placeMotion, tellProfile, unpackField } from './motion';
+import { listNear } from './nearby';
 import { drive, sweepColumns, transpose } from './sweep';
 import { keepWithin, traceSamples } from './trace';
 
@@ -28,6 +30,8 @@ let samples: usize = 0;
 let sampleBytes: usize = 0;
 let packed: usize = 0;
 let most: usize = 0;
+let round: usize = 0;
+let nearby: usize = 0;
 let fluxX: usize = 0;
 let fluxY: usize = 0;
 let before: usize = 0;
@@ -59,7 +63,8 @@ function take(bytes: usize): usize {
 /**
  * Lays out the memory for a grid (both sides multiples of four) and a block of samples (a multiple of four); returns
  * where it starts. First, for the host to read and write: h, ground, source, lower, lnNu, the four fields of force (a float a cell), x, y, z of the samples,
- * the packed motion (four planes of sixteen bits) and the three numbers its largest stand for.
+ * the packed motion (four planes of sixteen bits) and the three numbers its largest stand for, what goes round beside it (four floats a cell), and
+ * the list of `near`.
  */
 export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   nx = nx_;
@@ -82,6 +87,8 @@ export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   samples = take(3 * sampleBytes);
   packed = take(8 * n);
   most = take(16);
+  round = take(4 * cells);
+  nearby = take(sampleBytes);
   fluxX = take(cells);
   fluxY = take(cells);
   before = take(cells);
@@ -212,4 +219,16 @@ export function trace(n: i32): void {
   const ys = samples + sampleBytes;
   const zs = ys + sampleBytes;
   traceSamples(field, nx, ny, samples, ys, zs, n, layered);
+}
+
+/** Takes the first `n` samples back through what goes round, within these places. */
+export function circulate(left: f32, top: f32, right: f32, bottom: f32, n: i32): void {
+  const ys = samples + sampleBytes;
+  const zs = ys + sampleBytes;
+  circulateSamples(round, nx, ny, left, top, right, bottom, samples, ys, zs, n);
+}
+
+/** Lists which of the first `n` samples are near a place; returns how many. */
+export function near(x: f32, y: f32, reach: f32, n: i32): i32 {
+  return listNear(samples, samples + sampleBytes, n, x, y, reach, nearby);
 }

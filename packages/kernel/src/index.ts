@@ -1,7 +1,9 @@
 import {
   boxOf,
+  type Circulation,
   LAYERED_PLANES,
   type Engine,
+  type Grid,
   type MakeKernel,
   planesFor,
   RIM_M,
@@ -31,6 +33,8 @@ interface FilmModule {
   endFrame(layered: boolean, lowerNu: number): void;
   loadMotion(left: number, top: number, right: number, bottom: number, layered: boolean): void;
   trace(count: number): void;
+  circulate(left: number, top: number, right: number, bottom: number, count: number): void;
+  near(x: number, y: number, reach: number, count: number): number;
 }
 
 const compiled = (): Promise<WebAssembly.Module> =>
@@ -73,6 +77,8 @@ const kernelsOf =
     const samples = { x: floats(room), y: floats(room), z: floats(room) };
     const packed = take(Int16Array, LAYERED_PLANES * cells);
     const most = floats(3);
+    const round = floats(4 * cells);
+    const nearby = take(Int32Array, room);
     const none = new Float32Array(0);
     for (let i = 0; i < cells; i++) {
       const [x, y] = [i % nx, Math.floor(i / nx)];
@@ -124,5 +130,31 @@ const kernelsOf =
         film.loadMotion(left, top, right, bottom, motion.data.length === packed.length);
       },
       trace: (count) => film.trace(count),
+      circulate: (part, count) => {
+        layRound(round, grid, part);
+        const { left, top, across, down } = part;
+        film.circulate(left, top, left + across, top + down, count);
+      },
+      near: (x, y, reach, count) => nearby.subarray(0, film.near(x, y, reach, count)),
     };
   };
+
+/** Writes what goes round in a part of a grid as the module takes it, four floats a cell, and nothing into the cells around. */
+function layRound(
+  round: Float32Array,
+  { nx, ny }: Grid,
+  { left, top, across, down, x, y, apart }: Circulation,
+): void {
+  for (let row = Math.max(0, top - 1); row < Math.min(ny, top + down + 1); row++) {
+    const from = row * nx + Math.max(0, left - 1);
+    round.fill(0, 4 * from, 4 * (row * nx + Math.min(nx, left + across + 1)));
+    if (row < top || row >= top + down) continue;
+    for (let column = 0; column < across; column++) {
+      const k = (row - top) * across + column;
+      const at = 4 * (row * nx + left + column);
+      round[at] = x[k]!;
+      round[at + 1] = y[k]!;
+      round[at + 2] = apart[k]!;
+    }
+  }
+}

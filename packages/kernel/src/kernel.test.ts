@@ -193,5 +193,85 @@ test('samples are traced as the twin traces them, off the grid too', () => {
   );
 });
 
+test('what goes round takes samples along as in the twin, at the border of the grid too', () => {
+  const unit = fc.double({ min: 0, max: 1, noNaN: true });
+  /** A part of the grid whose border is nothing, but where it is the border of the grid. */
+  const part = fc
+    .record({
+      left: fc.integer({ min: 0, max: 12 }),
+      top: fc.integer({ min: 0, max: 8 }),
+      across: fc.integer({ min: 3, max: 12 }),
+      down: fc.integer({ min: 3, max: 8 }),
+      far: fc.array(fc.double({ min: -3, max: 3, noNaN: true }), { minLength: 97, maxLength: 97 }),
+    })
+    .map(({ far, ...box }) => {
+      const { left, top, across, down } = box;
+      const plane = (first: number) =>
+        Float32Array.from({ length: across * down }, (_, k) => {
+          const [column, row] = [k % across, Math.floor(k / across)];
+          const border =
+            (column === 0 && left > 0) ||
+            (row === 0 && top > 0) ||
+            (column === across - 1 && left + across < GRID.nx) ||
+            (row === down - 1 && top + down < GRID.ny);
+          return border ? 0 : far[(k + first) % 97]!;
+        });
+      return { ...box, x: plane(0), y: plane(31), apart: plane(57) };
+    });
+  // One kernel for all: nothing of the part before may be left.
+  const kernel = make(GRID, 64);
+  fc.assert(
+    fc.property(
+      part,
+      fc.array(fc.tuple(unit, unit, unit), { minLength: 64, maxLength: 64 }),
+      (round, places) => {
+        const both = [kernel, plainKernel(GRID, 64)] as const;
+        for (const k of both) {
+          places.forEach(([x, y, z], i) => {
+            k.samples.x[i] = x * 26 - 1;
+            k.samples.y[i] = y * 18 - 1;
+            k.samples.z[i] = z;
+          });
+          k.circulate(round, 64);
+        }
+        // A place at the very limit of the part may be within it in one and not in the other.
+        for (const axis of ['x', 'y', 'z'] as const)
+          expect(apart(both[0].samples[axis], both[1].samples[axis], 1e-3)).toBeLessThan(0.02);
+      },
+    ),
+    { numRuns: 40 },
+  );
+});
+
+test('the samples near a place are found, and none beyond those asked for', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.tuple(fc.integer({ min: 0, max: 24 }), fc.integer({ min: 0, max: 16 })), {
+        minLength: 64,
+        maxLength: 64,
+      }),
+      fc.integer({ min: 0, max: 64 }),
+      fc.integer({ min: 0, max: 9 }),
+      (places, count, reach) => {
+        const both = [make(GRID, 64), plainKernel(GRID, 64)] as const;
+        const [own, expected] = both.map((k) => {
+          places.forEach(([x, y], i) => {
+            k.samples.x[i] = x;
+            k.samples.y[i] = y;
+          });
+          return [...k.near(11, 7, reach, count)];
+        });
+        expect(own).toEqual(expected);
+        expect(own).toEqual(
+          places.flatMap(([x, y], i) =>
+            i < count && Math.abs(x - 11) <= reach && Math.abs(y - 7) <= reach ? [i] : [],
+          ),
+        );
+      },
+    ),
+    { numRuns: 40 },
+  );
+});
+
 test('a grid that is not whole fours is refused', () =>
   expect(() => make({ nx: 18, ny: 16, dx: 1e-3 }, 4)).toThrow('whole fours'));

@@ -26,7 +26,7 @@ function trough(shear: number, seconds: number) {
       });
       kernel.load(motion);
       kernel.trace(levels.length);
-      circulateBack(round, { kernel, count: levels.length });
+      circulateBack(round, kernel.samples, levels.length);
       return levels.map((_, k) => ({ m: (50.5 - samples.x[k]!) * 1e-3, z: samples.z[k]! }));
     },
   };
@@ -57,7 +57,7 @@ test('what is not dragged does not go round', () => {
   kernel.film.shearX[210] = 1e-3;
   const round = circulationOf(kernel.film, tilted(NU), 1)!;
   [kernel.samples.x[0], kernel.samples.y[0], kernel.samples.z[0]] = [2.5, 2.5, 1];
-  circulateBack(round, { kernel, count: 1 });
+  circulateBack(round, kernel.samples, 1);
   expect([kernel.samples.x[0], kernel.samples.y[0], kernel.samples.z[0]]).toEqual([2.5, 2.5, 1]);
 });
 
@@ -76,7 +76,7 @@ test('what goes round comes apart nowhere: levels rise where it runs together be
       Math.floor(k / 40) / 5 + 0.1,
     ];
   const was = Float64Array.from(kernel.samples.z);
-  circulateBack(round, { kernel, count: 200 });
+  circulateBack(round, kernel.samples, 200);
   let moved = 0;
   for (let k = 0; k < 200; k++) {
     const z = kernel.samples.z[k]!;

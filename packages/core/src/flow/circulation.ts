@@ -3,7 +3,7 @@ import { DRY_M, type Film, upperShare } from './film';
 import type { Drive } from './grid';
 import { fluidityOf } from './layers';
 import { MOST_STRETCH } from './motion';
-import type { Traced } from './step';
+import type { Samples } from './trace-frame';
 
 /**
  * What air that drags at a film makes go round in it, beside the mean motion: a film goes with 3z − 1.5z² of the flux that gravity and pressure drive
@@ -72,10 +72,11 @@ export function circulationOf(film: Film, drive: Drive, seconds: number): Circul
 const paceAt = (z: number): number => z * (1.5 * z - 1);
 const fluxBelow = (z: number): number => 0.5 * z * z * (z - 1);
 
-/** Takes places back through it. Midpoint rule, as `traceFrame`. */
+/** Takes the first `count` samples back through it, in place. Midpoint rule, as `traceFrame`. */
 export function circulateBack(
   { left, top, across, down, x, y, apart }: Circulation,
-  { kernel: { samples }, count }: Pick<Traced, 'kernel' | 'count'>,
+  samples: Samples,
+  count: number,
 ): void {
   const at = (field: Float32Array, px: number, py: number): number =>
     bilinearAt(field, across, down, px - left, py - top);

@@ -132,9 +132,9 @@ const RISE_STEPS = 4;
 export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSeen): void {
   const { x, y } = traced.kernel.samples;
   const old = traced.before;
-  const [near, cx, cy] = [reachOf(disc), disc.from.x, disc.from.y];
-  for (let k = traced.count - 1; k >= 0; k--) {
-    if (Math.abs(x[k]! - cx) > near || Math.abs(y[k]! - cy) > near) continue;
+  const near = traced.kernel.near(disc.from.x, disc.from.y, reachOf(disc), traced.count);
+  for (let n = near.length - 1; n >= 0; n--) {
+    const k = near[n]!;
     const tau = entry(disc, x[k]!, y[k]!, old.x[k]!, old.y[k]!);
     if (tau < 0) continue;
     const at = disc.core ? tau : risen(traced, k, disc, tau, frame);

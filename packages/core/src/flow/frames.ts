@@ -1,5 +1,5 @@
 import type { UnderWay } from './act/define';
-import { circulateBack, circulationOf } from './circulation';
+import { circulationOf } from './circulation';
 import type { Disc, Spot } from './disc';
 import { type Film, upperShare } from './film';
 import { type Drive, GRAVITY } from './grid';
@@ -97,7 +97,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
         const moved = whole(step.motion, site.grid);
         traced.kernel.load(moved);
         traced.kernel.trace(traced.count);
-        if (round) circulateBack(round, traced);
+        if (round) traced.kernel.circulate(round, traced.count);
         for (const { pours: p, disc, h } of met)
           p.meet(traced, disc, { motion: moved, ...(h ? { h } : {}) });
       },

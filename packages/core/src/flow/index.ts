@@ -22,6 +22,7 @@ export { addSpin, bareFilm, type Film, RIM_M, volumeM3 } from './film';
 export { type Dot } from './dots';
 export { type Engine, plainEngine } from './engine';
 export { FILM_GREYS, FILM_STEPS_UM, filmMap } from './film-map';
+export { type Circulation } from './circulation';
 export { type Drive, GRAVITY, type Grid, tilted } from './grid';
 export { layGrid, type Side, SIDES } from './ground';
 export { type KeyAsk, type KeyPicture, keyPictures } from './key-pictures';

@@ -1,3 +1,4 @@
+import { type Circulation, circulateBack } from './circulation';
 import { bareFilm, type Film } from './film';
 import type { Drive, Grid } from './grid';
 import { type Box, type Motion, motionOf, motionSpace, unpack, whole } from './motion';
@@ -22,6 +23,13 @@ export interface FilmKernel {
   load(motion: Motion): void;
   /** See `traceFrame`. */
   trace(count: number): void;
+  /** See `circulateBack`. */
+  circulate(round: Circulation, count: number): void;
+  /**
+   * Which of the first `count` samples are no farther from a place than `reach` along either axis, in cells, in their order; good until it is
+   * asked again.
+   */
+  near(x: number, y: number, reach: number, count: number): Int32Array;
 }
 
 /** Makes a kernel for a grid whose sides are multiples of four, with room for that many samples. */
@@ -37,6 +45,7 @@ export const plainKernel: MakeKernel = (grid, sampleCount) => {
   let box: Box = { left: 0, top: 0, right: grid.nx - 1, bottom: grid.ny - 1 };
   const floats = () => new Float64Array(sampleCount);
   const samples = { x: floats(), y: floats(), z: floats() };
+  const nearby = new Int32Array(sampleCount);
   return {
     film,
     samples,
@@ -52,5 +61,13 @@ export const plainKernel: MakeKernel = (grid, sampleCount) => {
       box = motion.box;
     },
     trace: (count) => traceFrame(field, grid, samples, count, box),
+    circulate: (round, count) => circulateBack(round, samples, count),
+    near: (x, y, reach, count) => {
+      let found = 0;
+      for (let k = 0; k < count; k++)
+        if (Math.abs(samples.x[k]! - x) <= reach && Math.abs(samples.y[k]! - y) <= reach)
+          nearby[found++] = k;
+      return nearby.subarray(0, found);
+    },
   };
 };
