@@ -11,7 +11,8 @@ import { limbsOf } from '@potter/core/surface';
 import type { TechniqueId } from '@potter/core/technique';
 import { endOf } from '../../core/src/flow/scene.test-data';
 import { strataOf } from '../../core/src/flow/strata';
-import { emptyBirths, traceBirths } from '../../core/src/flow/trace';
+import { emptyBirths } from '../../core/src/flow/births';
+import { traceBirths } from '../../core/src/flow/trace';
 import { CANVAS, DAMSON, OAT, QUINCE, SLATE } from '../../core/src/plan/fixture.test-data';
 import { loadEngine } from './index';
 

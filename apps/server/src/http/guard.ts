@@ -45,7 +45,9 @@ export function guard(app: Routes, reach: () => Reach): void {
       'content-security-policy': POLICY,
       'x-content-type-options': 'nosniff',
       'referrer-policy': 'no-referrer',
+      // These two let a page's workers share memory.
       'cross-origin-opener-policy': 'same-origin',
+      'cross-origin-embedder-policy': 'require-corp',
       'cross-origin-resource-policy': 'same-origin',
     });
   });

@@ -40,6 +40,8 @@ const SETTLE_MS = 40;
 const IDLE_MS = 60_000;
 
 let worker: Worker | undefined;
+/** Another that helps it, where the browser lets two share memory. */
+let second: Worker | undefined;
 let job = 0;
 let wanted: Wanted | undefined;
 let state: Pouring = {};
@@ -60,15 +62,45 @@ const ask = (message: Ask): void => {
 
 function begin(): Worker {
   const made = new Worker(new URL('../workers/pour.worker.ts', import.meta.url));
+  if (canBeHelped()) helped(made);
   made.onmessage = ({ data }: MessageEvent<Answer>) => hear(data);
   made.onerror = (event) => {
     event.preventDefault();
     // One that broke, or could not even be loaded, answers nobody any more: the next question begins another.
     made.terminate();
-    if (worker === made) worker = undefined;
+    if (worker === made) endWorkers();
     set({ ...state, doing: undefined, failed: event.message || 'the computation stopped' });
   };
   return made;
+}
+
+/** Whether there is a processor for another, and the browser lets workers share memory that grows. */
+const canBeHelped = (): boolean =>
+  crossOriginIsolated &&
+  navigator.hardwareConcurrency > 1 &&
+  'grow' in SharedArrayBuffer.prototype;
+
+/** Gives a worker another to help it. */
+function helped(made: Worker): void {
+  const { port1, port2 } = new MessageChannel();
+  second = new Worker(new URL('../workers/pour.worker.ts', import.meta.url));
+  second.onerror = (event) => {
+    event.preventDefault();
+    const alone: Ask = { kind: 'alone' };
+    made.postMessage(alone);
+  };
+  const [own, theirs]: Ask[] = [
+    { kind: 'helped', port: port1 },
+    { kind: 'help', port: port2 },
+  ];
+  made.postMessage(own, [port1]);
+  second.postMessage(theirs, [port2]);
+}
+
+function endWorkers(): void {
+  worker?.terminate();
+  second?.terminate();
+  worker = second = undefined;
 }
 
 function hear(answer: Answer): void {
@@ -177,8 +209,7 @@ export const pourHost = {
 };
 
 function letGo(): void {
-  worker?.terminate();
-  worker = undefined;
+  endWorkers();
   wanted = undefined;
   state = {};
   cores.clear();

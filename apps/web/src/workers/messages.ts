@@ -8,6 +8,10 @@ export type Ask =
       readonly job: number;
     })
   | { readonly kind: 'stop' }
+  /** A worker at the other end of this port helps it, or is to be helped by it. */
+  | { readonly kind: 'helped' | 'help'; readonly port: MessagePort }
+  /** The one that helps it has broken. */
+  | { readonly kind: 'alone' }
   | { readonly kind: 'drill'; readonly spot: number; readonly xMm: number; readonly yMm: number };
 
 export type View = NonNullable<PourAsk['view']>;

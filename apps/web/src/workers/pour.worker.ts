@@ -10,6 +10,9 @@ import {
   workbench,
 } from '@potter/core/flow';
 import { loadEngine } from '@potter/kernel';
+import { type FarHelper, helperAt } from './helped';
+import { helpAt } from './helping';
+import { listen, SLICE_MS } from './listen';
 import type { Answer, Ask, Doing } from './messages';
 
 type Show = Extract<Ask, { kind: 'show' }>;
@@ -20,14 +23,13 @@ const host = globalThis as unknown as {
   postMessage(message: Answer, transfer?: Transferable[]): void;
 };
 
-/** Longest the worker works without listening, ms. */
-const SLICE_MS = 12;
 /** How often progress is told, ms. */
 const TELL_MS = 80;
 
 // Without WebAssembly or its SIMD the twin does the same, slower.
 const loaded: Promise<Engine> = loadEngine().catch(() => plainEngine);
 
+let helper: FarHelper | undefined;
 let bench: Workbench | undefined;
 let current: Show | undefined;
 
@@ -44,13 +46,23 @@ host.onmessage = ({ data: ask }) => {
       return;
     case 'drill':
       void drill(ask.spot, ask.xMm, ask.yMm);
+      return;
+    case 'helped':
+      helper = helperAt(ask.port);
+      return;
+    case 'alone':
+      helper?.lose();
+      return;
+    case 'help':
+      helpAt(ask.port, loaded);
   }
 };
 
 async function show(ask: Show): Promise<void> {
   const engine = await loaded;
+  await helper?.quiet();
   if (current !== ask) return;
-  bench ??= workbench(engine);
+  bench ??= workbench(engine, undefined, helper);
   let doing: Doing = 'pouring';
   let told = -Infinity;
   let until = performance.now() + SLICE_MS;
@@ -64,7 +76,8 @@ async function show(ask: Show): Promise<void> {
       doing = step.doing;
       host.postMessage({ kind: 'progress', job: ask.job, doing, share: 0 });
     } else post(ask.job, step);
-    if (performance.now() < until) continue;
+    if (helper?.waits()) await helper.word();
+    else if (performance.now() < until) continue;
     await listen();
     if (current !== ask) return;
     until = performance.now() + SLICE_MS;
@@ -82,17 +95,6 @@ function post(job: number, step: Exclude<Told, number | { kind: 'doing' }>): voi
     [rgba.buffer],
   );
 }
-
-const channel = new MessageChannel();
-const waiting: (() => void)[] = [];
-channel.port1.onmessage = () => waiting.shift()?.();
-
-/** Lets what has been asked meanwhile be heard; a timer would wait milliseconds each time. */
-const listen = (): Promise<void> =>
-  new Promise((resolve) => {
-    waiting.push(resolve);
-    channel.port2.postMessage(0);
-  });
 
 async function drill(spot: number, xMm: number, yMm: number): Promise<void> {
   await loaded;

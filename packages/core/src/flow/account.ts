@@ -5,7 +5,8 @@ import { levelOfFlux } from './profile';
 import type { Missed, Pour } from './simulate';
 import type { Step } from './step';
 import { mixesOf, strataOf } from './strata';
-import { ALWAYS, type Births, emptyBirths, NONE, type Places, traceBirths } from './trace';
+import { ALWAYS, type Births, emptyBirths, NONE, type Places } from './births';
+import { traceBirths } from './trace';
 
 /** Where the paint of one mix is in the end, mL. */
 export interface Whereabouts {

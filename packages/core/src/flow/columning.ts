@@ -5,7 +5,7 @@ import { type Correlated, correlator } from './correlate';
 import { type Cored, cellsOf, cornersOf } from './cored';
 import type { Lattice } from './lattice';
 import type { Strata } from './strata';
-import { type Births, NONE } from './trace';
+import { type Births, NONE } from './births';
 import type { View } from './view';
 
 /**

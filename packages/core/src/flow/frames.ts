@@ -65,7 +65,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       under.margin.collect();
     }
     if (under.setsPerS > 0) set(film, under, seconds);
-    const motion = kernel.endFrame(during, memoryFor(under, during));
+    const motion = kernel.endFrame(during, under.memory.take(planesFor(during) * film.h.length));
     const round = during.sheared ? circulationOf(film, during, seconds) : undefined;
     const to = pours.map((p) => p.spotsAt(t + seconds));
     const met = pours.flatMap((p, n) =>
@@ -169,11 +169,6 @@ function stepsFor({ h, grid }: Film, nu: number, seconds: number, r: number): nu
   const cellsSquared = (GRAVITY * most ** 3 * seconds) / (3 * nu * grid.dx * grid.dx);
   const steps = cellsSquared / (SPREAD_PER_STEP * Math.max(1, r) ** 2);
   return Math.min(MOST_STEPS, Math.max(STEPS, Math.ceil(steps)));
-}
-
-/** Memory of a motion given up that has room for just one under this drive. */
-function memoryFor({ spare, kernel }: UnderWay, drive: Drive): Int16Array | undefined {
-  return spare.at(-1)?.length === planesFor(drive) * kernel.film.h.length ? spare.pop() : undefined;
 }
 
 /** Seconds in which the surface moves at most a frame's cells, from heights, slopes and forces as they are. */

@@ -38,6 +38,9 @@ export {
   workbench,
 } from './job';
 export { type FilmKernel, type MakeKernel, plainKernel } from './kernel';
+export type { Help, HelpedWith, Helper } from './help';
+export type { Promised } from './share-out';
+export { type GrowingBuffer, sharedMemory } from './motion-memory';
 export { boxOf, LAYERED_PLANES, type Motion, planesFor, WHOLE, whole } from './motion';
 export { type Outcome, poursOf, runOffMl, type Settled } from './outcome';
 export type { Act, Face } from './act';
@@ -47,6 +50,8 @@ export { motionsOf, type Pour, pourOn } from './simulate';
 export { coresOn } from './cores-on';
 export { coreAt, type SpotLayer } from './spot';
 export { mixesOf } from './strata';
+export { type Births, emptyBirths, type Places } from './births';
+export { traceAlone } from './trace';
 export type { Samples } from './trace-frame';
 export type { PictureRead } from '../reading';
 export { GROUND, plannedColours } from './planned';

@@ -10,6 +10,7 @@ import type { Engine } from './engine';
 import { filmMap } from './film-map';
 import type { Palette } from './films';
 import { layGrid } from './ground';
+import type { Help, Helper } from './help';
 import type { FilmKernel } from './kernel';
 import { type Outcome, settledOf } from './outcome';
 import { layersOf, layOver, type Over, type PouredOver, pouredOver } from './over';
@@ -17,7 +18,9 @@ import { mixColours } from './planned';
 import { at } from './progress';
 import type { PourScene } from './scene';
 import { seenShares } from './seen-shares';
+import { spareMemory } from './motion-memory';
 import { motionsOf, type Pour, pourOn } from './simulate';
+import { awaited } from './share-out';
 import type { Look } from './shine';
 import { mixesOf } from './strata';
 
@@ -74,7 +77,16 @@ export interface Workbench {
   readonly engine: Engine;
   /** Places traced at a time. */
   readonly samples: number;
-  poured?: { readonly key: string; readonly pour: Pour; readonly kernel: FilmKernel };
+  /** Who pours and traces beside it, where somebody does. */
+  readonly helper?: Helper;
+  poured?: {
+    readonly key: string;
+    readonly pour: Pour;
+    readonly kernel: FilmKernel;
+    /** Who helps with it, and which cells they look for. */
+    readonly help?: Help;
+    readonly helpedWith?: string;
+  };
   /** Its cells, by what was asked of them; and its finest plate, without them and with them. */
   cells?: { readonly key: string; readonly cells: Cells };
   plate?: {
@@ -89,7 +101,11 @@ export interface Workbench {
 
 const SAMPLES = 65_536;
 
-export const workbench = (engine: Engine, samples = SAMPLES): Workbench => ({ engine, samples });
+export const workbench = (engine: Engine, samples = SAMPLES, helper?: Helper): Workbench => ({
+  engine,
+  samples,
+  ...(helper ? { helper } : {}),
+});
 
 /**
  * Simulates, develops, colours and judges a pour. Free of any host: a page's worker, a server's thread and a command all run it to
@@ -106,15 +122,18 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
   if (have && have.pixels >= finest) return;
 
   if (bench.poured?.key !== key) {
-    const spare = bench.poured ? motionsOf(bench.poured.pour) : [];
+    const spare = bench.poured && !bench.helper ? motionsOf(bench.poured.pour) : [];
     bench.poured = undefined;
     bench.cells = undefined;
     bench.plate = undefined;
+    const help = bench.helper?.begin({ scene, cells, opens: ask.opens });
     if (ask.soon && finest > ask.soon.pixels) yield* soonOf(bench, ask, ask.soon);
     const site = layGrid(scene, cells);
     const kernel = bench.engine.make(site.grid, bench.samples);
-    const pour = yield* pourOn(kernel, scene, site, spare);
-    bench.poured = { key, pour, kernel };
+    const pour = yield* pourOn(kernel, scene, site, help?.memory ?? spareMemory(spare));
+    bench.poured = help
+      ? { key, pour: { ...pour, beside: help }, kernel, help, helpedWith: cellsKey(ask) }
+      : { key, pour, kernel };
     yield { kind: 'doing', doing: 'looking' };
   }
   const { pour, kernel } = bench.poured;
@@ -193,16 +212,22 @@ function* pouredLater(
 /** The cells of the pour on the bench, if any are asked for. */
 function* cellsOn(
   bench: Workbench,
-  { opens, scene }: PourAsk,
+  ask: PourAsk,
 ): Generator<number, Cells | undefined> {
+  const { opens, scene } = ask;
   if (!opens) return undefined;
-  const key = JSON.stringify([mixesOf(scene), opens]);
+  const key = cellsKey(ask);
   if (bench.cells?.key !== key) {
-    const { pour, kernel } = bench.poured!;
-    bench.cells = { key, cells: yield* at(0, cellsOf({ ...pour, scene }, kernel, opens)) };
+    const { pour, kernel, help, helpedWith } = bench.poured!;
+    const theirs = help && helpedWith === key ? yield* awaited(help.cells) : 'lost';
+    const cells =
+      theirs === 'lost' ? yield* at(0, cellsOf({ ...pour, scene }, kernel, opens)) : theirs;
+    bench.cells = { key, cells };
   }
   return bench.cells.cells;
 }
+
+const cellsKey = ({ scene, opens }: PourAsk): string => JSON.stringify([mixesOf(scene), opens]);
 
 /** The plate on the bench with these cells open. */
 function* openOn(bench: Workbench, cells: Cells | undefined): Generator<number, Plate> {

@@ -1,6 +1,7 @@
 import type { FilmKernel } from './kernel';
 import type { Strata } from './strata';
-import { type Births, copyBirth, emptyBirths, NONE, type Places, traceBirths } from './trace';
+import { type Births, copyBirth, emptyBirths, NONE, type Places } from './births';
+import { traceBirths } from './trace';
 import { nearPaint, placeAt, type View } from './view';
 
 /** Corners of a lattice cell that came from one stream within this share of its paint need no place between them traced. */

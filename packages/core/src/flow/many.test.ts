@@ -4,7 +4,7 @@ import { plainKernel } from './kernel';
 import { flipped, poured, scene } from './scene.test-data';
 import { MOST_ACTS, pourOn } from './simulate';
 import { mixesOf, strataOf } from './strata';
-import { emptyBirths, NONE } from './trace';
+import { emptyBirths, NONE } from './births';
 
 test('two hundred and eighty strata are told apart: each birth lies in its own cup', () => {
   const cups = Array.from({ length: 70 }, () => flipped([100, 100], 4, 4));

@@ -43,7 +43,7 @@ const LONG = scene([BASE, flipped([100, 100], 40), ...TILTS]);
 
 function within(mostBytes: number) {
   const site = layGrid(LONG, 40);
-  return endOf(pourOn(plainKernel(site.grid, 4), LONG, site, [], mostBytes));
+  return endOf(pourOn(plainKernel(site.grid, 4), LONG, site, undefined, mostBytes));
 }
 const bytesOf = ({ steps }: ReturnType<typeof within>) =>
   steps.reduce((sum, { motion }) => sum + (motion?.data.byteLength ?? 0), 0);

@@ -5,7 +5,8 @@ import type { Stream } from './act/stream';
 import type { PourScene } from './scene';
 import { type Pour, pourOn } from './simulate';
 import { mixesOf, strataOf } from './strata';
-import { emptyBirths, traceBirths } from './trace';
+import { emptyBirths } from './births';
+import { traceBirths } from './trace';
 
 /** A cup of equal layers a, b, c ... turned over at a place. */
 export function flipped(

@@ -5,8 +5,10 @@ import { DRY_M, type Floats } from './film';
 import type { FilmKernel } from './kernel';
 import { marginOf } from './margin';
 import type { Grid } from './grid';
-import { halve, LAYERED_PLANES, PLANES } from './motion';
+import { halve } from './motion';
+import { type MotionMemory, spareMemory } from './motion-memory';
 import type { PourScene } from './scene';
+import type { Beside } from './share-out';
 import type { Step } from './step';
 import { takenM3 } from './taken';
 import { sideBySide, turnsOf } from './together';
@@ -31,6 +33,8 @@ export interface Pour {
   readonly takenMl: number;
   readonly missed: readonly Missed[];
   readonly onSides: readonly PutOnSides[];
+  /** Who traces it beside whoever does. */
+  readonly beside?: Beside;
 }
 
 /** A turn that is over. */
@@ -72,7 +76,7 @@ export const MOST_ACTS = 0xfffe;
 /**
  * Pours a scene on a site. A generator: it yields the share done, 0..1, after each step and returns the pour; stop
  * asking and it stops. The kernel's film is cleared first; the same kernel may then trace the pour.
- * @param spare motions of a pour no longer needed, whose memory is used again where it fits
+ * @param memory where its motions are kept; each in one of its own where nothing is said
  * @param mostBytes what its motions may take up; beyond, they are kept more coarsely
  * @throws RangeError for more than `MOST_ACTS`, and for motions that take up more even so
  */
@@ -80,7 +84,7 @@ export function* pourOn(
   kernel: FilmKernel,
   scene: PourScene,
   site: Site,
-  spare: Int16Array[] = [],
+  memory: MotionMemory = spareMemory([]),
   mostBytes = MOST_BYTES,
 ): Generator<number, Pour> {
   if (scene.acts.length > MOST_ACTS)
@@ -115,9 +119,7 @@ export function* pourOn(
     dryGroundM: Float32Array.from(film.ground),
     thickened: 1,
     seed: scene.seed,
-    spare: spare.filter(
-      (data) => data.length === (layered ? LAYERED_PLANES : PLANES) * film.h.length,
-    ),
+    memory,
     laid: (m3) => (laidM3 += m3),
     margin,
     missed: (source, shares, m3, spot) => {

@@ -1,4 +1,5 @@
-import { emptyBirths, traceBirths } from './trace';
+import { emptyBirths } from './births';
+import { traceBirths } from './trace';
 import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
 import { soFar } from './so-far';
 import { keyPictures } from './key-pictures';

@@ -3,7 +3,8 @@ import type { FilmKernel } from './kernel';
 import { filmHeight } from './outline';
 import type { Pour } from './simulate';
 import { strataOf } from './strata';
-import { emptyBirths, NONE, traceBirths } from './trace';
+import { emptyBirths, NONE } from './births';
+import { traceBirths } from './trace';
 
 /** One stratum of a core drilled through the film, surface first. */
 export interface SpotLayer {

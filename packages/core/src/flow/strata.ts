@@ -2,7 +2,7 @@ import { type Act, actOf, type ActStrata } from './act';
 import type { Rings } from './rings';
 import type { PourScene } from './scene';
 import { nthOf } from './simulate';
-import { type Births, NONE } from './trace';
+import { type Births, NONE } from './births';
 
 /** Any face would do: only which mixes there are is asked for, not how much of them. */
 const ANY_FACE = { areaCm2: 1, outlineMm: 1 };

@@ -3,7 +3,8 @@ import { tilted } from './grid';
 import { plainKernel } from './kernel';
 import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
 import { type Disc, entry } from './disc';
-import { emptyBirths, NONE, traceBirths } from './trace';
+import { emptyBirths, NONE } from './births';
+import { traceBirths } from './trace';
 
 // Nusselt 1916: on an incline a level z of a film h moves g sin a/ν · (h z − z²/2) a second.
 test.each([1, 0.7, 0.3])(

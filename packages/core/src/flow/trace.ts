@@ -1,56 +1,9 @@
 import { actOf } from './act';
+import { ALWAYS, type Births, copyBirth, type Places } from './births';
 import type { FilmKernel } from './kernel';
+import { awaited, shareOut } from './share-out';
 import type { Pour } from './simulate';
 import type { Traced } from './step';
-
-/** Never born: bare, or off the surface. The largest number of sixteen bits; acts and strata are numbered below it. */
-export const NONE = 0xffff;
-
-/**
- * Where paint came from, one entry a place. `source`: which of the scene's acts, at most `MOST_ACTS` of them, or `NONE`. `s`: share
- * of its paint that had left. `xi`, `eta`: where in the stream, −1..1 across its disc. `wave`: see `Strata`; not
- * written by the trace.
- */
-export interface Births {
-  readonly source: Uint16Array;
-  readonly s: Float32Array;
-  readonly xi: Float32Array;
-  readonly eta: Float32Array;
-  readonly wave: Float32Array;
-}
-
-export function emptyBirths(count: number): Births {
-  return {
-    source: new Uint16Array(count).fill(NONE),
-    s: new Float32Array(count),
-    xi: new Float32Array(count),
-    eta: new Float32Array(count),
-    wave: new Float32Array(count),
-  };
-}
-
-/** Writes one birth over another. */
-export function copyBirth(from: Births, i: number, to: Births, j: number): void {
-  to.source[j] = from.source[i]!;
-  to.s[j] = from.s[i]!;
-  to.xi[j] = from.xi[i]!;
-  to.eta[j] = from.eta[i]!;
-  to.wave[j] = from.wave[i]!;
-}
-
-/** Places to trace: where in the births each goes, and where it is; x, y in cells, z = height ÷ wet height. */
-export interface Places {
-  readonly index: Int32Array;
-  readonly x: Float32Array;
-  readonly y: Float32Array;
-  readonly z: Float32Array;
-  readonly count: number;
-  /** The last step that happened to each, the latest first; absent where they are as the whole pour left them. */
-  readonly since?: Int32Array;
-}
-
-/** Of `Places.since`: all steps there are. */
-export const ALWAYS = 0x7fffffff;
 
 /** Hears where the first `count` places are, x, y in cells, when so many steps had been done; `own`: which entry of the births each is. */
 export type Passing = (
@@ -62,10 +15,28 @@ export type Passing = (
 ) => void;
 
 /**
- * Takes places back through a pour, from its end to where their paint left a cup or was laid, and writes those births.
- * A generator: yields the share done after each step, and tells whoever asks where they are on the way. No colour is carried, so bands stay as sharp as the paths.
+ * Takes places back through a pour, from its end to where their paint left a cup or was laid, and writes those births; half of them where
+ * somebody helps. A generator: yields the share done after each step. No colour is carried, so bands stay as sharp as the paths.
  */
 export function* traceBirths(
+  pour: Pour,
+  kernel: FilmKernel,
+  places: Places,
+  births: Births,
+): Generator<number, void> {
+  // Whoever is asked since when knows steps only this pour has.
+  // Those that are asked since some step are few, and one after the other.
+  const shared = places.since ? undefined : shareOut(pour.beside, places);
+  if (!shared) return yield* traceAlone(pour, kernel, places, births);
+  const { own, theirs, promised } = shared;
+  yield* traceAlone(pour, kernel, own, births);
+  const found = yield* awaited(promised);
+  if (found === 'lost') yield* traceAlone(pour, kernel, theirs, births);
+  else for (let n = 0; n < theirs.count; n++) copyBirth(found, n, births, theirs.index[n]!);
+}
+
+/** The same without help; tells whoever asks where the places are on the way. */
+export function* traceAlone(
   pour: Pour,
   kernel: FilmKernel,
   places: Places,

@@ -1,6 +1,7 @@
 import type { Site } from '../ground';
 import type { Spot } from '../disc';
 import type { FilmKernel } from '../kernel';
+import type { MotionMemory } from '../motion-memory';
 import type { Rings } from '../rings';
 import type { Margin } from '../margin';
 import type { Span } from '../span';
@@ -26,8 +27,8 @@ export interface UnderWay {
   readonly seed: number;
   /** Which of the scene's acts this is: what its births say they came from. */
   readonly source: number;
-  /** Motions of a pour given up, whose memory may be used again. */
-  readonly spare: Int16Array[];
+  /** Where its motions are kept. */
+  readonly memory: MotionMemory;
   /** Tells of paint that came on to the surface, m³. */
   readonly laid: (m3: number) => void;
   /** What leaves the face passes it. */

@@ -1,6 +1,7 @@
 import type { FilmKernel } from '../kernel';
 import type { Pour } from '../simulate';
-import { emptyBirths, NONE, traceBirths } from '../trace';
+import { emptyBirths, NONE } from '../births';
+import { traceAlone } from '../trace';
 
 /**
  * Where what lies at the surface came along. Places every `pitchMm` over the piece, row-major, `across` × `down`. By turn and place: `x`, `y`,
@@ -49,7 +50,7 @@ export function* courseOf(
   );
   // Turns whose end is at a step, the last first: some take no steps.
   let turn = -1;
-  yield* traceBirths(
+  yield* traceAlone(
     pour,
     kernel,
     {

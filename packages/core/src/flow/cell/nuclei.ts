@@ -5,7 +5,7 @@ import { placeMm, type Places } from './course';
 import { filed } from './filed';
 import { LONGEST_S } from './forecast';
 import type { PaintCell } from './paint-cell';
-import type { Ripe } from './ripen';
+import { leftFor, type Ripe } from './ripen';
 import { SEEN, WOBBLE } from './seen-in';
 import type { Split } from './split';
 import { areaOf, leastStretch, lengthOf, scaled } from './stretch';
@@ -127,7 +127,7 @@ export function* nucleate(
 }
 
 /** What a place comes to in the end, or would, left for the longest that anybody is told of. */
-const everThinned = ({ thinned, leftFor }: Ripe): number => Math.max(thinned, leftFor(LONGEST_S));
+const everThinned = (ripe: Ripe): number => Math.max(ripe.thinned, leftFor(ripe, LONGEST_S));
 
 /** By how much a cell of this radius, drawn out so, must be smaller to stand beside those there are; at most 1, and not told once it is less than the least. */
 function roomFor(

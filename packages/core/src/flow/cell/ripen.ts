@@ -15,9 +15,30 @@ export interface Ripe {
   /** Length of the wave as it tore, or as it is now, mm; and what motion since then did to it, see `stretchBack`. */
   readonly waveMm: number;
   readonly back: Matrix;
-  /** The same thinning, had the piece been left so long, s, after the last thing that moved it. */
-  readonly leftFor: (s: number) => number;
+  readonly left: Left;
 }
+
+/** What goes on at a place once nothing moves it any more. */
+interface Left {
+  /** By how many times e it had thinned by then, and how old it was, s. */
+  readonly thinned: number;
+  readonly ageS: number;
+  /** How it grows as it lies, where it does; how it sets, and what holds it, see `grownBetween`. */
+  readonly lying?: Growth;
+  readonly setsPerS: number;
+  readonly holds: number;
+  /** What flames gave it so long after. */
+  readonly passes: readonly { readonly atS: number; readonly e: number }[];
+}
+
+/** By how many times e a place would have thinned, had the piece been left so long, s, after the last thing that moved it. */
+export const leftFor = (
+  { left: { thinned, ageS, lying, setsPerS, holds, passes } }: Ripe,
+  s: number,
+): number =>
+  thinned +
+  (lying ? grownBetween(lying, ageS, ageS + s, setsPerS, holds) : 0) +
+  passes.reduce((sum, { atS, e }) => sum + (atS <= s ? e : 0), 0);
 
 const UNIT: Matrix = [1, 0, 0, 1];
 
@@ -127,10 +148,14 @@ export function ripen(
     tears,
     waveMm: wave.mm,
     back: wave.back,
-    leftFor: (s) =>
-      moved +
-      (lying ? grownBetween(lying, leftAtS, leftAtS + s, sets, holds) : 0) +
-      passes.reduce((sum, { atS, e }) => sum + (atS <= s ? e : 0), 0),
+    left: {
+      thinned: moved,
+      ageS: leftAtS,
+      ...(lying ? { lying } : {}),
+      setsPerS: sets,
+      holds,
+      passes,
+    },
   };
 }
 

@@ -1,14 +1,14 @@
 import type { Factors } from '../../factor';
 import type { PaintCell } from './paint-cell';
 import { cameFrom, type Overturn } from './overturn';
-import { ageOf } from './ripen';
+import { ageOf, leftFor } from './ripen';
 
 /** What lies above must have thinned by so much of what tears it, or nothing of the cell is seen. */
 export const SEEN = 0.7;
 
 /** By how many times e what lies above a cell has thinned, at its own pace: as it is, or had it been left for so long. */
 export const thinnedBy = ({ ripe, pace }: PaintCell, leftForS?: number): number =>
-  pace * (leftForS === undefined ? ripe.thinned : ripe.leftFor(leftForS));
+  pace * (leftForS === undefined ? ripe.thinned : leftFor(ripe, leftForS));
 
 /** Whether anything of a cell is seen yet. */
 export const begun = (cell: PaintCell, leftForS?: number): boolean =>

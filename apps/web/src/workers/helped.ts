@@ -1,0 +1,112 @@
+import {
+  type Births,
+  type Cells,
+  type GrowingBuffer,
+  type Help,
+  type Helper,
+  sharedMemory,
+} from '@potter/core/flow';
+import type { HelpAnswer, HelpAsk } from './help-messages';
+
+/** What the motions of a pour shared with a helper may take up, bytes: longer pours keep the rest each for itself. */
+const MOST_BYTES = 2 ** 28;
+
+/** A helper in another worker, as the one it helps has it. */
+export interface FarHelper extends Helper {
+  /** Whether what was asked for last is still awaited, and nothing else can be done. */
+  waits(): boolean;
+  /** Its next word. */
+  word(): Promise<void>;
+  /** Makes it leave off what it does for a pour that is given up, so that memory can be used again. */
+  quiet(): Promise<void>;
+  /** It answers nobody any more. */
+  lose(): void;
+}
+
+/** The helper at the other end of a port. */
+export function helperAt(port: MessagePort): FarHelper {
+  const buffer = new (SharedArrayBuffer as unknown as new (
+    bytes: number,
+    options: { maxByteLength: number },
+  ) => GrowingBuffer)(0, { maxByteLength: MOST_BYTES });
+  const births = new Map<number, Births | 'lost'>();
+  const heard: (() => void)[] = [];
+  let pour = 0;
+  let state: 'pouring' | 'ready' | 'lost' = 'lost';
+  let cells: Cells | undefined;
+  let busy = false;
+  let last = 0;
+  let waiting = false;
+  let broken = false;
+
+  const ask = (message: HelpAsk, transfer: Transferable[] = []) =>
+    port.postMessage(message, transfer);
+  port.onmessage = ({ data: answer }: MessageEvent<HelpAnswer>) => {
+    switch (answer.kind) {
+      case 'poured':
+      case 'failed':
+        if (answer.pour !== pour) break;
+        state = answer.kind === 'poured' ? 'ready' : 'lost';
+        cells = answer.kind === 'poured' ? answer.cells : undefined;
+        busy = false;
+        break;
+      case 'traced':
+      case 'lost':
+        births.set(answer.id, answer.kind === 'lost' ? 'lost' : answer.births);
+        busy = answer.id !== last;
+        break;
+      case 'stopped':
+        busy = false;
+        if (state === 'pouring') state = 'lost';
+    }
+    told();
+  };
+  const told = () => {
+    waiting = false;
+    for (const hear of heard.splice(0)) hear();
+  };
+  const word = (): Promise<void> => new Promise((resolve) => heard.push(resolve));
+
+  return {
+    begin(what): Help {
+      const own = ++pour;
+      [state, cells, busy] = [broken ? 'lost' : 'pouring', undefined, !broken];
+      ask({ kind: 'pour', pour, what, buffer });
+      return {
+        memory: sharedMemory(buffer),
+        trace(places) {
+          if (own !== pour || state !== 'ready') return undefined;
+          const id = ++last;
+          busy = true;
+          const { x, y, z } = places;
+          // Which of the births they are is known here.
+          const [index, count] = [new Int32Array(0), places.count];
+          ask({ kind: 'trace', id, places: { index, x, y, z, count } });
+          return () => {
+            const found = state === 'ready' ? births.get(id) : 'lost';
+            waiting = !found;
+            if (found) births.delete(id);
+            return found;
+          };
+        },
+        cells() {
+          waiting = own === pour && state === 'pouring';
+          if (waiting) return undefined;
+          return own === pour && state === 'ready' ? (cells ?? 'lost') : 'lost';
+        },
+      };
+    },
+    waits: () => waiting,
+    word,
+    async quiet() {
+      waiting = false;
+      if (busy) ask({ kind: 'stop' });
+      while (busy) await word();
+      births.clear();
+    },
+    lose() {
+      [broken, state, busy] = [true, 'lost', false];
+      told();
+    },
+  };
+}

@@ -1,0 +1,124 @@
+import { factorsWith } from '../factor';
+import { hexToSpectrum } from '../optics/spectrum';
+import { birthsKey } from './births-key';
+import { cellsOf } from './cell';
+import type { Help, Helper } from './help';
+import { finish, type PourAsk, workbench } from './job';
+import { plainEngine } from './engine';
+import { layGrid } from './ground';
+import { type GrowingBuffer, sharedMemory, spareMemory } from './motion-memory';
+import { BASE, endOf, flipped, scene } from './scene.test-data';
+import { type Pour, pourOn } from './simulate';
+import { emptyBirths } from './births';
+import { traceAlone } from './trace';
+
+const plain = { oil: 0, oilPaS: 0, matt: 0, flakes: 0, activator: false };
+const ASK: PourAsk = {
+  scene: scene([BASE, flipped([90, 110], 60, 2), { kind: 'rest', s: 600 }], { nu: 4e-4 }),
+  opens: {
+    makeups: {
+      a: { ...plain, densityKgM3: 1100 },
+      b: { ...plain, densityKgM3: 1060 },
+      base: { ...plain, densityKgM3: 1000 },
+    },
+    factors: factorsWith({}),
+  },
+  palette: {
+    ground: hexToSpectrum('#e9e7e1'),
+    inks: Object.fromEntries(
+      ['a', 'b', 'base'].map((mix, i) => [
+        mix,
+        { q: new Array<number>(36).fill(0.05 + i), s: 0.05 },
+      ]),
+    ),
+  },
+  pixels: [160],
+  cells: 48,
+};
+
+const growing = (): GrowingBuffer =>
+  new (SharedArrayBuffer as unknown as new (bytes: number, more: object) => GrowingBuffer)(0, {
+    maxByteLength: 2 ** 26,
+  });
+
+/** Help by the same process: `answers` says what becomes of what it takes. */
+function helper(answers: 'at once' | 'later' | 'never' | 'nothing') {
+  const buffer = growing();
+  let taken = 0;
+  let theirs: Pour | undefined;
+  const self: Helper = {
+    begin: ({ scene: what, cells, opens }): Help => {
+      const site = layGrid(what, cells);
+      const kernel = plainEngine.make(site.grid, 4096);
+      theirs = endOf(pourOn(kernel, what, site, sharedMemory(buffer)));
+      const found = opens && endOf(cellsOf(theirs, kernel, opens));
+      return {
+        memory: sharedMemory(buffer),
+        cells: () => (answers === 'never' || answers === 'nothing' ? 'lost' : found),
+        trace: (places) => {
+          if (answers === 'nothing') return undefined;
+          taken += places.count;
+          const births = emptyBirths(places.count);
+          const index = places.index.map((_, n) => n);
+          endOf(traceAlone(theirs!, kernel, { ...places, index }, births));
+          let asked = 0;
+          return () => {
+            if (answers === 'never') return 'lost';
+            return answers === 'later' && asked++ < 3 ? undefined : births;
+          };
+        },
+      };
+    },
+  };
+  return { self, taken: () => taken, theirs: () => theirs! };
+}
+
+test.each(['at once', 'later', 'never', 'nothing'] as const)(
+  'a picture is the same whether somebody helps or not, where help comes %s',
+  (answers) => {
+    const alone = finish(workbench(plainEngine, 4096), ASK);
+    const beside = helper(answers);
+    const bench = workbench(plainEngine, 4096, beside.self);
+    const helped = finish(bench, ASK);
+    expect(helped.rgba).toEqual(alone.rgba);
+    expect(helped.outcome).toEqual(alone.outcome);
+    expect(helped.outcome.cells!.count).toBeGreaterThan(5);
+    if (answers === 'nothing') expect(beside.taken()).toBe(0);
+    else expect(beside.taken()).toBeGreaterThan(2000);
+  },
+);
+
+test('motions are kept once for both', () => {
+  const beside = helper('at once');
+  const bench = workbench(plainEngine, 4096, beside.self);
+  finish(bench, ASK);
+  const motionsOf = ({ steps }: Pour) => steps.flatMap(({ motion }) => motion ?? []);
+  const [own, theirs] = [motionsOf(bench.poured!.pour), motionsOf(beside.theirs())];
+  expect(own.length).toBeGreaterThan(10);
+  expect(own.length).toBe(theirs.length);
+  own.forEach(({ data, most }, n) => {
+    expect(data.buffer).toBe(theirs[n]!.data.buffer);
+    expect(data.byteOffset).toBe(theirs[n]!.data.byteOffset);
+    expect(most).toEqual(theirs[n]!.most);
+  });
+  expect(bench.poured!.key).toContain(birthsKey(ASK.scene));
+});
+
+test('a shared memory that can grow no more gives none, whoever let it grow', () => {
+  const buffer = growing();
+  const [one, other] = [sharedMemory(buffer), sharedMemory(buffer)];
+  const whole = 2 ** 24;
+  expect(one.take(whole)!.byteOffset).toBe(0);
+  expect(other.take(whole)!.byteOffset).toBe(0);
+  expect(one.take(whole)!.byteOffset).toBe(2 * whole);
+  expect(one.take(1)).toBeUndefined();
+  expect(other.take(whole + 1)).toBeUndefined();
+});
+
+test('spare memory is used where it fits, each once', () => {
+  const [short, long] = [new Int16Array(3), new Int16Array(4)];
+  const memory = spareMemory([short, long]);
+  expect(memory.take(4)).toBe(long);
+  expect(memory.take(4)).toBeUndefined();
+  expect(memory.take(3)).toBe(short);
+});

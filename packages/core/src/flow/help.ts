@@ -1,0 +1,26 @@
+import type { CellAsk, Cells } from './cell';
+import type { MotionMemory } from './motion-memory';
+import type { PourScene } from './scene';
+import type { Beside, Promised } from './share-out';
+
+/** Somebody on another processor who pours what is poured here and then takes a part of the work on it. */
+export interface Helper {
+  /** Begins to pour this, and finds its cells after that; gives up what it poured before. */
+  begin(what: HelpedWith): Help;
+}
+
+export interface HelpedWith {
+  readonly scene: PourScene;
+  /** Cells along the longer side of its grid, where not the usual. */
+  readonly cells?: number;
+  /** By what cells open in it, where any do. */
+  readonly opens?: CellAsk;
+}
+
+/** Help with one pour. */
+export interface Help extends Beside {
+  /** Where its motions are kept, here as there. */
+  readonly memory: MotionMemory;
+  /** Its cells, where they were asked for. */
+  readonly cells: Promised<Cells>;
+}
