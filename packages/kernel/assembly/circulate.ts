@@ -1,3 +1,5 @@
+import { clamped, counted } from './lanes';
+
 // Twin of `circulateBack` in packages/core/src/flow/circulation.ts in single precision: four samples at once, one in each lane.
 
 /**
@@ -43,13 +45,13 @@ export function circulateSamples(
     let newZ = z;
     let share = half;
     for (let pass = 0; pass < 2; pass++) {
-      const px = f32x4.min(f32x4.max(f32x4.sub(newX, half), zero), maxX);
-      const py = f32x4.min(f32x4.max(f32x4.sub(newY, half), zero), maxY);
-      const ix = i32x4.trunc_sat_f32x4_s(px);
-      const iy = i32x4.trunc_sat_f32x4_s(py);
-      const fx = f32x4.sub(px, f32x4.convert_i32x4_s(ix));
-      const fy = f32x4.sub(py, f32x4.convert_i32x4_s(iy));
-      const at = i32x4.shl(i32x4.add(i32x4.mul(iy, width), ix), 4);
+      const px = clamped(f32x4.sub(newX, half), zero, maxX);
+      const py = clamped(f32x4.sub(newY, half), zero, maxY);
+      const ix = f32x4.floor(px);
+      const iy = f32x4.floor(py);
+      const fx = f32x4.sub(px, ix);
+      const fy = f32x4.sub(py, iy);
+      const at = i32x4.shl(i32x4.add(i32x4.mul(counted(iy), width), counted(ix)), 4);
       const here0 = between(field + i32x4.extract_lane(at, 0), row, f32x4.extract_lane(fx, 0), f32x4.extract_lane(fy, 0));
       const here1 = between(field + i32x4.extract_lane(at, 1), row, f32x4.extract_lane(fx, 1), f32x4.extract_lane(fy, 1));
       const here2 = between(field + i32x4.extract_lane(at, 2), row, f32x4.extract_lane(fx, 2), f32x4.extract_lane(fy, 2));
@@ -71,7 +73,7 @@ export function circulateSamples(
       if (pass === 0) moves = v128.and(moves, within(newX, newY, fromX, fromY, toX, toY));
       share = one;
     }
-    newZ = f32x4.min(f32x4.max(newZ, zero), one);
+    newZ = clamped(newZ, zero, one);
     v128.store(xs + k, v128.bitselect(newX, x, moves));
     v128.store(ys + k, v128.bitselect(newY, y, moves));
     v128.store(zs + k, v128.bitselect(newZ, z, moves));

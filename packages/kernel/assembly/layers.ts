@@ -42,7 +42,7 @@ export function carryIn(
     const came = f32x4.mul(v128.load(source + i), over);
     const comes = f32x4.ne(came, zero);
     if (!v128.any_true(comes)) continue;
-    const upper = f32x4.max(zero, f32x4.sub(v128.load(h + i), v128.load(lower + i)));
+    const upper = f32x4.pmax(zero, f32x4.sub(v128.load(h + i), v128.load(lower + i)));
     const was = v128.load(lnNu + i);
     const mean = f32x4.div(
       f32x4.add(f32x4.mul(upper, was), f32x4.mul(came, own)),
@@ -64,7 +64,7 @@ export function setFluidity(
   const below = f32x4.splat(1 / lowerNu);
   for (let i: usize = 0; i < bytes; i += 16) {
     const height = v128.load(h + i);
-    const low = f32x4.min(v128.load(lower + i), height);
+    const low = f32x4.pmin(v128.load(lower + i), height);
     v128.store(lower + i, low);
     const upper = upperShare(height, low);
     const above = exponential(f32x4.neg(v128.load(lnNu + i)));
@@ -94,7 +94,7 @@ export function setExcess(
       v128.store(excess + i, zero);
       continue;
     }
-    const upper = upperShare(height, f32x4.min(v128.load(lower + i), height));
+    const upper = upperShare(height, f32x4.pmin(v128.load(lower + i), height));
     const squared = f32x4.mul(upper, upper);
     const more = f32x4.sub(exponential(f32x4.neg(v128.load(lnNu + i))), below);
     const ratio = f32x4.div(
@@ -104,7 +104,7 @@ export function setExcess(
     const found = f32x4.mul(f32x4.splat(1.5), f32x4.sub(ratio, one));
     v128.store(
       excess + i,
-      v128.and(f32x4.min(f32x4.max(found, f32x4.splat(-most)), f32x4.splat(most)), wet),
+      v128.and(f32x4.pmin(f32x4.pmax(found, f32x4.splat(-most)), f32x4.splat(most)), wet),
     );
   }
 }

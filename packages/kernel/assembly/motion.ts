@@ -116,7 +116,7 @@ export function motion(
         v128.and(moveX, wet),
         v128.and(moveY, wet),
         v128.and(
-          f32x4.min(f32x4.max(stretch, f32x4.splat(-MOST_STRETCH)), f32x4.splat(MOST_STRETCH)),
+          f32x4.pmin(f32x4.pmax(stretch, f32x4.splat(-MOST_STRETCH)), f32x4.splat(MOST_STRETCH)),
           wet,
         ),
         v128.and(f32x4.splat(1), wet),
@@ -233,7 +233,7 @@ function smooth(count: i32, row: usize): void {
 function pack(packed: usize, most: usize, n: i32): void {
   const bytes = (<usize>n) << 4;
   let top = f32x4.splat(LEAST);
-  for (let i: usize = 0; i < bytes; i += 16) top = f32x4.max(top, f32x4.abs(v128.load(field + i)));
+  for (let i: usize = 0; i < bytes; i += 16) top = f32x4.pmax(top, f32x4.abs(v128.load(field + i)));
   v128.store(most, top);
   const x = f32x4.splat(WHOLE / f32x4.extract_lane(top, 0));
   const y = f32x4.splat(WHOLE / f32x4.extract_lane(top, 1));

@@ -19,7 +19,7 @@ export function listNear(
   for (let k: usize = 0; k < end; k += 16) {
     const acrossX = f32x4.abs(f32x4.sub(v128.load(xs + k), midX));
     const acrossY = f32x4.abs(f32x4.sub(v128.load(ys + k), midY));
-    const within = f32x4.le(f32x4.max(acrossX, acrossY), far);
+    const within = f32x4.le(f32x4.pmax(acrossX, acrossY), far);
     if (!v128.any_true(within)) continue;
     const lanes = i32x4.bitmask(within);
     const first = <i32>(k >> 2);

@@ -153,7 +153,7 @@ export function sweepColumns(
               f32x4.mul(slope, wet),
             );
             const need = f32x4.div(f32x4.mul(gzOverDx, f32x4.mul(heq, heq)), wet);
-            const pushed = f32x4.div(f32x4.max(zero, f32x4.sub(push, need)), push);
+            const pushed = f32x4.div(f32x4.pmax(zero, f32x4.sub(push, need)), push);
             // Drawn back: what is dry keeps nothing that could run.
             const drawn = v128.bitselect(zero, one, f32x4.gt(heq, zero));
             const stop = v128.bitselect(
@@ -175,8 +175,8 @@ export function sweepColumns(
               outward = f32x4.add(outward, f32x4.div(dragged, left));
               inward = f32x4.sub(inward, f32x4.div(dragged, next));
             }
-            outward = f32x4.max(zero, outward);
-            inward = f32x4.max(zero, inward);
+            outward = f32x4.pmax(zero, outward);
+            inward = f32x4.pmax(zero, inward);
             const overLeft = f32x4.add(left, groundNext);
             const spillLeft = f32x4.mul(
               f32x4.mul(f32x4.mul(left2, runsLeft), third),
@@ -243,7 +243,7 @@ export function sweepColumns(
         // What crosses a face is taken here and given there; see the twin.
         const crossed = f32x4.mul(rate, q);
         if (layered) v128.store(carried + <usize>(i + 1) * 48, crossed, 32);
-        v128.store(at + stride, f32x4.max(zero, f32x4.add(v128.load(at + stride), crossed)));
+        v128.store(at + stride, f32x4.pmax(zero, f32x4.add(v128.load(at + stride), crossed)));
         v128.store(at, f32x4.sub(v128.load(at), crossed));
       }
       fluxAt -= stride;
@@ -278,9 +278,9 @@ function carryColumns(
   for (let i = 0; i < n; i++) {
     const pace = v128.load(extra);
     const leaves = i + 1 < n ? v128.load(extra, 80) : zero;
-    const gave = f32x4.sub(f32x4.max(leaves, zero), f32x4.min(crossed, zero));
-    const fromLeft = f32x4.neg(f32x4.mul(f32x4.max(crossed, zero), paceBefore));
-    const fromRight = i + 1 < n ? f32x4.mul(f32x4.min(leaves, zero), v128.load(extra, 48)) : zero;
+    const gave = f32x4.sub(f32x4.pmax(leaves, zero), f32x4.pmin(crossed, zero));
+    const fromLeft = f32x4.neg(f32x4.mul(f32x4.pmax(crossed, zero), paceBefore));
+    const fromRight = i + 1 < n ? f32x4.mul(f32x4.pmin(leaves, zero), v128.load(extra, 48)) : zero;
     const pivot = f32x4.sub(
       f32x4.add(f32x4.add(v128.load(h + at), f32x4.mul(pace, gave)), nothing),
       f32x4.mul(fromLeft, upperBefore),
@@ -317,7 +317,7 @@ function carryColumns(
       lowNext = f32x4.add(lowNext, took);
       v128.store(
         lower + at + stride,
-        f32x4.min(v128.load(h + at + stride), f32x4.max(zero, lowNext)),
+        f32x4.pmin(v128.load(h + at + stride), f32x4.pmax(zero, lowNext)),
       );
       low = f32x4.sub(low, took);
       // What of the upper film went over, for the second half.
@@ -326,15 +326,15 @@ function carryColumns(
     lowNext = low;
     beyond = share;
   }
-  v128.store(lower, f32x4.min(v128.load(h), f32x4.max(zero, lowNext)));
+  v128.store(lower, f32x4.pmin(v128.load(h), f32x4.pmax(zero, lowNext)));
   v128.store(lines, zero, 32);
 
   upperBefore = zero;
   rightBefore = zero;
   for (let i = 0; i < n; i++) {
-    const fromLeft = f32x4.max(v128.load(line, 32), zero);
-    const fromRight = i + 1 < n ? f32x4.max(f32x4.neg(v128.load(line, 96)), zero) : zero;
-    const was = f32x4.add(f32x4.max(zero, v128.load(extra, 16)), nothing);
+    const fromLeft = f32x4.pmax(v128.load(line, 32), zero);
+    const fromRight = i + 1 < n ? f32x4.pmax(f32x4.neg(v128.load(line, 96)), zero) : zero;
+    const was = f32x4.add(f32x4.pmax(zero, v128.load(extra, 16)), nothing);
     const pivot = f32x4.sub(
       f32x4.add(f32x4.add(was, fromLeft), fromRight),
       f32x4.mul(fromLeft, upperBefore),

@@ -1,3 +1,5 @@
+import { clamped, counted } from './lanes';
+
 // Twin of packages/core/src/flow/trace-frame.ts in single precision: four samples at once, one in each lane.
 
 // The box where anything moves, as places whose surroundings reach it.
@@ -53,13 +55,13 @@ export function traceSamples(
     let share = half;
     // Half a frame back with what is here, then the whole of it with what is there.
     for (let pass = 0; pass < 2; pass++) {
-      const px = f32x4.min(f32x4.max(f32x4.sub(newX, half), zero), maxX);
-      const py = f32x4.min(f32x4.max(f32x4.sub(newY, half), zero), maxY);
-      const ix = i32x4.trunc_sat_f32x4_s(px);
-      const iy = i32x4.trunc_sat_f32x4_s(py);
-      const fx = f32x4.sub(px, f32x4.convert_i32x4_s(ix));
-      const fy = f32x4.sub(py, f32x4.convert_i32x4_s(iy));
-      const at = i32x4.shl(i32x4.add(i32x4.mul(iy, width), ix), 4);
+      const px = clamped(f32x4.sub(newX, half), zero, maxX);
+      const py = clamped(f32x4.sub(newY, half), zero, maxY);
+      const ix = f32x4.floor(px);
+      const iy = f32x4.floor(py);
+      const fx = f32x4.sub(px, ix);
+      const fy = f32x4.sub(py, iy);
+      const at = i32x4.shl(i32x4.add(i32x4.mul(counted(iy), width), counted(ix)), 4);
 
       // Each sample's four channels, bilinear between the four cells around it.
       const at0 = field + i32x4.extract_lane(at, 0);
@@ -142,7 +144,7 @@ export function traceSamples(
       const way = f32x4.mul(share, pace);
       newX = f32x4.sub(x, f32x4.mul(way, u));
       newY = f32x4.sub(y, f32x4.mul(way, v));
-      newZ = f32x4.min(f32x4.max(f32x4.sub(z, f32x4.mul(share, fall)), zero), one);
+      newZ = clamped(f32x4.sub(z, f32x4.mul(share, fall)), zero, one);
       if (pass === 0) moves = v128.and(moves, within(newX, newY));
       share = one;
     }
