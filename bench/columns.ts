@@ -44,9 +44,15 @@ async function main(): Promise<void> {
     if (!PLANS.some((name) => file.startsWith(name))) continue;
     const plan = JSON.parse(readFileSync(`${FOLDER}/${file}`, 'utf8'));
     const { scene, palette } = previewOf(plan, brief(plan));
-    measure(engine, file.replace('.pour.json', ''), scene, palette);
+    measure(engine, file.replace('.pour.json', ''), scene, dull(palette));
   }
 }
+
+/** A palette without the shimmer of its flakes, which a picture puts on and the reference does not. */
+const dull = ({ inks, ground }: Palette): Palette => ({
+  inks: Object.fromEntries(Object.entries(inks).map(([mix, { q, s }]) => [mix, { q, s }])),
+  ground,
+});
 
 function measure(engine: Engine, name: string, scene: PourScene, palette: Palette): void {
   const site = layGrid(scene);
@@ -70,7 +76,8 @@ function measure(engine: Engine, name: string, scene: PourScene, palette: Palett
 
   function apart(plate: Plate, rgba: Uint8ClampedArray): { mean: number; off: number } {
     const film = filmHeight(pour);
-    const perPx = scene.widthMm / plate.width / site.cellMm;
+    const cellsX = scene.widthMm / plate.width / site.cellMm;
+    const cellsY = scene.heightMm / plate.height / site.cellMm;
     const at: number[] = [];
     for (let n = 0; at.length < PLACES && n < 100 * PLACES; n++) {
       const i =
@@ -78,9 +85,9 @@ function measure(engine: Engine, name: string, scene: PourScene, palette: Palett
         plate.width * Math.floor(((n * 0.5698402909980532) % 1) * plate.height);
       if (plate.cover[i] === 255 && plate.on[i] === 255 && plate.columns.count[i]! > 0) at.push(i);
     }
-    const cx = (i: number) => ((i % plate.width) + 0.5) * perPx + site.originMm[0] / site.cellMm;
+    const cx = (i: number) => ((i % plate.width) + 0.5) * cellsX + site.originMm[0] / site.cellMm;
     const cy = (i: number) =>
-      (Math.floor(i / plate.width) + 0.5) * perPx + site.originMm[1] / site.cellMm;
+      (Math.floor(i / plate.width) + 0.5) * cellsY + site.originMm[1] / site.cellMm;
     const count = at.length * LEVELS;
     const births = emptyBirths(count);
     endOf(

@@ -52,10 +52,30 @@ export function circulateSamples(
       const fx = f32x4.sub(px, ix);
       const fy = f32x4.sub(py, iy);
       const at = i32x4.shl(i32x4.add(i32x4.mul(counted(iy), width), counted(ix)), 4);
-      const here0 = between(field + i32x4.extract_lane(at, 0), row, f32x4.extract_lane(fx, 0), f32x4.extract_lane(fy, 0));
-      const here1 = between(field + i32x4.extract_lane(at, 1), row, f32x4.extract_lane(fx, 1), f32x4.extract_lane(fy, 1));
-      const here2 = between(field + i32x4.extract_lane(at, 2), row, f32x4.extract_lane(fx, 2), f32x4.extract_lane(fy, 2));
-      const here3 = between(field + i32x4.extract_lane(at, 3), row, f32x4.extract_lane(fx, 3), f32x4.extract_lane(fy, 3));
+      const here0 = between(
+        field + i32x4.extract_lane(at, 0),
+        row,
+        f32x4.extract_lane(fx, 0),
+        f32x4.extract_lane(fy, 0),
+      );
+      const here1 = between(
+        field + i32x4.extract_lane(at, 1),
+        row,
+        f32x4.extract_lane(fx, 1),
+        f32x4.extract_lane(fy, 1),
+      );
+      const here2 = between(
+        field + i32x4.extract_lane(at, 2),
+        row,
+        f32x4.extract_lane(fx, 2),
+        f32x4.extract_lane(fy, 2),
+      );
+      const here3 = between(
+        field + i32x4.extract_lane(at, 3),
+        row,
+        f32x4.extract_lane(fx, 3),
+        f32x4.extract_lane(fy, 3),
+      );
       // Turned: one channel of all four samples in each.
       const uv01 = v128.shuffle<f32>(here0, here1, 0, 4, 1, 5);
       const uv23 = v128.shuffle<f32>(here2, here3, 0, 4, 1, 5);

@@ -151,3 +151,40 @@ test('a minute after the last look the worker and its memory are let go; a look 
   expect(workers[0]!.ended).toBe(true);
   expect(host.subject()).toBeUndefined();
 });
+
+/** As in a browser that lets workers share memory, with so many processors. */
+function isolated(processors: number) {
+  Object.assign(global, {
+    crossOriginIsolated: true,
+    navigator: { hardwareConcurrency: processors },
+  });
+  Object.defineProperty(SharedArrayBuffer.prototype, 'grow', {
+    value: () => 0,
+    configurable: true,
+  });
+}
+afterEach(() => Object.assign(global, { crossOriginIsolated: undefined }));
+const kinds = ({ asked }: FakeWorker) => asked.map(({ kind }) => kind);
+
+test('where there is a processor for it a second worker helps the first, and goes with it', () => {
+  isolated(2);
+  const leave = host.subscribe(() => undefined);
+  host.show(A, 'piece' as never, 'plan');
+  settled();
+  const [first, second] = workers as [FakeWorker, FakeWorker];
+  expect(kinds(first)).toEqual(['helped', 'show']);
+  expect(kinds(second)).toEqual(['help']);
+  second.onerror?.({ message: 'out of memory', preventDefault: () => undefined });
+  expect(kinds(first)).toEqual(['helped', 'show', 'alone']);
+  expect(host.get().failed).toBeUndefined();
+  leave();
+  jest.advanceTimersByTime(60_000);
+  expect(workers.map(({ ended }) => ended)).toEqual([true, true]);
+});
+
+test('on one processor it works alone', () => {
+  isolated(1);
+  host.show(A, 'piece' as never, 'plan');
+  settled();
+  expect(workers.map(kinds)).toEqual([['show']]);
+});

@@ -76,7 +76,7 @@ function begin(): Worker {
 
 /** Whether there is a processor for another, and the browser lets workers share memory that grows. */
 const canBeHelped = (): boolean =>
-  crossOriginIsolated &&
+  globalThis.crossOriginIsolated === true &&
   navigator.hardwareConcurrency > 1 &&
   'grow' in SharedArrayBuffer.prototype;
 

@@ -69,7 +69,10 @@ export function helpAt(port: MessagePort, loaded: Promise<Engine>): void {
   async function trace(ask: Extract<HelpAsk, { kind: 'trace' }>): Promise<void> {
     if (!poured) return tell({ kind: 'lost', id: ask.id });
     const { count } = ask.places;
-    const places: Places = { ...ask.places, index: Int32Array.from({ length: count }, (_, n) => n) };
+    const places: Places = {
+      ...ask.places,
+      index: Int32Array.from({ length: count }, (_, n) => n),
+    };
     const births = emptyBirths(count);
     const whole = await done(ask, alive(traceAlone(poured.pour, poured.kernel, places, births)));
     if (!whole) return;

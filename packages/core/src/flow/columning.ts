@@ -121,7 +121,11 @@ function columnWriter(columns: Columns, strata: Strata) {
     }
   };
 
-  /** Goes down a run, from knot to knot. @returns whether there is room for more */
+  /**
+   * Goes down a run, from knot to knot. Where it is that of the surface, which was traced here and not only around, what lies below differs from what
+   * the cores make of it as the surface does, the less the deeper: a film is drawn out more evenly from top to ground than along it.
+   * @returns whether there is room for more
+   */
   function writeRun(
     around: Correlated,
     run: number,
@@ -136,15 +140,18 @@ function columnWriter(columns: Columns, strata: Strata) {
     const c = has[at + 2] ? weights[2]! : 0;
     const d = has[at + 3] ? weights[3]! : 0;
     const whole = a + b + c + d;
+    const between = (of: Float32Array, n: number): number =>
+      (a * of[n]! + b * of[n + 1]! + c * of[n + 2]! + d * of[n + 3]!) / whole;
     const from = around.source[run]!;
     let begins = from !== source || deep > 0;
+    // How the surface differs from what the cores make of it.
+    const offBin = begins ? 0 : bin - between(bins, 4 * knots[run]!);
+    const offAcross = begins ? 0 : across - between(places, 4 * knots[run]!);
     for (let knot = knots[run]!; knot < knots[run + 1]!; knot++) {
       const to = 1 - top + (top - low) * depth[knot]!;
       const n = 4 * knot;
-      const nextBin =
-        (a * bins[n]! + b * bins[n + 1]! + c * bins[n + 2]! + d * bins[n + 3]!) / whole;
-      const nextAcross =
-        (a * places[n]! + b * places[n + 1]! + c * places[n + 2]! + d * places[n + 3]!) / whole;
+      const nextBin = within(between(bins, n) + offBin * (1 - to), LAST_BIN);
+      const nextAcross = within(between(places, n) + offAcross * (1 - to), 1);
       if (begins) {
         // It begins where the last one ends.
         begins = false;
@@ -197,14 +204,14 @@ function columnWriter(columns: Columns, strata: Strata) {
     );
     let last = strata.of(source, bin, across);
     for (let n = 1; n <= parts; n++) {
-      const next = between(n / parts, low, lowAcross);
+      const next = amid(n / parts, low, lowAcross);
       if (next !== last) {
         // Halved until it is fine enough where the one ends.
         let above = (n - 1) / parts;
         let below = n / parts;
         while ((below - above) * far > fine) {
           const middle = (above + below) / 2;
-          if (between(middle, low, lowAcross) === last) above = middle;
+          if (amid(middle, low, lowAcross) === last) above = middle;
           else below = middle;
         }
         if (!goOn(columns, pixel, next, deep + (far * (above + below)) / 2)) return false;
@@ -214,10 +221,15 @@ function columnWriter(columns: Columns, strata: Strata) {
     return true;
   }
 
-  function between(share: number, low: number, lowAcross: number): number {
+  function amid(share: number, low: number, lowAcross: number): number {
     return strata.of(source, bin + (low - bin) * share, across + (lowAcross - across) * share);
   }
 }
+
+/** The last bin there is, and a hair less than the next. */
+const LAST_BIN = STREAM_BINS - 1e-3;
+
+const within = (v: number, most: number): number => Math.min(most, Math.max(0, v));
 
 const weightOf = (corner: number, u: number, v: number): number =>
   (corner % 2 ? u : 1 - u) * (corner > 1 ? v : 1 - v);

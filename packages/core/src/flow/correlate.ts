@@ -4,7 +4,7 @@ import { ANOTHER, type Cores, FOLDED } from './cores';
 /** Runs of paint a core is told by at the most, and four of them side by side; what lies deeper is hidden by them. */
 const MOST_OWN = 16;
 const MOST_RUNS = 32;
-const MOST_KNOTS = 160;
+const MOST_KNOTS = 240;
 /** What it costs to let a run pinch out, as a share of the cup that two runs of one act, taken for one, lie apart. */
 const PINCH = 0.15;
 

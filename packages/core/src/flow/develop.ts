@@ -12,8 +12,10 @@ import { type View, viewOf } from './view';
 
 /** Close together at the top, where light still gets through. */
 const WHOLE: Drilling = {
-  heights: [1, 0.985, 0.96, 0.92, 0.86, 0.76, 0.6, 0.35, 0.08],
-  halvings: 5,
+  heights: [
+    1, 0.993, 0.985, 0.974, 0.96, 0.94, 0.915, 0.88, 0.835, 0.78, 0.71, 0.62, 0.5, 0.36, 0.2, 0.08,
+  ],
+  halvings: 3,
   closer: true,
 };
 /** Enough for a first look; without the closer cores what lies under a thin skin comes out in squares. */

@@ -210,10 +210,7 @@ function* pouredLater(
 }
 
 /** The cells of the pour on the bench, if any are asked for. */
-function* cellsOn(
-  bench: Workbench,
-  ask: PourAsk,
-): Generator<number, Cells | undefined> {
+function* cellsOn(bench: Workbench, ask: PourAsk): Generator<number, Cells | undefined> {
   const { opens, scene } = ask;
   if (!opens) return undefined;
   const key = cellsKey(ask);

@@ -7,8 +7,7 @@ export interface MotionMemory {
 /** The memory of motions no longer needed. */
 export function spareMemory(given: readonly Int16Array[]): MotionMemory {
   const byLength = new Map<number, Int16Array[]>();
-  for (const data of given)
-    byLength.set(data.length, [...(byLength.get(data.length) ?? []), data]);
+  for (const data of given) byLength.set(data.length, [...(byLength.get(data.length) ?? []), data]);
   return { take: (length) => byLength.get(length)?.pop() };
 }
 

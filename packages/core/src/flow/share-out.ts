@@ -25,7 +25,9 @@ const WORTH_IT = 2000;
 export function shareOut(
   beside: Beside | undefined,
   places: Places,
-): { readonly own: Places; readonly theirs: Places; readonly promised: Promised<Births> } | undefined {
+):
+  | { readonly own: Places; readonly theirs: Places; readonly promised: Promised<Births> }
+  | undefined {
   if (!beside || places.count < WORTH_IT) return undefined;
   const theirs = everySecond(places, 1);
   const promised = beside.trace(theirs);

@@ -1,0 +1,129 @@
+import { MessageChannel } from 'node:worker_threads';
+import {
+  type Engine,
+  finish,
+  type Outcome,
+  plainEngine,
+  type PourAsk,
+  pourJob,
+  type PourScene,
+  workbench,
+} from '@potter/core/flow';
+import { type FarHelper, helperAt } from './helped';
+import { helpAt } from './helping';
+
+// The worker's own channel would keep this process from ending.
+jest.mock('./listen', () => ({
+  SLICE_MS: 12,
+  listen: () => new Promise((resolve) => setImmediate(resolve)),
+}));
+
+const SIDE = 200;
+const scene: PourScene = {
+  widthMm: SIDE,
+  heightMm: SIDE,
+  rings: [[0, 0, SIDE, 0, SIDE, SIDE, 0, SIDE]],
+  reachesMm: [[SIDE, SIDE]],
+  nu: 4e-4,
+  seed: 3,
+  acts: [
+    { kind: 'overlay', mix: 'base', filmMm: 0.6 },
+    { kind: 'overlay', mix: 'a', filmMm: 0.4 },
+    { kind: 'tilt', angleDeg: 8, towardDeg: 40, s: 4 },
+  ],
+};
+const ink = (n: number) => ({ q: new Array<number>(36).fill(0.05 + n), s: 0.05 });
+const ask: PourAsk = {
+  scene,
+  palette: { inks: { base: ink(0), a: ink(1) }, ground: new Array<number>(36).fill(0.9) },
+  pixels: [120],
+  cells: 40,
+};
+
+/** A helper and the one it helps, each at one end of a channel; `engine` is what the one that helps works with. */
+function pair(engine: Engine = plainEngine) {
+  const { port1, port2 } = new MessageChannel();
+  const helper = helperAt(port1 as never);
+  helpAt(port2 as never, Promise.resolve(engine));
+  const asked = jest.spyOn(port1, 'postMessage');
+  const poured = new Promise<void>((resolve) =>
+    port1.on('message', ({ kind }: { kind: string }) => kind !== 'traced' && resolve()),
+  );
+  return {
+    helper,
+    poured,
+    asked: () => asked.mock.calls.map(([message]) => (message as { kind: string }).kind),
+    close: () => port1.close(),
+  };
+}
+
+const turn = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
+
+/** Runs a job beside a helper as the page's worker does, waiting for it before it looks; `at` is called at each step. */
+async function helped(
+  { helper, poured }: { readonly helper: FarHelper; readonly poured: Promise<void> },
+  at: () => void = () => undefined,
+) {
+  let rgba: Uint8ClampedArray | undefined;
+  let outcome: Outcome | undefined;
+  let steps = 0;
+  for (const told of pourJob(workbench(plainEngine, 4096, helper), ask)) {
+    at();
+    if (typeof told !== 'number' && told.kind === 'doing' && told.doing === 'looking') await poured;
+    if (typeof told !== 'number' && told.kind === 'picture') rgba = told.rgba;
+    if (typeof told !== 'number' && told.kind === 'outcome') outcome = told.outcome;
+    if (helper.waits()) await helper.word();
+    else if (steps++ % 20 === 0) await turn();
+  }
+  return { rgba, outcome };
+}
+let alone: { readonly rgba: Uint8ClampedArray; readonly outcome: Outcome };
+beforeAll(() => {
+  const { rgba, outcome } = finish(workbench(plainEngine, 4096), ask);
+  alone = { rgba, outcome };
+});
+
+test('a picture made by two is that made by one', async () => {
+  const two = pair();
+  expect(await helped(two)).toEqual(alone);
+  expect(two.asked()[0]).toBe('pour');
+  expect(two.asked()).toContain('trace');
+  two.close();
+});
+
+test('one whose helper breaks goes on alone', async () => {
+  const two = pair();
+  const job = helped(two, () => {
+    if (two.asked().includes('trace')) two.helper.lose();
+  });
+  expect(await job).toEqual(alone);
+  expect(two.asked()).toEqual(['pour', 'trace']);
+  two.close();
+});
+
+test('one whose helper cannot pour goes on alone', async () => {
+  const make = () => {
+    throw new RangeError('out of memory');
+  };
+  const two = pair({ ...plainEngine, make });
+  expect(await helped(two)).toEqual(alone);
+  expect(two.asked()).toEqual(['pour']);
+  two.close();
+});
+
+test('a pour given up is left off before another begins in the same memory', async () => {
+  const two = pair();
+  const { helper, asked, close } = two;
+  const other = { ...ask, scene: { ...scene, seed: 9 } };
+  const given = pourJob(workbench(plainEngine, 4096, helper), other);
+  for (let n = 0; n < 30; n++) given.next();
+  await turn();
+  await helper.quiet();
+  expect(asked()).toEqual(['pour', 'stop']);
+  expect(await helped(two)).toEqual(alone);
+  expect(asked()[2]).toBe('pour');
+  // Nothing is under way any more: there is nothing to wait for.
+  await helper.quiet();
+  expect(asked().filter((kind) => kind === 'stop')).toHaveLength(1);
+  close();
+});
