@@ -1,4 +1,12 @@
-import type { Births, Cells, GrowingBuffer, HelpedWith, Places } from '@potter/core/flow';
+import type {
+  Births,
+  Cells,
+  Columns,
+  ColumnsAsk,
+  GrowingBuffer,
+  HelpedWith,
+  Places,
+} from '@potter/core/flow';
 
 /** What a worker asks of the one that helps it. A pour takes the place of an earlier one. */
 export type HelpAsk =
@@ -9,13 +17,18 @@ export type HelpAsk =
       /** Where the motions of both are kept. */
       readonly buffer: GrowingBuffer;
     }
-  | { readonly kind: 'trace'; readonly id: number; readonly places: Places }
+  | HelpTask
   /** Leaves off; what was poured to its end stays. */
   | { readonly kind: 'stop' };
+
+/** A part of the work on what has been poured. */
+export type HelpTask =
+  | { readonly kind: 'trace'; readonly id: number; readonly places: Places }
+  | { readonly kind: 'columns'; readonly id: number; readonly columns: ColumnsAsk };
 
 export type HelpAnswer =
   | { readonly kind: 'poured'; readonly pour: number; readonly cells?: Cells }
   | { readonly kind: 'failed'; readonly pour: number }
-  | { readonly kind: 'traced'; readonly id: number; readonly births: Births }
+  | { readonly kind: 'done'; readonly id: number; readonly found: Births | Columns }
   | { readonly kind: 'lost'; readonly id: number }
   | { readonly kind: 'stopped' };

@@ -1,12 +1,14 @@
 import {
   type Births,
   type Cells,
+  type Columns,
   type GrowingBuffer,
   type Help,
   type Helper,
+  type Promised,
   sharedMemory,
 } from '@potter/core/flow';
-import type { HelpAnswer, HelpAsk } from './help-messages';
+import type { HelpAnswer, HelpAsk, HelpTask } from './help-messages';
 
 /** What the motions of a pour shared with a helper may take up, bytes: longer pours keep the rest each for itself. */
 const MOST_BYTES = 2 ** 28;
@@ -29,7 +31,7 @@ export function helperAt(port: MessagePort): FarHelper {
     bytes: number,
     options: { maxByteLength: number },
   ) => GrowingBuffer)(0, { maxByteLength: MOST_BYTES });
-  const births = new Map<number, Births | 'lost'>();
+  const found = new Map<number, Births | Columns | 'lost'>();
   const heard: (() => void)[] = [];
   let pour = 0;
   let state: 'pouring' | 'ready' | 'lost' = 'lost';
@@ -50,9 +52,9 @@ export function helperAt(port: MessagePort): FarHelper {
         cells = answer.kind === 'poured' ? answer.cells : undefined;
         busy = false;
         break;
-      case 'traced':
+      case 'done':
       case 'lost':
-        births.set(answer.id, answer.kind === 'lost' ? 'lost' : answer.births);
+        found.set(answer.id, answer.kind === 'lost' ? 'lost' : answer.found);
         busy = answer.id !== last;
         break;
       case 'stopped':
@@ -67,6 +69,23 @@ export function helperAt(port: MessagePort): FarHelper {
   };
   const word = (): Promise<void> => new Promise((resolve) => heard.push(resolve));
 
+  /** Hands over a part of the work on a pour, which is numbered by `numbered`; undefined where nobody can take it. */
+  function hand<T extends Births | Columns>(
+    own: number,
+    numbered: (id: number) => HelpTask,
+  ): Promised<T> | undefined {
+    if (own !== pour || state !== 'ready') return undefined;
+    const id = ++last;
+    busy = true;
+    ask(numbered(id));
+    return () => {
+      const answer = state === 'ready' ? found.get(id) : 'lost';
+      waiting = !answer;
+      if (answer) found.delete(id);
+      return answer as T | 'lost' | undefined;
+    };
+  }
+
   return {
     begin(what): Help {
       const own = ++pour;
@@ -74,21 +93,14 @@ export function helperAt(port: MessagePort): FarHelper {
       ask({ kind: 'pour', pour, what, buffer });
       return {
         memory: sharedMemory(buffer),
-        trace(places) {
-          if (own !== pour || state !== 'ready') return undefined;
-          const id = ++last;
-          busy = true;
-          const { x, y, z } = places;
-          // Which of the births they are is known here.
-          const [index, count] = [new Int32Array(0), places.count];
-          ask({ kind: 'trace', id, places: { index, x, y, z, count } });
-          return () => {
-            const found = state === 'ready' ? births.get(id) : 'lost';
-            waiting = !found;
-            if (found) births.delete(id);
-            return found;
-          };
-        },
+        // Which of the births they are is known here.
+        trace: ({ x, y, z, count }) =>
+          hand<Births>(own, (id) => ({
+            kind: 'trace',
+            id,
+            places: { index: new Int32Array(0), x, y, z, count },
+          })),
+        columns: (columns) => hand<Columns>(own, (id) => ({ kind: 'columns', id, columns })),
         cells() {
           waiting = own === pour && state === 'pouring';
           if (waiting) return undefined;
@@ -102,7 +114,7 @@ export function helperAt(port: MessagePort): FarHelper {
       waiting = false;
       if (busy) ask({ kind: 'stop' });
       while (busy) await word();
-      births.clear();
+      found.clear();
     },
     lose() {
       [broken, state, busy] = [true, 'lost', false];

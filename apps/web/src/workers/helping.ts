@@ -1,5 +1,8 @@
 import {
+  type Births,
   cellsOf,
+  type Columns,
+  columnsFor,
   emptyBirths,
   type Engine,
   type FilmKernel,
@@ -10,15 +13,20 @@ import {
   sharedMemory,
   traceAlone,
 } from '@potter/core/flow';
-import type { HelpAnswer, HelpAsk } from './help-messages';
+import type { HelpAnswer, HelpAsk, HelpTask } from './help-messages';
 import { listen, SLICE_MS } from './listen';
 
 /** Places traced at a time. */
 const SAMPLES = 65_536;
 
+interface Poured {
+  readonly pour: Pour;
+  readonly kernel: FilmKernel;
+}
+
 /** Helps whoever is at the other end of a port: pours what is poured there, and traces places of it. */
 export function helpAt(port: MessagePort, loaded: Promise<Engine>): void {
-  let poured: { readonly pour: Pour; readonly kernel: FilmKernel } | undefined;
+  let poured: Poured | undefined;
   /** What is under way; whatever follows it takes its place. */
   let task: HelpAsk | undefined;
   const tell = (message: HelpAnswer, transfer: Transferable[] = []) =>
@@ -35,7 +43,8 @@ export function helpAt(port: MessagePort, loaded: Promise<Engine>): void {
         void pour(ask).catch(() => tell({ kind: 'failed', pour: ask.pour }));
         return;
       case 'trace':
-        void trace(ask).catch(() => tell({ kind: 'lost', id: ask.id }));
+      case 'columns':
+        void take(ask).catch(() => tell({ kind: 'lost', id: ask.id }));
     }
   };
 
@@ -66,24 +75,26 @@ export function helpAt(port: MessagePort, loaded: Promise<Engine>): void {
     tell({ kind: 'poured', pour: ask.pour, ...(cells ? { cells } : {}) });
   }
 
-  async function trace(ask: Extract<HelpAsk, { kind: 'trace' }>): Promise<void> {
-    if (!poured) return tell({ kind: 'lost', id: ask.id });
-    const { count } = ask.places;
-    const places: Places = {
-      ...ask.places,
-      index: Int32Array.from({ length: count }, (_, n) => n),
-    };
-    const births = emptyBirths(count);
-    const whole = await done(ask, alive(traceAlone(poured.pour, poured.kernel, places, births)));
-    if (!whole) return;
-    const { source, s, xi, eta, wave } = births;
-    const buffers = [source, s, xi, eta, wave].map(({ buffer }) => buffer as ArrayBuffer);
-    tell({ kind: 'traced', id: ask.id, births }, buffers);
+  /** Does a part of the work, and hands over what was found. */
+  async function take(part: HelpTask): Promise<void> {
+    const found = poured && (await done(part, partOf(poured, part)));
+    if (found) tell({ kind: 'done', id: part.id, found }, memoryOf(found));
+    else if (!poured) tell({ kind: 'lost', id: part.id });
   }
 }
 
-/** Work that returns nothing, as one that says that it has come to its end. */
-function* alive(work: Generator<unknown, void>): Generator<unknown, true> {
-  yield* work;
-  return true;
+const partOf = ({ pour, kernel }: Poured, task: HelpTask): Generator<unknown, Births | Columns> =>
+  task.kind === 'trace' ? birthsOf(pour, kernel, task.places) : columnsFor(pour, task.columns);
+
+/** The births of places, in their order. */
+function* birthsOf(pour: Pour, kernel: FilmKernel, places: Places): Generator<number, Births> {
+  const { count } = places;
+  const births = emptyBirths(count);
+  const index = Int32Array.from({ length: count }, (_, n) => n);
+  yield* traceAlone(pour, kernel, { ...places, index }, births);
+  return births;
 }
+
+/** The memory of arrays, to be handed over. */
+const memoryOf = (arrays: object): ArrayBuffer[] =>
+  Object.values(arrays as Record<string, Uint8Array<ArrayBuffer>>).map(({ buffer }) => buffer);

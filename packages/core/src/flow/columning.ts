@@ -1,6 +1,7 @@
 import { STREAM_BINS } from '../cup/withdraw';
 import { byRows } from './by-rows';
 import { type Columns, emptyColumns, goOn } from './columns';
+import type { Raster } from './cores';
 import { type Correlated, correlator } from './correlate';
 import { type Cored, cellsOf, cornersOf } from './cored';
 import type { Lattice } from './lattice';
@@ -25,8 +26,18 @@ const SKIN = 0.002;
 /** The surface may belong to a run below others only where those are together thinner than this: they pinch out between the cores. */
 const OVERLAID = 0.03;
 
+/** A stretch of rows of the film's cells, as `cellsOf` counts them. */
+export interface CellRows {
+  readonly from: number;
+  readonly upTo: number;
+}
+
+/** The first row of pixels of a row of cells; beyond the last of them the picture's height. */
+export const pixelRow = (cores: Raster, row: number, height: number): number =>
+  row === cellsOf(cores).down ? height : Math.min(height, 2 * row * cores.unit);
+
 /**
- * Writes the columns of a view: each pixel's surface as it was traced, and below it what the cores around it hold, laid side by side
+ * Writes the columns of a view, all of them or those of some rows of cells: each pixel's surface as it was traced, and below it what the cores around it hold, laid side by side
  * (see `correlate`): so boundaries between paints climb and pinch out smoothly from core to core.
  * A generator: it yields now and then.
  */
@@ -35,9 +46,10 @@ export function* columnsOf(
   strata: Strata,
   surface: Pick<Lattice, 'births' | 'across'>,
   { cores, quartered }: Cored,
+  { from, upTo }: CellRows = { from: 0, upTo: cellsOf(cores).down },
+  columns: Columns = emptyColumns(view.width * view.height),
 ): Generator<void, Columns> {
   const { width, height } = view;
-  const columns = emptyColumns(width * height);
   const write = columnWriter(columns, strata);
   const correlate = correlator(cores);
   const cells = cellsOf(cores);
@@ -68,7 +80,8 @@ export function* columnsOf(
       }
   }
 
-  yield* byRows(cells.down, (row) => {
+  yield* byRows(upTo - from, (nth) => {
+    const row = from + nth;
     for (let n = 0; n < cells.across; n++) {
       const [x, y] = [2 * n, 2 * row];
       if (!quartered[row * cells.across + n]) cell(x, y, 2);

@@ -1,6 +1,6 @@
 import { actOf } from './act';
 import { type Columns } from './columns';
-import { columnsOf } from './columning';
+import { type ColumnsBeside, columnsByTwo } from './columns-beside';
 import { cored } from './cored';
 import type { Drilling } from './cores';
 import type { FilmKernel } from './kernel';
@@ -42,6 +42,7 @@ export function* develop(
   kernel: FilmKernel,
   pixels: number,
   drilling: Drilling = WHOLE,
+  beside?: ColumnsBeside,
 ): Generator<number, Plate> {
   const { widthMm, heightMm } = pour.scene;
   const perMm = pixels / Math.max(widthMm, heightMm);
@@ -58,7 +59,7 @@ export function* develop(
     yield* within(refine(kernel, surface, step), 0.1 + 0.4 / step, 0.1 + 0.8 / step);
   // Below the surface fewer places will do: what is seen through paint is seen blurred.
   const film = yield* within(cored(kernel, view, strata, drilling, coarse), 0.5, 0.95);
-  const columns = yield* at(0.95, columnsOf(view, strata, surface, film));
+  const columns = yield* within(columnsByTwo(view, strata, surface, film, beside), 0.95, 1);
   const { cover, filmUm, on } = view;
   return { width, height, pxPerMm: perMm, columns, filmUm, cover, on };
 }

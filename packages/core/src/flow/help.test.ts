@@ -2,6 +2,7 @@ import { factorsWith } from '../factor';
 import { hexToSpectrum } from '../optics/spectrum';
 import { birthsKey } from './births-key';
 import { cellsOf } from './cell';
+import { columnsFor } from './columns-beside';
 import type { Help, Helper } from './help';
 import { finish, type PourAsk, workbench } from './job';
 import { plainEngine } from './engine';
@@ -45,6 +46,7 @@ const growing = (): GrowingBuffer =>
 function helper(answers: 'at once' | 'later' | 'never' | 'nothing') {
   const buffer = growing();
   let taken = 0;
+  let rows = 0;
   let theirs: Pour | undefined;
   const self: Helper = {
     begin: ({ scene: what, cells, opens }): Help => {
@@ -54,6 +56,12 @@ function helper(answers: 'at once' | 'later' | 'never' | 'nothing') {
       const found = opens && endOf(cellsOf(theirs, kernel, opens));
       return {
         memory: sharedMemory(buffer),
+        columns: (asked) => {
+          if (answers === 'nothing') return undefined;
+          const columns = endOf(columnsFor(theirs!, asked));
+          rows += asked.rows.upTo - asked.rows.from;
+          return () => (answers === 'never' ? 'lost' : columns);
+        },
         cells: () => (answers === 'never' || answers === 'nothing' ? 'lost' : found),
         trace: (places) => {
           if (answers === 'nothing') return undefined;
@@ -70,7 +78,7 @@ function helper(answers: 'at once' | 'later' | 'never' | 'nothing') {
       };
     },
   };
-  return { self, taken: () => taken, theirs: () => theirs! };
+  return { self, taken: () => taken, rows: () => rows, theirs: () => theirs! };
 }
 
 test.each(['at once', 'later', 'never', 'nothing'] as const)(
@@ -85,6 +93,7 @@ test.each(['at once', 'later', 'never', 'nothing'] as const)(
     expect(helped.outcome.cells!.count).toBeGreaterThan(5);
     if (answers === 'nothing') expect(beside.taken()).toBe(0);
     else expect(beside.taken()).toBeGreaterThan(2000);
+    expect(beside.rows() > 5).toBe(answers !== 'nothing');
   },
 );
 

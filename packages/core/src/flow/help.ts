@@ -1,4 +1,5 @@
 import type { CellAsk, Cells } from './cell';
+import type { ColumnsBeside } from './columns-beside';
 import type { MotionMemory } from './motion-memory';
 import type { PourScene } from './scene';
 import type { Beside, Promised } from './share-out';
@@ -23,4 +24,6 @@ export interface Help extends Beside {
   readonly memory: MotionMemory;
   /** Its cells, where they were asked for. */
   readonly cells: Promised<Cells>;
+  /** Columns of a picture of it. */
+  readonly columns: ColumnsBeside;
 }

@@ -15,7 +15,8 @@ export {
   UNSEEN,
 } from './films';
 export { type Look, LOOKS } from './shine';
-export { emptyColumns, goOn, MOST_RUNS } from './columns';
+export { type ColumnsAsk, columnsFor } from './columns-beside';
+export { type Columns, emptyColumns, goOn, MOST_RUNS } from './columns';
 export type { Contour } from './contours';
 export { develop, type Plate } from './develop';
 export { addSpin, bareFilm, type Film, RIM_M, volumeM3 } from './film';

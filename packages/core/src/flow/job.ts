@@ -136,10 +136,10 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
       : { key, pour, kernel };
     yield { kind: 'doing', doing: 'looking' };
   }
-  const { pour, kernel } = bench.poured;
+  const { pour, kernel, help } = bench.poured;
   for (const pixels of ask.pixels) {
     if (have && have.pixels >= pixels) continue;
-    const plate = yield* develop(pour, kernel, pixels, ask.quick && FIRST_LOOK);
+    const plate = yield* develop(pour, kernel, pixels, ask.quick && FIRST_LOOK, help?.columns);
     bench.plate = { key, pixels, plate };
     yield* judged(bench, ask, pixels === finest);
   }
