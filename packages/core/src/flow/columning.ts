@@ -158,8 +158,8 @@ function columnWriter(columns: Columns, strata: Strata) {
     const from = around.source[run]!;
     let begins = from !== source || deep > 0;
     // How the surface differs from what the cores make of it.
-    const offBin = begins ? 0 : bin - between(bins, 4 * knots[run]!);
-    const offAcross = begins ? 0 : across - between(places, 4 * knots[run]!);
+    const offBin = begins ? 0 : little(bin - between(bins, 4 * knots[run]!), BINS_APART);
+    const offAcross = begins ? 0 : little(across - between(places, 4 * knots[run]!), ACROSS_APART);
     for (let knot = knots[run]!; knot < knots[run + 1]!; knot++) {
       const to = 1 - top + (top - low) * depth[knot]!;
       const n = 4 * knot;
@@ -243,6 +243,10 @@ function columnWriter(columns: Columns, strata: Strata) {
 const LAST_BIN = STREAM_BINS - 1e-3;
 
 const within = (v: number, most: number): number => Math.min(most, Math.max(0, v));
+
+/** A difference, where it is no larger than this; else nothing: that is a thread or a fold of its own, of which nothing is known below. */
+const little = (difference: number, most: number): number =>
+  Math.abs(difference) <= most ? difference : 0;
 
 const weightOf = (corner: number, u: number, v: number): number =>
   (corner % 2 ? u : 1 - u) * (corner > 1 ? v : 1 - v);
