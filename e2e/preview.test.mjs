@@ -97,6 +97,31 @@ test('phone: picture, figures, another seed kept, the film, a core by tap and by
 });
 
 // science-flow.md: Node and a browser agree to 0.1 % of pixels.
+test('on two processors the page computes the picture that it does on one', async () => {
+  const id = await idOf('Damson drift');
+  const pictures = [];
+  for (const processors of [1, 2]) {
+    const page = await studio.open(PHONE);
+    await page.evaluateOnNewDocument((many) => {
+      Object.defineProperty(navigator, 'hardwareConcurrency', { value: many });
+      // What workers are told, and what they share with one another.
+      globalThis.told_ = [];
+      const post = Worker.prototype.postMessage;
+      Worker.prototype.postMessage = function (message, ...rest) {
+        globalThis.told_.push(message.kind);
+        return post.call(this, message, ...rest);
+      };
+    }, processors);
+    await page.goto(`${studio.url}/plans/${id}/preview`, { waitUntil: 'domcontentloaded' });
+    await finished(page);
+    pictures.push(await fingerprint(page));
+    const told = await page.evaluate(() => globalThis.told_);
+    assert.equal(told.includes('help'), processors === 2);
+    await page.close();
+  }
+  assert.equal(pictures[0], pictures[1]);
+});
+
 test('the page and a command compute the same picture', inFull, async () => {
   const page = await studio.open(PHONE);
   const id = await idOf('Kale and Walnut tiles');

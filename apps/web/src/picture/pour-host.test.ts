@@ -152,11 +152,11 @@ test('a minute after the last look the worker and its memory are let go; a look 
   expect(host.subject()).toBeUndefined();
 });
 
-/** As in a browser that lets workers share memory, with so many processors. */
-function isolated(processors: number) {
+/** As in a browser that lets workers share memory, with so many processors and GB. */
+function isolated(processors: number, deviceMemory?: number) {
   Object.assign(global, {
     crossOriginIsolated: true,
-    navigator: { hardwareConcurrency: processors },
+    navigator: { hardwareConcurrency: processors, deviceMemory },
   });
   Object.defineProperty(SharedArrayBuffer.prototype, 'grow', {
     value: () => 0,
@@ -182,8 +182,11 @@ test('where there is a processor for it a second worker helps the first, and goe
   expect(workers.map(({ ended }) => ended)).toEqual([true, true]);
 });
 
-test('on one processor it works alone', () => {
-  isolated(1);
+test.each([
+  [1, 8],
+  [4, 2],
+])('on %d processors with %d GB it works alone', (processors, gb) => {
+  isolated(processors, gb);
   host.show(A, 'piece' as never, 'plan');
   settled();
   expect(workers.map(kinds)).toEqual([['show']]);

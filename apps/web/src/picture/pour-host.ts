@@ -74,10 +74,14 @@ function begin(): Worker {
   return made;
 }
 
-/** Whether there is a processor for another, and the browser lets workers share memory that grows. */
+/** A device with less memory than this, GB, has none for a second worker; browsers that do not tell are taken to have enough. */
+const ENOUGH_GB = 4;
+
+/** Whether there is a processor and memory for another, and the browser lets workers share memory that grows. */
 const canBeHelped = (): boolean =>
   globalThis.crossOriginIsolated === true &&
   navigator.hardwareConcurrency > 1 &&
+  ((navigator as { deviceMemory?: number }).deviceMemory ?? ENOUGH_GB) >= ENOUGH_GB &&
   'grow' in SharedArrayBuffer.prototype;
 
 /** Gives a worker another to help it. */
