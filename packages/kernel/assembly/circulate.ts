@@ -1,4 +1,4 @@
-import { clamped, counted } from './lanes';
+import { amongMiddles, beyondWhole, cellsAt, clamped } from './lanes';
 
 // Twin of `circulateBack` in packages/core/src/flow/circulation.ts in single precision: four samples at once, one in each lane.
 
@@ -45,13 +45,11 @@ export function circulateSamples(
     let newZ = z;
     let share = half;
     for (let pass = 0; pass < 2; pass++) {
-      const px = clamped(f32x4.sub(newX, half), zero, maxX);
-      const py = clamped(f32x4.sub(newY, half), zero, maxY);
-      const ix = f32x4.floor(px);
-      const iy = f32x4.floor(py);
-      const fx = f32x4.sub(px, ix);
-      const fy = f32x4.sub(py, iy);
-      const at = i32x4.shl(i32x4.add(i32x4.mul(counted(iy), width), counted(ix)), 4);
+      const px = amongMiddles(newX, maxX);
+      const py = amongMiddles(newY, maxY);
+      const at = cellsAt(px, py, width);
+      const fx = beyondWhole(px);
+      const fy = beyondWhole(py);
       const here0 = between(
         field + i32x4.extract_lane(at, 0),
         row,

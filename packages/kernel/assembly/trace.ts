@@ -1,4 +1,4 @@
-import { clamped, counted } from './lanes';
+import { amongMiddles, beyondWhole, cellsAt, clamped } from './lanes';
 
 // Twin of packages/core/src/flow/trace-frame.ts in single precision: four samples at once, one in each lane.
 
@@ -55,13 +55,11 @@ export function traceSamples(
     let share = half;
     // Half a frame back with what is here, then the whole of it with what is there.
     for (let pass = 0; pass < 2; pass++) {
-      const px = clamped(f32x4.sub(newX, half), zero, maxX);
-      const py = clamped(f32x4.sub(newY, half), zero, maxY);
-      const ix = f32x4.floor(px);
-      const iy = f32x4.floor(py);
-      const fx = f32x4.sub(px, ix);
-      const fy = f32x4.sub(py, iy);
-      const at = i32x4.shl(i32x4.add(i32x4.mul(counted(iy), width), counted(ix)), 4);
+      const px = amongMiddles(newX, maxX);
+      const py = amongMiddles(newY, maxY);
+      const at = cellsAt(px, py, width);
+      const fx = beyondWhole(px);
+      const fy = beyondWhole(py);
 
       // Each sample's four channels, bilinear between the four cells around it.
       const at0 = field + i32x4.extract_lane(at, 0);

@@ -64,6 +64,26 @@ test('a paint that one core lacks pinches out there, between those above and bel
   expect(tops[2]![1]).toBeCloseTo(0.6, 6);
 });
 
+test('a paint that pushed into another pinches out where it is, and does not sink to the ground on its way', () => {
+  const pushed = [
+    { source: 0, top: 1, bins: [0, 0] },
+    { source: 2, top: 0.9, bins: [0, 0] },
+    { source: 0, top: 0.75, bins: [0, 0] },
+  ] as const;
+  const whole = [{ source: 0, top: 1, bins: [0, 0] }] as const;
+  for (const cores of [
+    [pushed, whole, pushed, whole],
+    [whole, pushed, whole, pushed],
+  ] as const) {
+    const told = correlator(coresOf(cores))(CORNERS);
+    expect([...told.source.slice(0, told.runs)]).toEqual([0, 2, 0]);
+    // What is whole is the thick one below; all above it has come to nothing at the surface.
+    const lacks = cores[0] === whole ? 0 : 1;
+    expect([...told.has.slice(8, 12)]).toEqual([1, 1, 1, 1]);
+    expect([0, 1, 2].map((run) => told.tops[4 * run + lacks])).toEqual([1, 1, 1]);
+  }
+});
+
 test('folds are told apart where all cores have them, else they are one run', () => {
   const folded = [
     { source: 1, top: 1, bins: [200, 200] },

@@ -7,6 +7,8 @@ const MOST_RUNS = 32;
 const MOST_KNOTS = 240;
 /** What it costs to let a run pinch out, as a share of the cup that two runs of one act, taken for one, lie apart. */
 const PINCH = 0.15;
+/** And what it costs that one lies deeper than the other, a share of the film: of two runs of an act one after the other that one lacks, the one pinches out where it is. */
+const DEEPER = 0.05;
 
 /**
  * Four cores told by the same runs of paint, as cores of neighbouring boreholes are laid side by side. A run that one of them lacks pinches
@@ -76,19 +78,25 @@ export function correlator(cores: Cores): (corners: readonly number[]) => Correl
     own.first[own.count] = end;
   }
 
-  /** A knot at the top of a place of the sequence. */
-  const knotOf = (place: number): number => {
-    for (let c = 0; c < 4; c++) {
-      const run = sequence.of[4 * place + c]!;
-      if (run >= 0) return runs[c]!.first[run]!;
-    }
-    return -1;
+  /** The first corner that has a place of the sequence. */
+  const cornerOf = (place: number): number => {
+    let c = 0;
+    while (sequence.of[4 * place + c]! < 0) c++;
+    return c;
   };
+
+  /** Where a run ends. */
+  const lowOf = ({ first, count }: Runs, run: number): number =>
+    run + 1 < count ? z[first[run + 1]!]! : 0;
 
   /** What it costs to take a run for the one at a place of the sequence. */
   const unlike = (place: number, own: Runs, run: number): number => {
-    const [a, b] = [knotOf(place), own.first[run]!];
-    return source[a] === source[b] ? Math.abs(bin[a]! - bin[b]!) / STREAM_BINS : Infinity;
+    const c = cornerOf(place);
+    const [theirs, had] = [runs[c]!, sequence.of[4 * place + c]!];
+    const [a, b] = [theirs.first[had]!, own.first[run]!];
+    if (source[a] !== source[b]) return Infinity;
+    const deeper = Math.abs(z[a]! - z[b]!) + Math.abs(lowOf(theirs, had) - lowOf(own, run));
+    return Math.abs(bin[a]! - bin[b]!) / STREAM_BINS + DEEPER * deeper;
   };
 
   /** Joins a core to the sequence. */

@@ -87,7 +87,9 @@ export function* nucleate(
   ): void => {
     const luck = (what: number) => chance(place, k, what, seed);
     const [x, y] = placeMm(places, place);
-    const atMm = [x + pitchMm * (luck(2) - 0.5), y + pitchMm * (luck(3) - 0.5)] as const;
+    // Anywhere nearer to it than the next place, and the likelier the nearer: so where cells may stand does not end in a row of them.
+    const off = (one: number, other: number) => pitchMm * (luck(one) + luck(other) - 1);
+    const atMm = [x + off(2, 10), y + off(3, 11)] as const;
     if (isTaken(...atMm)) return;
     const pace = paceOf(luck(7));
     if (pace * ever < SEEN * own.tears) return;
