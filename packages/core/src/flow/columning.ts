@@ -32,9 +32,19 @@ export interface CellRows {
   readonly upTo: number;
 }
 
-/** The first row of pixels of a row of cells; beyond the last of them the picture's height. */
-export const pixelRow = (cores: Raster, row: number, height: number): number =>
-  row === cellsOf(cores).down ? height : Math.min(height, 2 * row * cores.unit);
+/** The pixels of some rows of cells, from one to before another. */
+export function pixelsOf(
+  cores: Raster,
+  { width, height }: Pick<View, 'width' | 'height'>,
+  { from, upTo }: CellRows,
+): readonly [first: number, past: number] {
+  const { down } = cellsOf(cores);
+  const first = (row: number) =>
+    width * (row === down ? height : Math.min(height, 2 * row * cores.unit));
+  return [first(from), first(upTo)];
+}
+
+const allRows = (cores: Raster): CellRows => ({ from: 0, upTo: cellsOf(cores).down });
 
 /**
  * Writes the columns of a view, all of them or those of some rows of cells: each pixel's surface as it was traced, and below it what the cores around it hold, laid side by side
@@ -46,10 +56,12 @@ export function* columnsOf(
   strata: Strata,
   surface: Pick<Lattice, 'births' | 'across'>,
   { cores, quartered }: Cored,
-  { from, upTo }: CellRows = { from: 0, upTo: cellsOf(cores).down },
-  columns: Columns = emptyColumns(view.width * view.height),
+  rows: CellRows = allRows(cores),
+  into?: Columns,
 ): Generator<void, Columns> {
   const { width, height } = view;
+  const [firstPixel, pastPixel] = pixelsOf(cores, view, rows);
+  const columns = into ?? emptyColumns(pastPixel - firstPixel);
   const write = columnWriter(columns, strata);
   const correlate = correlator(cores);
   const cells = cellsOf(cores);
@@ -69,7 +81,7 @@ export function* columnsOf(
         const place = y * surface.across + x;
         if (view.cover[y * width + x] && surface.births.source[place] !== NONE)
           write(
-            y * width + x,
+            y * width + x - firstPixel,
             surface.births,
             place,
             around,
@@ -80,8 +92,8 @@ export function* columnsOf(
       }
   }
 
-  yield* byRows(upTo - from, (nth) => {
-    const row = from + nth;
+  yield* byRows(rows.upTo - rows.from, (nth) => {
+    const row = rows.from + nth;
     for (let n = 0; n < cells.across; n++) {
       const [x, y] = [2 * n, 2 * row];
       if (!quartered[row * cells.across + n]) cell(x, y, 2);

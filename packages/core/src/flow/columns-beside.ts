@@ -1,5 +1,5 @@
-import { type CellRows, columnsOf, pixelRow } from './columning';
-import { type Columns, MOST_RUNS } from './columns';
+import { type CellRows, columnsOf, pixelsOf } from './columning';
+import { type Columns, columnsIn, emptyColumns, MOST_RUNS } from './columns';
 import { type Cored, cellsOf } from './cored';
 import type { Lattice } from './lattice';
 import { at } from './progress';
@@ -35,10 +35,16 @@ export function* columnsByTwo(
   const rows = { from: half, upTo: down };
   const promised = beside?.({ width, height, surface, film, rows });
   if (!promised) return yield* at(0, columnsOf(view, strata, surface, film));
-  const columns = yield* at(0, columnsOf(view, strata, surface, film, { from: 0, upTo: half }));
+  const columns = emptyColumns(width * height);
+  const [first, past] = pixelsOf(film.cores, view, rows);
+  const write = (which: CellRows, into: Columns) =>
+    at(0, columnsOf(view, strata, surface, film, which, into));
+  yield* write({ from: 0, upTo: half }, columnsIn(columns, 0, first));
   const found = yield* awaited(promised);
-  if (found === 'lost') return yield* at(0, columnsOf(view, strata, surface, film, rows, columns));
-  const first = pixelRow(film.cores, half, height) * width;
+  if (found === 'lost') {
+    yield* write(rows, columnsIn(columns, first, past));
+    return columns;
+  }
   columns.count.set(found.count, first);
   columns.strata.set(found.strata, first * MOST_RUNS);
   columns.ends.set(found.ends, first * MOST_RUNS);
@@ -51,13 +57,5 @@ export function* columnsFor(
   { width, height, surface, film, rows }: ColumnsAsk,
 ): Generator<void, Columns> {
   const view = yield* viewOf(pour, width, height);
-  const all = yield* columnsOf(view, strataOf(pour.scene), surface, film, rows);
-  const [first, past] = [rows.from, rows.upTo].map(
-    (row) => pixelRow(film.cores, row, height) * width,
-  ) as [number, number];
-  return {
-    count: all.count.slice(first, past),
-    strata: all.strata.slice(first * MOST_RUNS, past * MOST_RUNS),
-    ends: all.ends.slice(first * MOST_RUNS, past * MOST_RUNS),
-  };
+  return yield* columnsOf(view, strataOf(pour.scene), surface, film, rows);
 }

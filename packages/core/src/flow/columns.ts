@@ -20,6 +20,17 @@ export const emptyColumns = (pixels: number): Columns => ({
   ends: new Uint16Array(pixels * MOST_RUNS),
 });
 
+/** Columns of some of the pixels, from one to before another: the same numbers, not others like them. */
+export const columnsIn = (
+  { count, strata, ends }: Columns,
+  first: number,
+  past: number,
+): Columns => ({
+  count: count.subarray(first, past),
+  strata: strata.subarray(first * MOST_RUNS, past * MOST_RUNS),
+  ends: ends.subarray(first * MOST_RUNS, past * MOST_RUNS),
+});
+
 /**
  * Goes on with a pixel's column: `stratum` from `from` down, 0..1 of the film, to the ground as far as is known.
  * @returns whether there is room for more

@@ -180,15 +180,19 @@ const apart = ([, a, i]: End, [, b, j]: End): boolean =>
 
 /** Where two neighbouring heights of a core have different paint. */
 function gapsOf({ places, heights }: Bore, births: Births): Gaps {
-  const gaps = emptyGaps(places.length * (heights.length - 1));
-  for (let core = 0; core < places.length; core++)
-    for (let level = 0; level + 1 < heights.length; level++) {
-      const at = core * heights.length + level;
-      if (births.source[at] === NONE || births.source[at + 1] === NONE) continue;
-      const top: End = [heights[level]!, births, at];
-      const low: End = [heights[level + 1]!, births, at + 1];
-      if (apart(top, low)) push(gaps, core, level, top, low);
-    }
+  // Which they are first: few of the stretches are gaps.
+  const found: number[] = [];
+  const endAt = (at: number): End => [heights[at % heights.length]!, births, at];
+  for (let at = 0; at + 1 < places.length * heights.length; at++) {
+    if ((at + 1) % heights.length === 0) continue;
+    if (births.source[at] === NONE || births.source[at + 1] === NONE) continue;
+    if (apart(endAt(at), endAt(at + 1))) found.push(at);
+  }
+  const gaps = emptyGaps(found.length);
+  for (const at of found) {
+    const level = at % heights.length;
+    push(gaps, (at - level) / heights.length, level, endAt(at), endAt(at + 1));
+  }
   return gaps;
 }
 
