@@ -152,18 +152,24 @@ test('a minute after the last look the worker and its memory are let go; a look 
   expect(host.subject()).toBeUndefined();
 });
 
+const { SharedArrayBuffer: shared, navigator: own } = global;
 /** As in a browser that lets workers share memory, with so many processors and GB. */
 function isolated(processors: number, deviceMemory?: number) {
   Object.assign(global, {
     crossOriginIsolated: true,
+    SharedArrayBuffer: class {
+      grow() {}
+    },
     navigator: { hardwareConcurrency: processors, deviceMemory },
   });
-  Object.defineProperty(SharedArrayBuffer.prototype, 'grow', {
-    value: () => 0,
-    configurable: true,
-  });
 }
-afterEach(() => Object.assign(global, { crossOriginIsolated: undefined }));
+afterEach(() =>
+  Object.assign(global, {
+    crossOriginIsolated: undefined,
+    SharedArrayBuffer: shared,
+    navigator: own,
+  }),
+);
 const kinds = ({ asked }: FakeWorker) => asked.map(({ kind }) => kind);
 
 test('where there is a processor for it a second worker helps the first, and goes with it', () => {
