@@ -43,6 +43,7 @@ host.onmessage = ({ data: ask }) => {
       return;
     case 'stop':
       current = undefined;
+      void helper?.quiet();
       return;
     case 'drill':
       void drill(ask.spot, ask.xMm, ask.yMm);

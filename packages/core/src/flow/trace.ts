@@ -24,8 +24,7 @@ export function* traceBirths(
   places: Places,
   births: Births,
 ): Generator<number, void> {
-  // Whoever is asked since when knows steps only this pour has.
-  // Those that are asked since some step are few, and one after the other.
+  // Those that join on the way come one after the other.
   const shared = places.since ? undefined : shareOut(pour.beside, places);
   if (!shared) return yield* traceAlone(pour, kernel, places, births);
   const { own, theirs, promised } = shared;
