@@ -21,9 +21,12 @@ export type HelpAsk =
   /** Leaves off; what was poured to its end stays. */
   | { readonly kind: 'stop' };
 
+/** Places to trace; which of the births each is, is known to whoever asks. */
+export type WhereToTrace = Pick<Places, 'x' | 'y' | 'z' | 'count'>;
+
 /** A part of the work on what has been poured. */
 export type HelpTask =
-  | { readonly kind: 'trace'; readonly id: number; readonly places: Places }
+  | { readonly kind: 'trace'; readonly id: number; readonly places: WhereToTrace }
   | { readonly kind: 'columns'; readonly id: number; readonly columns: ColumnsAsk };
 
 export type HelpAnswer =

@@ -41,8 +41,7 @@ export function helperAt(port: MessagePort): FarHelper {
   let waiting = false;
   let broken = false;
 
-  const ask = (message: HelpAsk, transfer: Transferable[] = []) =>
-    port.postMessage(message, transfer);
+  const ask = (message: HelpAsk) => port.postMessage(message);
   port.onmessage = ({ data: answer }: MessageEvent<HelpAnswer>) => {
     switch (answer.kind) {
       case 'poured':
@@ -93,13 +92,8 @@ export function helperAt(port: MessagePort): FarHelper {
       ask({ kind: 'pour', pour, what, buffer });
       return {
         memory: sharedMemory(buffer),
-        // Which of the births they are is known here.
         trace: ({ x, y, z, count }) =>
-          hand<Births>(own, (id) => ({
-            kind: 'trace',
-            id,
-            places: { index: new Int32Array(0), x, y, z, count },
-          })),
+          hand<Births>(own, (id) => ({ kind: 'trace', id, places: { x, y, z, count } })),
         columns: (columns) => hand<Columns>(own, (id) => ({ kind: 'columns', id, columns })),
         cells() {
           waiting = own === pour && state === 'pouring';

@@ -7,24 +7,21 @@ import {
   type Engine,
   type FilmKernel,
   layGrid,
-  type Places,
   type Pour,
   pourOn,
+  SAMPLES,
   sharedMemory,
   traceAlone,
 } from '@potter/core/flow';
-import type { HelpAnswer, HelpAsk, HelpTask } from './help-messages';
+import type { HelpAnswer, HelpAsk, HelpTask, WhereToTrace } from './help-messages';
 import { listen, SLICE_MS } from './listen';
-
-/** Places traced at a time. */
-const SAMPLES = 65_536;
 
 interface Poured {
   readonly pour: Pour;
   readonly kernel: FilmKernel;
 }
 
-/** Helps whoever is at the other end of a port: pours what is poured there, and traces places of it. */
+/** Helps whoever is at the other end of a port: pours what is poured there, finds its cells, and does parts of the work on it. */
 export function helpAt(port: MessagePort, loaded: Promise<Engine>): void {
   let poured: Poured | undefined;
   /** What is under way; whatever follows it takes its place. */
@@ -87,7 +84,11 @@ const partOf = ({ pour, kernel }: Poured, task: HelpTask): Generator<unknown, Bi
   task.kind === 'trace' ? birthsOf(pour, kernel, task.places) : columnsFor(pour, task.columns);
 
 /** The births of places, in their order. */
-function* birthsOf(pour: Pour, kernel: FilmKernel, places: Places): Generator<number, Births> {
+function* birthsOf(
+  pour: Pour,
+  kernel: FilmKernel,
+  places: WhereToTrace,
+): Generator<number, Births> {
   const { count } = places;
   const births = emptyBirths(count);
   const index = Int32Array.from({ length: count }, (_, n) => n);

@@ -34,6 +34,7 @@ export {
   type PourAsk,
   pourJob,
   pourSeeds,
+  SAMPLES,
   type Told,
   type Workbench,
   workbench,

@@ -99,7 +99,8 @@ export interface Workbench {
   over?: readonly PouredOver[];
 }
 
-const SAMPLES = 65_536;
+/** Places traced at a time, where nothing else is said. */
+export const SAMPLES = 65_536;
 
 export const workbench = (engine: Engine, samples = SAMPLES, helper?: Helper): Workbench => ({
   engine,
