@@ -18,7 +18,7 @@ const FLAGS = [
   '--font-render-hinting=none',
   '--hide-scrollbars',
   // Pages of the browser's own, which nobody sees here.
-  '--disable-features=PreloadTopChromeWebUI,WebUIOmniboxPopup',
+  '--disable-features=PreloadTopChromeWebUI,WebUIOmniboxAimPopup',
   // Its last compiler takes longer over a page than a page lives here: a tenth of all the work.
   '--js-flags=--no-turbofan',
 ];

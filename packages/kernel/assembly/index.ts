@@ -26,6 +26,8 @@ let pushX: usize = 0;
 let pushY: usize = 0;
 let shearX: usize = 0;
 let shearY: usize = 0;
+let fluidity: usize = 0;
+let excess: usize = 0;
 let samples: usize = 0;
 let sampleBytes: usize = 0;
 let packed: usize = 0;
@@ -43,7 +45,6 @@ let turnedPush: usize = 0;
 let turnedShear: usize = 0;
 let turnedLower: usize = 0;
 let turnedLnNu: usize = 0;
-let fluidity: usize = 0;
 let turnedFluidity: usize = 0;
 let lines: usize = 0;
 let carried: usize = 0;
@@ -62,7 +63,7 @@ function take(bytes: usize): usize {
 
 /**
  * Lays out the memory for a grid (both sides multiples of four) and a block of samples (a multiple of four); returns
- * where it starts. First, for the host to read and write: h, ground, source, lower, lnNu, the four fields of force (a float a cell), x, y, z of the samples,
+ * where it starts. First, for the host to read and write: h, ground, source, lower, lnNu, the four fields of force, fluidity and excess of the profile (a float a cell), x, y, z of the samples,
  * the packed motion (four planes of sixteen bits) and the three numbers its largest stand for, what goes round beside it (four floats a cell), and
  * the list of `near`.
  */
@@ -84,6 +85,8 @@ export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   pushY = take(cells);
   shearX = take(cells);
   shearY = take(cells);
+  fluidity = take(cells);
+  excess = take(cells);
   samples = take(3 * sampleBytes);
   packed = take(8 * n);
   most = take(16);
@@ -100,18 +103,17 @@ export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   turnedShear = take(cells);
   turnedLower = take(cells);
   turnedLnNu = take(cells);
-  fluidity = take(cells);
   turnedFluidity = take(cells);
   lines = take((<usize>max(nx, ny) + 2) << 6);
   carried = take((<usize>max(nx, ny) + 2) * 48);
-  placeMotion(field, take(cells), take(n), take(cells), take(4 * cells), take(cells));
+  placeMotion(field, take(cells), take(n), take(cells), take(4 * cells), excess);
   const pages = <i32>((end + 0xffff) >>> 16) - memory.size();
   if (pages > 0) memory.grow(pages);
   memory.fill(start, 0, end - start);
   return start;
 }
 
-/** One step; see `stepFilm` of the twin. */
+/** One step; see `stepFilm` of the twin. `told`: the host has said how each cell runs; see `tellStanding` there. */
 export function step(
   nu: f32,
   gx: f32,
@@ -119,6 +121,7 @@ export function step(
   gz: f32,
   fields: bool,
   layered: bool,
+  told: bool,
   lowerNu: f32,
   arrivingLnNu: f32,
   dt: f32,
@@ -131,7 +134,7 @@ export function step(
     const fed = f32x4.add(v128.load(h + i), f32x4.mul(over, v128.load(source + i)));
     v128.store(h + i, v128.and(fed, f32x4.ge(fed, trace)));
   }
-  if (layered) setFluidity(h, lower, lnNu, fluidity, cells, lowerNu);
+  if (layered && !told) setFluidity(h, lower, lnNu, fluidity, cells, lowerNu);
   drive(nu, lowerNu, gz, dx, dt);
   if (xFirst) sweepRows(gx, fields, layered);
   sweepColumns(
@@ -197,10 +200,10 @@ export function beginFrame(): void {
   memory.fill(fluxY, 0, cells);
 }
 
-/** Works out how the film moved since, into `packed` and `most`. */
-export function endFrame(layered: bool, lowerNu: f32): void {
+/** Works out how the film moved since, into `packed` and `most`. `told`: the host has said the excess of each cell. */
+export function endFrame(layered: bool, told: bool, lowerNu: f32): void {
   transpose(turnedFlux, fluxX, ny, nx);
-  tellProfile(layered, lower, lnNu, lowerNu);
+  tellProfile(layered, told, lower, lnNu, lowerNu);
   motion(h, before, ground, fluxX, fluxY, nx, ny, dx, packed, most);
 }
 

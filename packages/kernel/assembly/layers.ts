@@ -73,6 +73,15 @@ export function setFluidity(
   }
 }
 
+/** Of an excess that was told, what stands where there is weight. */
+export function keepWhereWet(h: usize, weight: usize, excess: usize, bytes: usize): void {
+  const zero = f32x4.splat(0);
+  for (let i: usize = 0; i < bytes; i += 16) {
+    const wet = v128.and(f32x4.gt(v128.load(h + i), zero), f32x4.ne(v128.load(weight + i), zero));
+    v128.store(excess + i, v128.and(v128.load(excess + i), wet));
+  }
+}
+
 /** The excess of the profile of every cell that has weight; see `excessOf`. */
 export function setExcess(
   h: usize,

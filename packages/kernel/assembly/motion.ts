@@ -9,18 +9,25 @@ const PASSES: i32 = 3;
 const LEAST: f32 = 1e-12;
 const WHOLE: f32 = 32766;
 
-import { setExcess } from './layers';
+import { keepWhereWet, setExcess } from './layers';
 
 // Where its work space lies: `field` four floats a cell, the motion and a one, so that weighted sums bring their weights
 // along; `weight` a float, `soft` a byte, `list` a whole number, `fresh` four floats.
 let field: usize, weight: usize, soft: usize, list: usize, fresh: usize, excess: usize;
 
 // What a frame's profile hangs on.
-let layered: bool, lower: usize, lnNu: usize, lowerNu: f32;
+let layered: bool, told: bool, lower: usize, lnNu: usize, lowerNu: f32;
 
-/** Says what the next motion's profile hangs on: whether it is of two films, and which. */
-export function tellProfile(layered_: bool, lower_: usize, lnNu_: usize, lowerNu_: f32): void {
+/** Says what the next motion's profile hangs on: whether it is of two films, and which; and whether its excess stands there already. */
+export function tellProfile(
+  layered_: bool,
+  told_: bool,
+  lower_: usize,
+  lnNu_: usize,
+  lowerNu_: f32,
+): void {
   layered = layered_;
+  told = told_;
   lower = lower_;
   lnNu = lnNu_;
   lowerNu = lowerNu_;
@@ -141,7 +148,8 @@ export function motion(
     const w = v128.load(weight + i);
     v128.store(weight + i, v128.and(w, f32x4.ge(w, dry)));
   }
-  if (layered) setExcess(h, lower, lnNu, weight, excess, bytes, lowerNu, MOST_EXCESS);
+  if (told) keepWhereWet(h, weight, excess, bytes);
+  else if (layered) setExcess(h, lower, lnNu, weight, excess, bytes, lowerNu, MOST_EXCESS);
   for (let y = 1; y < ny - 1; y++)
     for (let x = 1; x < nx - 1; x++) {
       const i = y * nx + x;

@@ -85,12 +85,15 @@ export function sweepColumns(
       let insideNext = zero;
       let runsNext = alike;
       if (layered) {
-        // The pace of the lower film here, r(3 − r)/2ν1 ÷ fluidity.
+        // The pace of the lower film here, r(3 − r)/2ν1 ÷ fluidity, at most 1.
         const low = v128.load(lowerAt);
         const share = v128.and(f32x4.div(low, left), f32x4.gt(left, zero));
         v128.store(
           extra,
-          f32x4.div(f32x4.mul(share, f32x4.sub(three, share)), f32x4.mul(twiceLower, runsLeft)),
+          f32x4.pmin(
+            one,
+            f32x4.div(f32x4.mul(share, f32x4.sub(three, share)), f32x4.mul(twiceLower, runsLeft)),
+          ),
         );
         v128.store(extra, f32x4.sub(left, low), 16);
         extra += 48;

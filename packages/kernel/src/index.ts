@@ -3,10 +3,12 @@ import {
   type Circulation,
   LAYERED_PLANES,
   type Engine,
+  type Film,
   type Grid,
   type MakeKernel,
   planesFor,
   RIM_M,
+  tellStanding,
   whole,
 } from '@potter/core/flow';
 import { dyesOf } from './dye';
@@ -24,13 +26,14 @@ interface FilmModule {
     gz: number,
     fields: boolean,
     layered: boolean,
+    told: boolean,
     lowerNu: number,
     arrivingLnNu: number,
     dtS: number,
     xFirst: boolean,
   ): void;
   beginFrame(): void;
-  endFrame(layered: boolean, lowerNu: number): void;
+  endFrame(layered: boolean, told: boolean, lowerNu: number): void;
   loadMotion(left: number, top: number, right: number, bottom: number, layered: boolean): void;
   trace(count: number): void;
   circulate(left: number, top: number, right: number, bottom: number, count: number): void;
@@ -59,10 +62,10 @@ const kernelsOf =
     if (nx % 4 !== 0 || ny % 4 !== 0)
       throw new RangeError(`the kernel takes grids of whole fours, not ${nx} × ${ny}`);
     const instance = new WebAssembly.Instance(module, {});
-    const film = instance.exports as unknown as FilmModule;
+    const loops = instance.exports as unknown as FilmModule;
     const room = 4 * Math.ceil(sampleCount / 4);
-    const start = film.layOut(nx, ny, dx, room);
-    const take = views(film.memory.buffer, start);
+    const start = loops.layOut(nx, ny, dx, room);
+    const take = views(loops.memory.buffer, start);
     const cells = nx * ny;
     const floats = (length: number) => take(Float32Array, length);
     const h = floats(cells);
@@ -74,6 +77,8 @@ const kernelsOf =
     const pushY = floats(cells);
     const shearX = floats(cells);
     const shearY = floats(cells);
+    const fluidity = floats(cells);
+    const excess = floats(cells);
     const samples = { x: floats(room), y: floats(room), z: floats(room) };
     const packed = take(Int16Array, LAYERED_PLANES * cells);
     const most = floats(3);
@@ -84,41 +89,48 @@ const kernelsOf =
       const [x, y] = [i % nx, Math.floor(i / nx)];
       if (x === 0 || y === 0 || x === nx - 1 || y === ny - 1) ground[i] = -RIM_M;
     }
+    // Fluxes stay inside: they are read as motion.
+    const film: Film = {
+      grid,
+      h,
+      ground,
+      source,
+      lower,
+      lnNu,
+      fluidity,
+      excess,
+      pushX,
+      pushY,
+      shearX,
+      shearY,
+      fluxX: none,
+      fluxY: none,
+    };
     return {
-      // Fluxes and fluidity stay inside: they are read as motion.
-      film: {
-        grid,
-        h,
-        ground,
-        source,
-        lower,
-        lnNu,
-        fluidity: none,
-        pushX,
-        pushY,
-        shearX,
-        shearY,
-        fluxX: none,
-        fluxY: none,
-      },
+      film,
       samples,
-      step: ({ nu, gx, gy, gz, layers, fields = false }, dtS, xFirst) =>
-        film.step(
+      step: (drive, dtS, xFirst) => {
+        const { nu, gx, gy, gz, layers, fields = false } = drive;
+        if (layers?.stands) tellStanding(film, drive, layers, layers.stands);
+        loops.step(
           nu,
           gx,
           gy,
           gz,
           fields,
           layers !== undefined,
+          layers?.stands !== undefined,
           layers?.lowerNu ?? nu,
           Math.log(layers?.arrivingNu ?? nu),
           dtS,
           xFirst,
-        ),
-      beginFrame: () => film.beginFrame(),
+        );
+      },
+      beginFrame: () => loops.beginFrame(),
       endFrame: (drive, into = new Int16Array(planesFor(drive) * cells)) => {
         const { layers } = drive;
-        film.endFrame(layers !== undefined, layers?.lowerNu ?? 1);
+        if (layers?.stands) tellStanding(film, drive, layers, layers.stands);
+        loops.endFrame(layers !== undefined, layers?.stands !== undefined, layers?.lowerNu ?? 1);
         into.set(packed.subarray(0, into.length));
         return { data: into, most: [most[0]!, most[1]!, most[2]!], box: boxOf(into, grid) };
       },
@@ -127,15 +139,15 @@ const kernelsOf =
         packed.set(motion.data);
         most.set(motion.most);
         const { left, top, right, bottom } = motion.box;
-        film.loadMotion(left, top, right, bottom, motion.data.length === packed.length);
+        loops.loadMotion(left, top, right, bottom, motion.data.length === packed.length);
       },
-      trace: (count) => film.trace(count),
+      trace: (count) => loops.trace(count),
       circulate: (part, count) => {
         layRound(round, grid, part);
         const { left, top, across, down } = part;
-        film.circulate(left, top, left + across, top + down, count);
+        loops.circulate(left, top, left + across, top + down, count);
       },
-      near: (x, y, reach, count) => nearby.subarray(0, film.near(x, y, reach, count)),
+      near: (x, y, reach, count) => nearby.subarray(0, loops.near(x, y, reach, count)),
     };
   };
 

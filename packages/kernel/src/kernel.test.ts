@@ -66,6 +66,8 @@ const films = fc.option(
     }),
     lowerNu: fc.double({ min: 2e-4, max: 4e-3, noNaN: true }),
     arrivingNu: fc.double({ min: 2e-4, max: 4e-3, noNaN: true }),
+    // Some of them so thick that they stand.
+    stands: fc.option(fc.constant({ fromNu: 2e-3, perS: 0.1 }), { nil: undefined }),
   }),
 );
 
@@ -93,7 +95,13 @@ test('a frame of the kernel is the frame of its twin, in heights and in motion',
       fc.boolean(),
       (cells, plain, forced, two, xFirst) => {
         const [kernel, twin] = pair(cells);
-        const layers = two ? { lowerNu: two.lowerNu, arrivingNu: two.arrivingNu } : undefined;
+        const layers = two
+          ? {
+              lowerNu: two.lowerNu,
+              arrivingNu: two.arrivingNu,
+              ...(two.stands && { stands: two.stands }),
+            }
+          : undefined;
         const driven = {
           ...plain,
           fields: forced !== null,

@@ -19,6 +19,7 @@ export interface FactorDefinition {
     | 'µm'
     | 's'
     | 'Pa'
+    | 'Pa·s'
     | 'min'
     | 'h'
     | 'share'

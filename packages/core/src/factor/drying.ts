@@ -14,6 +14,27 @@ export const DRYING = [
     taughtBy: 'how long after the pour a mark still closed',
   },
   {
+    id: 'stands-from',
+    says: 'paint begins to keep a shape once it is thicker than',
+    unit: 'Pa·s',
+    usual: 6,
+    least: 0.1,
+    most: 1000,
+    source:
+      'tuned: paint mixed to pour levels, a film of half an hour no longer does (common practice, no published source)',
+    taughtBy: 'marks made late, and which of them stayed',
+  },
+  {
+    id: 'stands-by',
+    says: 'for each Pa·s beyond that it holds against a drag of',
+    unit: 'Pa',
+    usual: 0.05,
+    least: 0,
+    most: 10,
+    source: 'an estimate',
+    taughtBy: 'how far a piece could be tilted after an hour without running',
+  },
+  {
     id: 'torch-warms',
     says: 'a pass of the torch warms the top of the film by',
     unit: '°C',

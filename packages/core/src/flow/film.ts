@@ -22,6 +22,8 @@ export interface Film {
   readonly lnNu: Floats;
   /** 1/ν of an even film that would run as this cell's does, s/m²; worked out at each step. */
   readonly fluidity: Floats;
+  /** By how much the surface outruns the mean beside the 1.5 of an even film; told where paint stands, see `tellStanding`. */
+  readonly excess: Floats;
   /**
    * Forces that differ from place to place, told where a `Drive` says so. Push: acceleration of the paint along the surface,
    * m/s² (air pressing, a turntable). Shear: what drags at its surface, τ/ρ, m²/s² (air blowing along it, a string).
@@ -55,6 +57,7 @@ export function bareFilm(
     lower: make(n),
     lnNu: make(n),
     fluidity: make(n),
+    excess: make(n),
     pushX: make(n),
     pushY: make(n),
     shearX: make(n),

@@ -4,7 +4,7 @@ import type { Disc, Spot } from './disc';
 import { type Film, upperShare } from './film';
 import { type Drive, GRAVITY } from './grid';
 import type { Site } from './ground';
-import { fluidityOf, type Layers } from './layers';
+import { fluidityOf, type Layers, SOLID_NU } from './layers';
 import { type Motion, planesFor, whole } from './motion';
 import type { FrameSeen } from './frame-seen';
 import { FRAME_CELLS, RAMP_S } from './pace';
@@ -14,6 +14,8 @@ import type { Step, Traced } from './step';
 /** Steps of a frame, and the most of one streams pour in; how far a heap may spread in a step of those, as a share of the disc's area. */
 const STEPS = 2;
 const MOST_STEPS = 12;
+/** Steps of a frame in which paint comes to stand: what holds it back is taken from how it stood at the step's beginning. */
+const STANDING_STEPS = 4;
 const SPREAD_PER_STEP = 0.33;
 /** The shortest and longest frame, s. */
 const SHORTEST_S = 0.01;
@@ -35,6 +37,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
         : {
             lowerNu: under.lowerNu,
             arrivingNu: arrivingAt(pours, t + (next === Infinity ? 0 : next / 2)) ?? under.nu,
+            ...(under.stands && under.thickest > under.stands.fromNu && { stands: under.stands }),
           };
     const driven = (at: number): Drive => {
       const drive = driveAt(at);
@@ -53,9 +56,10 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     kernel.beginFrame();
     const during = driven(t + seconds / 2);
     const narrowest = Math.min(...from.flat().map(({ r }) => r));
-    const least = Math.max(STEPS, ...pours.map((p) => p.leastSteps(t, seconds)));
+    const ordinary = during.layers?.stands ? STANDING_STEPS : STEPS;
+    const least = Math.max(ordinary, ...pours.map((p) => p.leastSteps(t, seconds)));
     const steps =
-      pours.length > 0 ? Math.max(least, stepsFor(film, drive.nu, seconds, narrowest)) : STEPS;
+      pours.length > 0 ? Math.max(least, stepsFor(film, drive.nu, seconds, narrowest)) : least;
     for (let step = 0; step < steps; step++) {
       if (pours.length > 0) film.source.fill(0);
       for (const p of pours) p.feed(t + (step * seconds) / steps, seconds / steps);
@@ -144,13 +148,22 @@ const STILL_NU = 10;
 /** The film gets thicker as it stands; what is poured later is as thin as it comes. */
 function set(film: Film, under: UnderWay, seconds: number): void {
   const rise = under.setsPerS * seconds;
+  under.thickest = Math.min(STILL_NU, under.thickest * Math.exp(rise));
   if (under.lowerNu === undefined) {
     under.thickened = Math.min(STILL_NU / under.nu, under.thickened * Math.exp(rise));
+    if (under.stands && under.thickest > under.stands.fromNu) partInCells(film, under);
     return;
   }
   if (under.lowerNu < STILL_NU) under.lowerNu = Math.min(STILL_NU, under.lowerNu * Math.exp(rise));
   const most = Math.log(STILL_NU);
   for (let i = 0; i < film.lnNu.length; i++) film.lnNu[i] = Math.min(most, film.lnNu[i]! + rise);
+}
+
+/** From now on how thick the film is is carried cell by cell: how much drags at it, and so whether it stands, differs from place to place. */
+function partInCells(film: Film, under: UnderWay): void {
+  film.lnNu.fill(Math.log(under.nu * under.thickened));
+  under.thickened = 1;
+  under.lowerNu = SOLID_NU;
 }
 
 function remember({ kernel: { samples }, count, before }: Traced): void {

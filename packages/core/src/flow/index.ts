@@ -43,6 +43,7 @@ export { type FilmKernel, type MakeKernel, plainKernel } from './kernel';
 export type { Help, HelpedWith, Helper } from './help';
 export type { Promised } from './share-out';
 export { type GrowingBuffer, sharedMemory } from './motion-memory';
+export { tellStanding } from './standing';
 export { boxOf, LAYERED_PLANES, type Motion, planesFor, WHOLE, whole } from './motion';
 export { type Outcome, poursOf, runOffMl, type Settled } from './outcome';
 export type { Act, Face } from './act';

@@ -1,5 +1,6 @@
 import { DRY_M, type Film, type Floats, upperShare } from './film';
 import type { Drive, Grid } from './grid';
+import { tellStanding } from './standing';
 import { excessOf, type Layers, MOST_EXCESS } from './layers';
 
 /**
@@ -202,7 +203,9 @@ export function motionOf(
       soft[i] = 1;
       list[count++] = i;
     }
-  if (drive.layers) setExcess(film, drive.layers, space);
+  const { layers } = drive;
+  if (layers?.stands) tellStanding(film, drive, layers, layers.stands);
+  if (layers) setExcess(film, layers, space);
   let from = 0;
   for (let ring = 1; ring < RINGS; ring++) {
     const to = count;
@@ -220,13 +223,15 @@ export function motionOf(
 }
 
 /** The excess of every wet cell, and beside them that of what they touch, so that it does not change at a front or an edge. */
-function setExcess(film: Film, { lowerNu }: Layers, { weight, excess }: MotionSpace): void {
+function setExcess(film: Film, { lowerNu, stands }: Layers, { weight, excess }: MotionSpace): void {
   const { h, lnNu } = film;
   const { nx, ny } = film.grid;
   excess.fill(0);
   for (let i = 0; i < excess.length; i++)
     if (weight[i] !== 0 && h[i]! > 0)
-      excess[i] = excessOf(upperShare(film, i), lowerNu, Math.exp(lnNu[i]!));
+      excess[i] = stands
+        ? film.excess[i]!
+        : excessOf(upperShare(film, i), lowerNu, Math.exp(lnNu[i]!));
   for (let y = 1; y < ny - 1; y++)
     for (let x = 1; x < nx - 1; x++) {
       const i = y * nx + x;

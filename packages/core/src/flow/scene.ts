@@ -1,5 +1,6 @@
 import type { Act } from './act';
 import type { Board } from './board';
+import type { Stands } from './layers';
 
 /** Everything the flow needs of a plan, but colours. */
 export interface PourScene extends Board {
@@ -9,6 +10,8 @@ export interface PourScene extends Board {
   readonly nuOf?: Readonly<Record<string, number>>;
   /** How much thicker the film gets as it stands: rise of ln ν a second. Absent where it stays as it was poured. */
   readonly setsPerS?: number;
+  /** How paint keeps a shape that has got so thick; absent where it never does. */
+  readonly stands?: Stands;
   /** What happens to the film, in order; at most `MOST_ACTS`. */
   readonly acts: readonly Act[];
   /**

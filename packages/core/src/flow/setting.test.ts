@@ -1,4 +1,5 @@
 import type { Act } from './act';
+import type { PourScene } from './scene';
 import { BASE, flipped, poured, scene } from './scene.test-data';
 
 const PER_S = Math.LN2 / 480;
@@ -34,6 +35,25 @@ test('a mark closes in fresh paint and stays where the film has begun to set', (
   ];
   expect(set).toBeGreaterThan(1.5 * fresh);
   expect(never).toBeLessThan(1.1 * fresh);
+});
+
+// Forty minutes are five doublings. A film that only got thicker goes on closing.
+test('a mark pressed late stays for good where paint stands, as long as it rests', () => {
+  const STANDS = { fromNu: 5e-3, perS: 0.05 };
+  const kept = (restS: number, stands?: PourScene['stands']) =>
+    unevenness(
+      poured(
+        scene([{ ...BASE, filmMm: 1.5 } as Act, rest(2400), press, rest(restS)], {
+          setsPerS: PER_S,
+          rimMm: 10,
+          ...(stands && { stands }),
+        }),
+        40,
+      ),
+    );
+  const [soon, late] = [kept(60, STANDS), kept(1200, STANDS)];
+  expect(late).toBeGreaterThan(0.97 * soon);
+  expect(kept(1200)).toBeLessThan(0.9 * late);
 });
 
 test('the older the film the better it keeps a mark', () => {

@@ -3,6 +3,7 @@ import type { Spot } from './disc';
 import { layGround, type Site } from './ground';
 import { DRY_M, type Floats } from './film';
 import type { FilmKernel } from './kernel';
+import { SOLID_NU } from './layers';
 import { marginOf } from './margin';
 import type { Grid } from './grid';
 import { halve } from './motion';
@@ -67,9 +68,6 @@ const NEVER = 0xffffffff;
 /** What the motions of a pour may take up, bytes: ten times what a long plan's do. */
 const MOST_BYTES = 400e6;
 
-/** What a ground holds fast does not run at all, m²/s. */
-const SOLID_NU = 1e3;
-
 /** As many acts as a birth's source can tell apart, `NONE` left out; a plan of 400 moves needs two or three for each. */
 export const MOST_ACTS = 0xfffe;
 
@@ -116,6 +114,8 @@ export function* pourOn(
     lowerNu: layered ? SOLID_NU : undefined,
     drinksM: (scene.drinksMm ?? 0) / 1000,
     setsPerS: scene.setsPerS ?? 0,
+    stands: scene.stands,
+    thickest: Math.max(scene.nu, ...Object.values(scene.nuOf ?? {})),
     dryGroundM: Float32Array.from(film.ground),
     thickened: 1,
     seed: scene.seed,

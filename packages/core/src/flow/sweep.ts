@@ -3,6 +3,7 @@ import { carryLine } from './carry';
 import { DRY_M, type Film, upperShare } from './film';
 import type { Drive } from './grid';
 import { fluidityOf, type Layers, paceOfLower } from './layers';
+import { tellStanding } from './standing';
 import { type SweepLines, sweepLines } from './sweep-lines';
 
 /** Below this a face carries nothing, m: it keeps single-precision heights from becoming denormal numbers. */
@@ -24,9 +25,10 @@ export function stepFilm(
 ): void {
   const { nx, ny } = film.grid;
   const { layers } = drive;
+  if (layers?.stands) tellStanding(film, drive, layers, layers.stands);
   addArriving(film, dtS, layers?.arrivingNu);
-  if (layers) setFluidity(film, layers);
-  else film.fluidity.fill(1 / drive.nu);
+  if (!layers) film.fluidity.fill(1 / drive.nu);
+  else if (!layers.stands) setFluidity(film, layers);
   const sweepX = () => {
     for (let y = 0; y < ny; y++) sweepLine(film, y * nx, 1, nx, drive, dtS, true, lines);
   };

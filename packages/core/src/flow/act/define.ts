@@ -3,6 +3,7 @@ import type { Spot } from '../disc';
 import type { FilmKernel } from '../kernel';
 import type { MotionMemory } from '../motion-memory';
 import type { Rings } from '../rings';
+import type { Stands } from '../layers';
 import type { Margin } from '../margin';
 import type { Span } from '../span';
 import type { Step } from '../step';
@@ -20,6 +21,10 @@ export interface UnderWay {
   drinksM: number;
   /** How much thicker paint gets as it stands: rise of ln ν a second. */
   readonly setsPerS: number;
+  /** How paint keeps a shape that is thick enough; absent where none does. */
+  readonly stands: Stands | undefined;
+  /** How thick the thickest of it is by now, m²/s. */
+  thickest: number;
   /** The height at which a front stops on the ground as it was before anything wetted it, m, cell by cell. */
   readonly dryGroundM: Float32Array;
   /** By how much all of it has, as a factor of ν, where that is not carried cell by cell. */

@@ -3,11 +3,13 @@ import type { CellAsk } from '../../flow/cell';
 import type { Dot } from '../../flow/dots';
 import type { Palette } from '../../flow/films';
 import type { PourAsk } from '../../flow/job';
+import type { Stands } from '../../flow/layers';
 import type { Over } from '../../flow/over';
 import type { PourScene } from '../../flow/scene';
 import { mixesOf } from '../../flow/strata';
 import { shapeOf } from '../../surface/measure';
 import { keepLedger, verbOf } from '../../verb';
+import type { Factors } from '../../factor';
 import type { Brief } from '../brief/brief';
 import { tableOf, verbScene } from '../brief/table';
 import { setsPerS, stagesOf } from '../../schedule';
@@ -64,6 +66,7 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
       wetEdgeShare: brief.factors['wet-edge-holds'],
     },
     setsPerS: setsPerS(roomOf(plan), brief.factors),
+    stands: standsAt(densityGPerMl, brief.factors),
   };
   const dots = dotsOf(plan);
   const stages = stagesOf(plan);
@@ -95,6 +98,12 @@ export function previewOf(plan: Plan, brief: Brief, seed = plan.seed ?? 1): Prev
     densityGPerMl,
   };
 }
+
+/** From how thick paint of this density keeps a shape, and how well, of what is told in Pa·s and Pa. */
+const standsAt = (densityGPerMl: number, factors: Factors): Stands => ({
+  fromNu: factors['stands-from'] / (1000 * densityGPerMl),
+  perS: factors['stands-by'],
+});
 
 /** What a job is asked of a preview: as much of it as it needs. */
 export const pourAskOf = ({
