@@ -46,9 +46,12 @@ function stressAt(film: Film, { gx, gy, gz, fields }: Drive, i: number): number 
   const { nx } = film.grid;
   const alongX = steepest(film, i, 1, fields ? gx + pushX[i]! : gx, gz);
   const alongY = steepest(film, i, nx, fields ? gy + pushY[i]! : gy, gz);
-  const pulled = Math.hypot(alongX, alongY) * h[i]!;
-  return fields ? pulled + Math.hypot(shearX[i]!, shearY[i]!) : pulled;
+  const pulled = length(alongX, alongY) * h[i]!;
+  return fields ? pulled + length(shearX[i]!, shearY[i]!) : pulled;
 }
+
+/** Of a vector; many times as quick as `Math.hypot`, and these are far from what overflows. */
+const length = (x: number, y: number): number => Math.sqrt(x * x + y * y);
 
 function steepest(film: Film, i: number, stride: number, pull: number, gz: number): number {
   const slope = gz / film.grid.dx;
