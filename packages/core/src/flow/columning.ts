@@ -279,7 +279,16 @@ const topOf = ({ tops }: Correlated, run: number, weights: Float64Array): number
   tops[4 * run + 2]! * weights[2]! +
   tops[4 * run + 3]! * weights[3]!;
 
-/** The run the surface belongs to: of those of its act near the surface the one most like it at its top, else the first. */
+/** Whether a run comes to the surface at one of the cores. */
+const outcrops = ({ corners, has, tops }: Correlated, run: number): boolean => {
+  for (let c = 0; c < 4; c++) if (corners[c] && has[4 * run + c] && tops[4 * run + c] === 1) return true;
+  return false;
+};
+
+/**
+ * The run the surface belongs to: of those of its act near the surface, or that come up to it at one of the cores, the one most like it at its top,
+ * else the first. Where two paints border on each other the surface knows to a pixel which is which; the cores do so only to their distance.
+ */
 function firstRun(
   around: Correlated,
   weights: Float64Array,
@@ -289,8 +298,8 @@ function firstRun(
   let best = 0;
   let least = Infinity;
   for (let run = 0; run < around.runs; run++) {
-    if (1 - topOf(around, run, weights) > OVERLAID) break;
     if (around.source[run] !== source) continue;
+    if (1 - topOf(around, run, weights) > OVERLAID && !outcrops(around, run)) continue;
     const unlike = Math.abs(binAtTop(around, run, weights) - surfaceBin);
     if (unlike < least) {
       least = unlike;

@@ -143,6 +143,25 @@ test('a developed picture: every wet pixel has its strata, colour and film', () 
   expect(grey[4 * (30 * 60 + 30)]).toBeLessThan(grey[4 * (30 * 60 + 3)]!);
 });
 
+// The surface is known to a pixel, what lies below it to eight: a heap's paint must not show through the base it borders on as stairs.
+test('where paint borders on the base, the base has none of it under a skin', () => {
+  const heap = scene([BASE, flipped([100, 100], 40, 1), { kind: 'rest', s: 60 }]);
+  const { pour, kernel } = poured(heap);
+  const { columns, width, height } = endOf(develop(pour, kernel, 300));
+  const [base] = mixesOf(heap).map((_, k) => k);
+  let borders = 0;
+  let skins = 0;
+  for (let i = width; i < width * (height - 1); i++) {
+    const at = i * MOST_RUNS;
+    if (columns.strata[at] !== base) continue;
+    const other = [i - 1, i + 1, i - width, i + width];
+    if (other.some((j) => columns.strata[j * MOST_RUNS] !== base)) borders++;
+    if (columns.count[i]! > 1 && columns.ends[at]! < 0.02 * BOTTOM) skins++;
+  }
+  expect(borders).toBeGreaterThan(300);
+  expect(skins).toBeLessThan(0.02 * borders);
+});
+
 test('bare corners are told, with what is covered', () => {
   const small = scene([flipped([100, 100], 20), { kind: 'rest', s: 60 }]);
   const { pour } = poured(small);
