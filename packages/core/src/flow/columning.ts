@@ -281,7 +281,8 @@ const topOf = ({ tops }: Correlated, run: number, weights: Float64Array): number
 
 /** Whether a run comes to the surface at one of the cores. */
 const outcrops = ({ corners, has, tops }: Correlated, run: number): boolean => {
-  for (let c = 0; c < 4; c++) if (corners[c] && has[4 * run + c] && tops[4 * run + c] === 1) return true;
+  for (let c = 0; c < 4; c++)
+    if (corners[c] && has[4 * run + c] && tops[4 * run + c] === 1) return true;
   return false;
 };
 

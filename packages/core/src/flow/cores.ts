@@ -17,8 +17,15 @@ export interface Drilling {
 /** A gap as thin as this, µm, or as this share of what lies above it, is not halved: nobody sees where in it the change is. */
 const THIN_UM = 8;
 const THIN_SHARE = 0.05;
-/** Paint of one act whose shares differ by more than this lies fold on fold: between them nothing of it is in order. */
+/**
+ * Paint of one act whose shares differ by more than this lies fold on fold: between them nothing of it is in order. Turns of a ring on one another differ
+ * by less: so do shares that only change fast, but those change so above and below too.
+ */
 const FOLD = 0.2;
+const TURN = 0.08;
+/** A change is abrupt if it is so many times as fast as on either side, or if one half of where it happens has so much of it. */
+const FASTER = 2;
+const MOSTLY = 0.75;
 
 export const FOLDED = 1;
 export const ANOTHER = 2;
@@ -174,9 +181,9 @@ function levelsOf({ places, x, y, heights }: Bore): Places {
 /** An end of a gap: how high it is, and which of these births lies there. */
 type End = readonly [z: number, births: Births, index: number];
 
-/** Whether two ends have no paint in order between them. */
-const apart = ([, a, i]: End, [, b, j]: End): boolean =>
-  a.source[i] !== b.source[j] || Math.abs(a.s[i]! - b.s[j]!) > FOLD;
+/** By how much the shares of two ends differ; without end where they are of two acts. */
+const differ = ([, a, i]: End, [, b, j]: End): number =>
+  a.source[i] === b.source[j] ? Math.abs(a.s[i]! - b.s[j]!) : Infinity;
 
 /** Where two neighbouring heights of a core have different paint. */
 function gapsOf({ places, heights }: Bore, births: Births): Gaps {
@@ -186,7 +193,20 @@ function gapsOf({ places, heights }: Bore, births: Births): Gaps {
   for (let at = 0; at + 1 < places.length * heights.length; at++) {
     if ((at + 1) % heights.length === 0) continue;
     if (births.source[at] === NONE || births.source[at + 1] === NONE) continue;
-    if (apart(endAt(at), endAt(at + 1))) found.push(at);
+    const by = differ(endAt(at), endAt(at + 1));
+    if (by > FOLD || (by > TURN && by > FASTER * fastestBeside(at))) found.push(at);
+  }
+  /** How much would change between two heights, if as fast as above or below them. */
+  function fastestBeside(at: number): number {
+    const level = at % heights.length;
+    const thick = (n: number) => heights[n]! - heights[n + 1]!;
+    const aside = (n: number) =>
+      n < 0 || n + 2 > heights.length
+        ? 0
+        : (differ(endAt(at - level + n), endAt(at - level + n + 1)) * thick(level)) / thick(n);
+    const [above, below] = [aside(level - 1), aside(level + 1)];
+    // What is another act's has its own gap.
+    return Math.max(above < Infinity ? above : 0, below < Infinity ? below : 0);
   }
   const gaps = emptyGaps(found.length);
   for (const at of found) {
@@ -248,11 +268,13 @@ function halved(gaps: Gaps, thick: Int32Array, middles: Births): Gaps {
     // Thin enough, or lost on the way.
     if (thick[n] !== i || middles.source[n++] === NONE) push(halves, core, level, top, low);
     else {
-      const [above, below] = [apart(top, middle), apart(middle, low)];
-      if (above) push(halves, core, level, top, middle);
-      if (below) push(halves, core, level, middle, low);
+      const [above, below] = [differ(top, middle), differ(middle, low)];
+      const turn = Math.max(TURN, MOSTLY * (above + below));
+      const least = Math.min(FOLD, turn);
+      if (above > least) push(halves, core, level, top, middle);
+      if (below > least) push(halves, core, level, middle, low);
       // In order all the way, only steep: what was found is worth keeping.
-      if (!above && !below) push(halves, core, level, middle, middle);
+      if (above <= least && below <= least) push(halves, core, level, middle, middle);
     }
   }
   return halves;

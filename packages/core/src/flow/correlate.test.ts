@@ -84,14 +84,47 @@ test('a paint that pushed into another pinches out where it is, and does not sin
   }
 });
 
-test('folds are told apart where all cores have them, else they are one run', () => {
-  const folded = [
-    { source: 1, top: 1, bins: [200, 200] },
-    { source: 1, top: 0.7, bins: [40, 40] },
+test('folds are runs of their own: one that a core lacks pinches out there, and moves none of the others', () => {
+  const turns = (bins: readonly number[]) =>
+    bins.map((bin, n): Run => ({ source: 1, top: 1 - n / 5, bins: [bin, bin] }));
+  const [all, few] = [turns([200, 175, 150, 125]), turns([175, 150, 125])];
+  const told = correlator(coresOf([all, few, all, few]))(CORNERS);
+  expect(told.runs).toBe(4);
+  expect([...told.has.slice(0, 8)]).toEqual([1, 0, 1, 0, 1, 1, 1, 1]);
+  const bins = [0, 1, 2, 3].map((run) => told.bin[4 * told.knots[run]!]);
+  expect(bins).toEqual([200, 175, 150, 125]);
+});
+
+test('where one core lies in folds and its neighbour is only steep, both are told in as many parts', () => {
+  const folded: readonly Run[] = [
+    { source: 1, top: 1, bins: [230, 165] },
+    { source: 1, top: 0.8, bins: [140, 100] },
+  ];
+  const steep: Run = { source: 1, top: 1, bins: [230, 100] };
+  const cores = coresOf([folded, [], [steep], []]);
+  // Knots in between, as a core has them: its middle is passed at 0.8.
+  const knots = [
+    [1, 230],
+    [0.85, 170],
+    [0.8, 150],
+    [0, 100],
   ] as const;
-  const plain = [{ source: 1, top: 1, bins: [200, 40] }] as const;
-  expect(correlator(coresOf([folded, folded, folded, folded]))(CORNERS).runs).toBe(2);
-  expect(correlator(coresOf([folded, plain, folded, folded]))(CORNERS).runs).toBe(1);
+  const first = cores.first[2]!;
+  const whole: Cores = {
+    ...cores,
+    past: Int32Array.of(4, 4, 4 + knots.length, 4 + knots.length),
+    first: Int32Array.of(0, 4, 4, 4 + knots.length),
+    z: Float32Array.from([...cores.z.slice(0, first), ...knots.map(([z]) => z)]),
+    bin: Float32Array.from([...cores.bin.slice(0, first), ...knots.map(([, bin]) => bin)]),
+    begins: Uint8Array.from([...cores.begins.slice(0, first), ANOTHER, 0, 0, 0]),
+    source: new Uint16Array(8).fill(1),
+    acrossStream: new Float32Array(8),
+  };
+  const told = correlator(whole)(CORNERS);
+  expect(told.runs).toBe(2);
+  expect([...told.has.slice(0, 8)]).toEqual([1, 0, 1, 0, 1, 0, 1, 0]);
+  expect(told.tops[4]).toBeCloseTo(0.8, 6);
+  expect(told.tops[6]).toBeCloseTo(0.8, 6);
 });
 
 test('a corner off the paint takes no part', () => {

@@ -1,14 +1,16 @@
 import { STREAM_BINS } from '../cup/withdraw';
-import { ANOTHER, type Cores, FOLDED } from './cores';
+import { type Cores, FOLDED } from './cores';
 
 /** Runs of paint a core is told by at the most, and four of them side by side; what lies deeper is hidden by them. */
-const MOST_OWN = 16;
-const MOST_RUNS = 32;
+const MOST_OWN = 24;
+const MOST_RUNS = 48;
 const MOST_KNOTS = 240;
 /** What it costs to let a run pinch out, as a share of the cup that two runs of one act, taken for one, lie apart. */
 const PINCH = 0.15;
 /** And what it costs that one lies deeper than the other, a share of the film: of two runs of an act one after the other that one lacks, the one pinches out where it is. */
 const DEEPER = 0.05;
+/** How far from a fold in one core the same part of the act's paint may lie in its neighbour and be taken for the other side of it, a share of the film. */
+const STEEP_WITHIN = 0.1;
 
 /**
  * Four cores told by the same runs of paint, as cores of neighbouring boreholes are laid side by side. A run that one of them lacks pinches
@@ -30,7 +32,7 @@ export interface Correlated {
   readonly acrossStream: Float32Array;
 }
 
-/** A core's runs: `first[run]` to before `first[run + 1]` are its knots. */
+/** A core's runs, another act's paint or another fold of the same: `first[run]` to before `first[run + 1]` are its knots. */
 interface Runs {
   count: number;
   readonly first: Int32Array;
@@ -71,11 +73,56 @@ export function correlator(cores: Cores): (corners: readonly number[]) => Correl
     own.count = 0;
     let end = cores.past[core]!;
     for (let k = cores.first[core]!; k < end; k++)
-      if (cores.begins[k] === ANOTHER) {
+      if (cores.begins[k] !== 0) {
         if (own.count < MOST_OWN) own.first[own.count++] = k;
         else end = k;
       }
     own.first[own.count] = end;
+  }
+
+  /** Parts runs that are only steep where a neighbour's of the same act lies in folds, so that both are told in as many parts. */
+  function partSteep(): void {
+    for (let c = 0; c < 4; c++) {
+      const { first, count } = runs[c]!;
+      for (let other = 0; other < 4; other++) {
+        if (other === c || runs[other]!.count === 0) continue;
+        let from = runs[other]!.first[0]! + 1;
+        for (let run = 1; run < count; run++) {
+          const at = first[run]!;
+          if (cores.begins[at] === FOLDED) from = partAt(runs[other]!, at, from);
+        }
+      }
+    }
+  }
+
+  /**
+   * Parts the run that goes through the middle of a fold nearest to its height, unless a fold does.
+   * @param from no knot before it is near
+   * @returns the same for a fold below
+   */
+  function partAt(own: Runs, fold: number, from: number): number {
+    const end = own.first[own.count]!;
+    const [act, middle, height] = [source[fold]!, (bin[fold]! + bin[fold - 1]!) / 2, z[fold]!];
+    while (from < end && z[from]! > height + STEEP_WITHIN) from++;
+    let best = -1;
+    let least = STEEP_WITHIN;
+    for (let k = from; k < end && z[k]! > height - least; k++) {
+      if (bin[k]! > middle === bin[k - 1]! > middle) continue;
+      if (source[k] !== act || source[k - 1] !== act) continue;
+      const apart = Math.abs(z[k]! - height);
+      if (apart >= least) continue;
+      least = apart;
+      best = k;
+    }
+    // Where it is a fold there too, there is nothing to part.
+    if (best < 0 || cores.begins[best] !== 0 || own.count === MOST_OWN) return from;
+    let run = own.count;
+    while (own.first[run]! > best) run--;
+    if (own.first[run] === best) return from;
+    own.first.copyWithin(run + 2, run + 1, own.count + 1);
+    own.first[run + 1] = best;
+    own.count++;
+    return from;
   }
 
   /** The first corner that has a place of the sequence. */
@@ -146,22 +193,19 @@ export function correlator(cores: Cores): (corners: readonly number[]) => Correl
     const { of, count } = sequence;
     let run = 0;
     let knot = 0;
-    for (let m = 0; m < count; m++) {
-      const parts = foldsAt(m);
-      for (let part = 0; part < parts && run < MOST_RUNS; part++, run++) {
-        out.knots[run] = knot;
-        for (let c = 0; c < 4; c++) {
-          const own = of[4 * m + c]!;
-          out.has[4 * run + c] = own >= 0 ? 1 : 0;
-          if (own < 0) continue;
-          const [first, past] = parts > 1 ? foldOf(runs[c]!, own, part) : knotsOf(runs[c]!, own);
-          from[c] = first;
-          upTo[c] = past;
-          out.tops[4 * run + c] = z[first]!;
-          lows[c] = past < runs[c]!.first[runs[c]!.count]! ? z[past]! : 0;
-        }
-        knot = paint(run, knot);
+    for (let m = 0; m < count; m++, run++) {
+      out.knots[run] = knot;
+      for (let c = 0; c < 4; c++) {
+        const own = of[4 * m + c]!;
+        out.has[4 * run + c] = own >= 0 ? 1 : 0;
+        if (own < 0) continue;
+        const { first } = runs[c]!;
+        from[c] = first[own]!;
+        upTo[c] = first[own + 1]!;
+        out.tops[4 * run + c] = z[from[c]!]!;
+        lows[c] = lowOf(runs[c]!, own);
       }
+      knot = paint(run, knot);
     }
     out.runs = run;
     out.knots[run] = knot;
@@ -176,39 +220,6 @@ export function correlator(cores: Cores): (corners: readonly number[]) => Correl
   const from = new Int32Array(4);
   const upTo = new Int32Array(4);
   const lows = new Float64Array(4);
-
-  const knotsOf = ({ first }: Runs, run: number): [number, number] => [
-    first[run]!,
-    first[run + 1]!,
-  ];
-
-  /** How many folds a run lies in, where all that have it agree, else 1: then their jumps are blended. */
-  function foldsAt(place: number): number {
-    let parts = 0;
-    for (let c = 0; c < 4; c++) {
-      const run = sequence.of[4 * place + c]!;
-      if (run < 0) continue;
-      let own = 1;
-      const [first, past] = knotsOf(runs[c]!, run);
-      for (let k = first; k < past; k++) if (cores.begins[k] === FOLDED) own++;
-      if (parts > 0 && own !== parts) return 1;
-      parts = own;
-    }
-    return parts;
-  }
-
-  /** The knots of one fold of a run. */
-  function foldOf(own: Runs, run: number, nth: number): [number, number] {
-    let [first, past] = knotsOf(own, run);
-    let fold = 0;
-    for (let k = first; k < past; k++)
-      if (cores.begins[k] === FOLDED) {
-        fold++;
-        if (fold === nth) first = k;
-        if (fold === nth + 1) past = k;
-      }
-    return [first, past];
-  }
 
   /** Writes the knots of a run, as many as the corner that has most of them. @returns the next free one */
   function paint(run: number, firstKnot: number): number {
@@ -252,6 +263,7 @@ export function correlator(cores: Cores): (corners: readonly number[]) => Correl
       read(core, runs[c]!);
       out.corners[c] = runs[c]!.count > 0 ? 1 : 0;
     });
+    partSteep();
     for (let c = 0; c < 4; c++) {
       const { count } = runs[c]!;
       if (count === 0) {
