@@ -17,7 +17,7 @@ export const DRYING = [
     id: 'stands-from',
     says: 'paint begins to keep a shape once it is thicker than',
     unit: 'Pa·s',
-    usual: 6,
+    usual: 10,
     least: 0.1,
     most: 1000,
     source:

@@ -269,8 +269,7 @@ function halved(gaps: Gaps, thick: Int32Array, middles: Births): Gaps {
     if (thick[n] !== i || middles.source[n++] === NONE) push(halves, core, level, top, low);
     else {
       const [above, below] = [differ(top, middle), differ(middle, low)];
-      const turn = Math.max(TURN, MOSTLY * (above + below));
-      const least = Math.min(FOLD, turn);
+      const least = Math.min(FOLD, Math.max(TURN, MOSTLY * (above + below)));
       if (above > least) push(halves, core, level, top, middle);
       if (below > least) push(halves, core, level, middle, low);
       // In order all the way, only steep: what was found is worth keeping.
