@@ -44,7 +44,8 @@ export function NextUp({
             </Text>
           ) : null}
           <Text numberOfLines={2} className="text-center font-body text-16 text-railink">
-            {next.title}: {next.says}
+            {/* Most begin with what they are. */}
+            {next.says.startsWith(next.title) ? next.says : `${next.title}: ${next.says}`}
           </Text>
         </>
       ) : null}
