@@ -14,9 +14,9 @@ import type { Step, Traced } from './step';
 /** Steps of a frame, and the most of one streams pour in; how far a heap may spread in a step of those, as a share of the disc's area. */
 const STEPS = 2;
 const MOST_STEPS = 12;
+const SPREAD_PER_STEP = 0.33;
 /** Steps of a frame in which paint comes to stand: what holds it back is taken from how it stood at the step's beginning. */
 const STANDING_STEPS = 4;
-const SPREAD_PER_STEP = 0.33;
 /** The shortest and longest frame, s. */
 const SHORTEST_S = 0.01;
 const LONGEST_S = 60;

@@ -6,7 +6,7 @@ import { type Layers, MOST_EXCESS, type Stands } from './layers';
 export const yieldOf = (nu: number, { fromNu, perS }: Stands): number =>
   perS * Math.max(0, nu - fromNu);
 
-/** What of a fluidity is left to a film that stands, s/m²: so little that it does not move, and is still no nothing to divide by. */
+/** What of a fluidity is left to a film that stands, s/m²: so little that it does not move, and still something to divide by. */
 const LEAST_FLUIDITY = 1e-9;
 
 /**
