@@ -1,11 +1,12 @@
-// Exports the application for the web, bundles its service worker, and writes each text file's compressed twins beside it.
+// Exports the application for the web, makes its scripts small, bundles its service worker, and writes each text file's compressed twins beside it.
 import { spawnSync } from 'node:child_process';
 import { readdir, readFile, writeFile } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
-import { buildServiceWorker } from './service-worker/build.mjs';
 import { brotliCompress, constants, gzip } from 'node:zlib';
+import { minify } from '@swc/core';
+import { buildServiceWorker } from './service-worker/build.mjs';
 
 const env = {
   ...process.env,
@@ -18,7 +19,7 @@ const env = {
 const workers = String(availableParallelism());
 const exported = spawnSync(
   'npx',
-  ['expo', 'export', '-p', 'web', '--output-dir', 'dist', '--max-workers', workers],
+  ['expo', 'export', '-p', 'web', '--no-minify', '--output-dir', 'dist', '--max-workers', workers],
   {
     stdio: 'inherit',
     env,
@@ -27,6 +28,19 @@ const exported = spawnSync(
 if (exported.status !== 0) process.exit(exported.status ?? 1);
 
 const dist = join(import.meta.dirname, 'dist');
+
+/** The bundler would make each module small by itself: whole scripts take a tenth of the time and come out smaller. */
+const scripts = join(dist, '_expo/static/js/web');
+async function makeSmall(file) {
+  const { code } = await minify(await readFile(file, 'utf8'), {
+    module: false,
+    compress: true,
+    mangle: true,
+    format: { comments: false },
+  });
+  await writeFile(file, code);
+}
+await Promise.all((await readdir(scripts)).map((name) => makeSmall(join(scripts, name))));
 
 /** What a home screen takes the application by; fetched with what the device carries, as all else. */
 const ON_THE_HOME_SCREEN = `<link rel="manifest" href="/manifest.webmanifest" crossorigin="use-credentials"/>

@@ -1,3 +1,5 @@
+const { TYPESCRIPT } = require('../../jest.typescript.cjs');
+
 module.exports = {
   displayName: 'web',
   preset: 'jest-expo',
@@ -10,6 +12,8 @@ module.exports = {
     '^d3-(polygon|contour|array|shape|path)$':
       '<rootDir>/../../node_modules/d3-$1/dist/d3-$1.min.js',
   },
+  // The preset's Babel is for what is drawn.
+  transform: { '/(packages|apps)/[^/]+/src/.*\\.ts$': TYPESCRIPT },
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/test/*.test.js'],
   transformIgnorePatterns: [
     '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|nativewind|lucide-react-native|standard-navigation|polylabel|tinyqueue))',

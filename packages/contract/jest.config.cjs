@@ -1,15 +1,3 @@
-module.exports = {
-  displayName: 'contract',
-  testEnvironment: 'node',
-  testMatch: ['<rootDir>/src/**/*.test.ts'],
-  // Packages that ship ES modules only are turned into CommonJS with our own code.
-  transformIgnorePatterns: [
-    '/node_modules/(?!(colorjs.io|fast-check|pure-rand|culori|d3-polygon|d3-contour|d3-array|d3-shape|d3-path|internmap|clipper2-ts|polylabel|tinyqueue)/)',
-  ],
-  transform: {
-    '^.+\\.[cm]?[jt]sx?$': [
-      '@swc/jest',
-      { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'commonjs' } },
-    ],
-  },
-};
+const { inNode } = require('../../jest.typescript.cjs');
+
+module.exports = inNode('contract');

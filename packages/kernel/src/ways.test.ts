@@ -16,7 +16,7 @@ test('the shown range of every figure covers four in five of many plain runs', a
   const bench = workbench(await loadEngine(), 16_384);
   const outcomes = Array.from({ length: RUNS }, (_, nth) => {
     const ask = pourAskOf(wayOf(p, computed, nth));
-    return finish(bench, { ...ask, pixels: [48], cells: 40, quick: true }).outcome;
+    return finish(bench, { ...ask, pixels: [40], cells: 32, quick: true }).outcome;
   });
   const figures: readonly (readonly [string, (o: (typeof outcomes)[number]) => number])[] = [
     ['run-off', runOffMl],

@@ -29,15 +29,15 @@ const scene: PourScene = {
   acts: [
     { kind: 'overlay', mix: 'base', filmMm: 0.6 },
     { kind: 'overlay', mix: 'a', filmMm: 0.4 },
-    { kind: 'tilt', angleDeg: 8, towardDeg: 40, s: 4 },
+    { kind: 'tilt', angleDeg: 8, towardDeg: 40, s: 3 },
   ],
 };
 const ink = (n: number) => ({ q: new Array<number>(36).fill(0.05 + n), s: 0.05 });
 const ask: PourAsk = {
   scene,
   palette: { inks: { base: ink(0), a: ink(1) }, ground: new Array<number>(36).fill(0.9) },
-  pixels: [120],
-  cells: 40,
+  pixels: [84],
+  cells: 32,
 };
 
 /** A helper and the one it helps, each at one end of a channel; `engine` is what the one that helps works with. */

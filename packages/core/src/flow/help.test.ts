@@ -33,8 +33,8 @@ const ASK: PourAsk = {
       ]),
     ),
   },
-  pixels: [160],
-  cells: 48,
+  pixels: [112],
+  cells: 40,
 };
 
 const growing = (): GrowingBuffer =>
@@ -81,10 +81,14 @@ function helper(answers: 'at once' | 'later' | 'never' | 'nothing') {
   return { self, taken: () => taken, rows: () => rows, theirs: () => theirs! };
 }
 
+let alone: ReturnType<typeof finish>;
+beforeAll(() => {
+  alone = finish(workbench(plainEngine, 4096), ASK);
+});
+
 test.each(['at once', 'later', 'never', 'nothing'] as const)(
   'a picture is the same whether somebody helps or not, where help comes %s',
   (answers) => {
-    const alone = finish(workbench(plainEngine, 4096), ASK);
     const beside = helper(answers);
     const bench = workbench(plainEngine, 4096, beside.self);
     const helped = finish(bench, ASK);

@@ -92,6 +92,26 @@ describe('path data', () => {
     expect(areaOf(readPath('M0 0Q50 100 100 0T200 0L200 -10L0 -10Z'))).toBeGreaterThan(0);
   });
 
+  test('a long run of numbers is what its commands said one by one are, however it is written', () => {
+    const steps = Array.from({ length: 3000 }, (_, i) => [
+      Math.cos(i / 477).toFixed(3),
+      (-Math.sin(i / 477)).toFixed(3),
+    ]);
+    const one = steps.map(([x, y]) => `l${x} ${y}`).join('');
+    const drawn = readPath(`M9 9${one}z`);
+    expect(drawn[0]!.length).toBeGreaterThan(5000);
+    // With commas, with no gap before a minus, and as what follows a move.
+    expect(readPath(`M9,9l${steps.map((xy) => xy.join()).join()}z`)).toEqual(drawn);
+    const packed = steps.flat().join(' ').replaceAll(' -', '-');
+    expect(readPath(`m9 9 ${packed}z`)).toEqual(drawn);
+    const up = (letter: string) => Array.from({ length: 500 }, (_, i) => `${letter}${i + 1}`);
+    expect(readPath(`M0 0H${up('').join(',')}V9z`)).toEqual(readPath(`M0 0${up('H').join('')}V9z`));
+    const bow = 'c1 0 2 1e0 2 2 .5.5 1 0 1-1 ';
+    expect(readPath(`M0 0 c${bow.slice(1).repeat(900)}`)).toEqual(
+      readPath(`M0 0 ${bow.replace('2 2 .5', '2 2c.5').repeat(900)}`),
+    );
+  });
+
   test('an open end is closed, a second piece begins a second ring, lines without a width give none', () => {
     expect(readPath('M0 0L10 0L10 10')).toHaveLength(1);
     expect(readPath('M0 0h10v10zM20 20h10v10z')).toHaveLength(2);
@@ -108,6 +128,12 @@ describe('path data', () => {
 
   test('nonsense is told where it stands', () =>
     expect(() => readPath('M0 0L10 hello')).toThrow(/at 7|pos/i));
+
+  test('in a long run too', () => {
+    const before = `M0 0L${'5 7 '.repeat(2000)}`;
+    const at = new RegExp(`at pos ${before.length + 2}\\)`);
+    expect(() => readPath(`${before}, , 9 9z`)).toThrow(at);
+  });
 
   test('a chord keeps within its tolerance of the curve', () => {
     for (const tolerance of [0.01, 0.1, 1]) {

@@ -1,4 +1,5 @@
 import svgpath from 'svgpath';
+import { inShortRuns } from './long-runs';
 import type { Ring } from './ring';
 
 /** Chords keep within this of a curve, mm. */
@@ -15,8 +16,10 @@ export function readPath(
   toleranceMm = TOLERANCE_MM,
   transforms: readonly string[] = [],
 ): Ring[] {
-  const parsed = svgpath(path) as ReturnType<typeof svgpath> & { err?: string };
-  if (parsed.err) throw new Error(parsed.err.replace(/^SvgPath: /, ''));
+  const parsed = parse(inShortRuns(path));
+  // Where it is at fault is told of the path as it was.
+  const fault = parsed.err && (parse(path).err ?? parsed.err);
+  if (fault) throw new Error(fault.replace(/^SvgPath: /, ''));
   const rings: number[][] = [];
   let ring: number[] = [];
   const end = () => {
@@ -71,6 +74,8 @@ export function readPath(
   end();
   return rings;
 }
+
+const parse = (path: string) => svgpath(path) as ReturnType<typeof svgpath> & { err?: string };
 
 function add(ring: number[], x: number, y: number): void {
   const last = ring.length - 2;
