@@ -11,9 +11,9 @@ const studio = atStudio();
 const root = join(import.meta.dirname, '..');
 /** Minutes pass between two questions: a connection kept open is closed by the studio just as it is taken up again. */
 const APART = { connection: 'close' };
-/** The short run looks at every tenth of the made plans, and every fifth of the demo’s. */
-const EVERY = FULL ? 1 : 10;
-const EVERY_DEMO = FULL ? 1 : 5;
+/** The short run looks at one of the made plans, and every seventh of the demo’s. */
+const EVERY = FULL ? 1 : 20;
+const EVERY_DEMO = FULL ? 1 : 7;
 
 function madePlans() {
   const { status, stdout } = spawnSync('npx', ['tsx', 'e2e/support/made-plans.ts'], {

@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, reload, says, see, type, visit, WIDE } from './support/browser.mjs';
+import { inFull } from './support/full.mjs';
 import { until } from './support/studio.mjs';
 
 const studio = atStudio();
@@ -17,65 +18,70 @@ const saved = async (id, done) => {
   throw new Error('the studio never got the change');
 };
 
-for (const [name, viewport] of [
-  ['phone', PHONE],
-  ['wide', WIDE],
+for (const [name, viewport, when] of [
+  ['phone', PHONE, {}],
+  ['wide', WIDE, inFull],
 ]) {
-  test(`${name}: a new plan in four presses, changed at every station, there after a reload`, async () => {
-    const page = await studio.open(viewport);
-    await visit(page, `${studio.url}/plans`);
-    await press(page, 'button', 'New plan');
-    await type(page, 'Size', '12 x 16 in');
-    for (const paint of ['Oat milk', 'Slate', 'Beetroot']) await press(page, 'checkbox', paint);
-    await press(page, 'button', 'Write the plan');
-    await see(page, 'textbox', 'Share of Slate');
-    const id = /plans\/([^/]+)/.exec(page.url())[1];
+  test(
+    `${name}: a new plan in four presses, changed at every station, there after a reload`,
+    when,
+    async () => {
+      const page = await studio.open(viewport);
+      await visit(page, `${studio.url}/plans`);
+      await press(page, 'button', 'New plan');
+      await type(page, 'Size', '12 x 16 in');
+      for (const paint of ['Oat milk', 'Slate', 'Beetroot']) await press(page, 'checkbox', paint);
+      await press(page, 'button', 'Write the plan');
+      await see(page, 'textbox', 'Share of Slate');
+      const id = /plans\/([^/]+)/.exec(page.url())[1];
 
-    await press(page, 'link', /^1 Surface/);
-    await type(page, 'Size', '40 x 50 cm');
-    // The generous rule is for the face, 2000 ÷ 2.5 = 800 g; 684 cm² of sides and their band of the face, half a millimetre thick, come on top.
-    await says(page, '838');
-    await press(page, 'radio', 'Face and edges');
-    // (2000 + 324) ÷ 2.5 = 930 g, what wets the edges in it.
-    await says(page, '930');
-    await press(page, 'radio', 'The face');
-    await says(page, '838');
-    await press(page, 'button', 'Base, edges and reserve');
-    await press(page, 'button', 'Set nothing aside: Edges');
-    await says(page, '800');
+      await press(page, 'link', /^1 Surface/);
+      await type(page, 'Size', '40 x 50 cm');
+      // The generous rule is for the face, 2000 ÷ 2.5 = 800 g; 684 cm² of sides and their band of the face, half a millimetre thick, come on top.
+      await says(page, '838');
+      await press(page, 'radio', 'Face and edges');
+      // (2000 + 324) ÷ 2.5 = 930 g, what wets the edges in it.
+      await says(page, '930');
+      await press(page, 'radio', 'The face');
+      await says(page, '838');
+      await press(page, 'button', 'Base, edges and reserve');
+      await press(page, 'button', 'Set nothing aside: Edges');
+      await says(page, '800');
 
-    await visit(page, `${studio.url}/plans/${id}/colours`);
-    await type(page, 'Share of Oat milk', '50');
-    await says(page, '400');
+      await visit(page, `${studio.url}/plans/${id}/colours`);
+      await type(page, 'Share of Oat milk', '50');
+      await says(page, '400');
 
-    await visit(page, `${studio.url}/plans/${id}/mixes`);
-    await type(page, 'Paint : medium : water', '1 : 3');
-    await says(page, '1 : 3');
+      await visit(page, `${studio.url}/plans/${id}/mixes`);
+      await type(page, 'Paint : medium : water', '1 : 3');
+      await says(page, '1 : 3');
 
-    await visit(page, `${studio.url}/plans/${id}/cups`);
-    const before = (await saved(id, (p) => p.mixes[0].medium.parts === 3)).cups[0].layers.length;
-    await press(page, 'button', '+ Layer');
-    await press(page, 'radio', 'Beetroot');
-    await press(page, 'button', 'Move down');
-    await type(page, 'Parts of its pot', '2');
-    const plan = await saved(
-      id,
-      (p) => p.cups[0].layers.length === before + 1 && p.cups[0].layers.some((l) => l.parts === 2),
-    );
-    assert.deepEqual(plan.surface.shape, { kind: 'rect', widthMm: 400, heightMm: 500 });
-    assert.equal(plan.cups[0].layers.at(-2).mix, 'm-beetroot');
-    assert.equal(plan.cups[0].layers.at(-2).parts, 2);
+      await visit(page, `${studio.url}/plans/${id}/cups`);
+      const before = (await saved(id, (p) => p.mixes[0].medium.parts === 3)).cups[0].layers.length;
+      await press(page, 'button', '+ Layer');
+      await press(page, 'radio', 'Beetroot');
+      await press(page, 'button', 'Move down');
+      await type(page, 'Parts of its pot', '2');
+      const plan = await saved(
+        id,
+        (p) =>
+          p.cups[0].layers.length === before + 1 && p.cups[0].layers.some((l) => l.parts === 2),
+      );
+      assert.deepEqual(plan.surface.shape, { kind: 'rect', widthMm: 400, heightMm: 500 });
+      assert.equal(plan.cups[0].layers.at(-2).mix, 'm-beetroot');
+      assert.equal(plan.cups[0].layers.at(-2).parts, 2);
 
-    await reload(page);
-    await says(page, '800');
-    await press(page, 'button', 'Delete plan');
-    await says(page, 'is deleted');
-    // Said at once, and sent.
-    await until(plans, (all) => !all.some((p) => p.id === id));
-    await press(page, 'button', 'Put it back');
-    await says(page, 'Oat milk and Slate');
-    await page.close();
-  });
+      await reload(page);
+      await says(page, '800');
+      await press(page, 'button', 'Delete plan');
+      await says(page, 'is deleted');
+      // Said at once, and sent.
+      await until(plans, (all) => !all.some((p) => p.id === id));
+      await press(page, 'button', 'Put it back');
+      await says(page, 'Oat milk and Slate');
+      await page.close();
+    },
+  );
 }
 
 test('an edit made just before the page is closed is not lost', async () => {

@@ -101,9 +101,8 @@ test('on two processors the page computes the picture that it does on one', asyn
   const id = await idOf('Damson drift');
   const pictures = [];
   for (const processors of [1, 2]) {
-    const page = await studio.open(PHONE);
-    await page.evaluateOnNewDocument((many) => {
-      Object.defineProperty(navigator, 'hardwareConcurrency', { value: many });
+    const page = await studio.open(PHONE, { processors });
+    await page.evaluateOnNewDocument(() => {
       // What workers are told, and what they share with one another.
       globalThis.told_ = [];
       const post = Worker.prototype.postMessage;
@@ -111,7 +110,7 @@ test('on two processors the page computes the picture that it does on one', asyn
         globalThis.told_.push(message.kind);
         return post.call(this, message, ...rest);
       };
-    }, processors);
+    });
     await page.goto(`${studio.url}/plans/${id}/preview`, { waitUntil: 'domcontentloaded' });
     await finished(page);
     pictures.push(await fingerprint(page));

@@ -4,6 +4,8 @@ import { join } from 'node:path';
 import { before, test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, reload, says, see, type, visit, WIDE } from './support/browser.mjs';
+import { inFull } from './support/full.mjs';
+import { until } from './support/studio.mjs';
 
 const studio = atStudio();
 let quince;
@@ -178,3 +180,16 @@ test('space, Enter and a foot pedal go on, unless another control has the focus'
   await page.keyboard.press('Enter');
   await says(page, `${start + 1} of 15`);
 });
+
+test(
+  'pictures of moves come finer a while later, where there is a processor to spare',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE, { processors: 2, alone: true });
+    await begin(page);
+    const across = () =>
+      page.$eval('[aria-label^="Now; press"] img', (image) => image.naturalWidth).catch(() => 0);
+    const soon = await until(across, (px) => px > 0);
+    await until(across, (px) => px > soon);
+  },
+);

@@ -4,6 +4,21 @@ import { after, afterEach, before } from 'node:test';
 import { joinBrowser, openPage } from './browser.mjs';
 import { startStudio } from './studio.mjs';
 
+/** Pictures of moves, kept by all that decides them: whoever comes next would only compute the same. */
+const MAY_STAY = 'potter-keys';
+
+/** Makes a browser's memory that of a device that has never been at a studio. */
+async function forget(session, origin) {
+  await session.send('Storage.clearDataForOrigin', {
+    origin,
+    storageTypes: 'cookies,local_storage',
+  });
+  const of = { securityOrigin: origin };
+  const { databaseNames } = await session.send('IndexedDB.requestDatabaseNames', of);
+  for (const databaseName of databaseNames.filter((name) => name !== MAY_STAY))
+    await session.send('IndexedDB.deleteDatabase', { ...of, databaseName });
+}
+
 /**
  * A studio for the tests of one file (see `startStudio`), with `open(viewport, setting)`: a page at it, of a device that has never been
  * there; `alone`: one that the test itself crashes or closes. After each test its pages are closed; none may have met a fault.
@@ -16,10 +31,11 @@ export function atStudio(setting) {
   let warm;
   const studio = {
     ready: () => ready,
-    async open(viewport, { away = false, dark = false, alone = away } = {}) {
-      const free = !alone && !pages.some((page) => page.browserContext() === warm.context);
+    async open(viewport, { alone, ...setting } = {}) {
+      const free =
+        !(alone ?? setting.away) && !pages.some((page) => page.browserContext() === warm.context);
       const context = free ? warm.context : await browser.createBrowserContext();
-      const page = await openPage(context, viewport, { away, dark });
+      const page = await openPage(context, viewport, setting);
       pages.push(page);
       return page;
     },
@@ -30,7 +46,9 @@ export function atStudio(setting) {
     Object.assign(studio, started);
     ({ browser, leave } = joined);
     const context = await browser.createBrowserContext();
+    // Its memory is told of to a page of the studio's own: this one does nothing.
     const keeper = await context.newPage();
+    await keeper.goto(`${studio.url}/api/health`);
     warm = { context, keeper, session: await keeper.createCDPSession() };
   })();
   before(() => ready);
@@ -41,10 +59,7 @@ export function atStudio(setting) {
       if (context !== warm.context) await context.close();
       else {
         for (const page of await context.pages()) if (page !== warm.keeper) await page.close();
-        await warm.session.send('Storage.clearDataForOrigin', {
-          origin: studio.url,
-          storageTypes: 'cookies,local_storage,indexeddb',
-        });
+        await forget(warm.session, studio.url);
       }
     }
     assert.deepEqual(faults, []);

@@ -58,8 +58,16 @@ export const PHONE = {
 };
 export const WIDE = { width: 1280, height: 800, deviceScaleFactor: 1 };
 
-/** Opens a page. `page.faults` gathers console errors and requests that leave the machine. `away`: the studio will be away, so the application is kept on the device. */
-export async function openPage(context, viewport, { dark = false, away = false } = {}) {
+/**
+ * Opens a page. `page.faults` gathers console errors and requests that leave the machine. `away`: the studio will be away, so the application is kept on
+ * the device. Of the machine's two processors its neighbour has one, so that it takes itself to have no more than the other: what would only be done
+ * twice, or a little finer, is not.
+ */
+export async function openPage(
+  context,
+  viewport,
+  { dark = false, away = false, processors = 1 } = {},
+) {
   const page = await context.newPage();
   await page.setViewport(viewport);
   // Each page is a device's that is looked at, whichever was opened last.
@@ -73,6 +81,10 @@ export async function openPage(context, viewport, { dark = false, away = false }
         navigator.serviceWorker.register = () => Promise.reject(new Error('not in this test'));
     });
   await page.evaluateOnNewDocument(countAsking);
+  await page.evaluateOnNewDocument(
+    (value) => Object.defineProperty(navigator, 'hardwareConcurrency', { value }),
+    processors,
+  );
   page.faults = [];
   page.on('console', (message) => {
     if (message.type() === 'error' && !page.expectRefusals)

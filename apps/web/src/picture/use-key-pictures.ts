@@ -59,7 +59,7 @@ export function useKeyPictures(plan: Plan, added = NOTHING, wanted = true): KeyP
     [plan, went],
   );
   const soon = useQuery(keysOf(preview, SOON, wanted));
-  const finer = useQuery(keysOf(preview, FINER, soon.data !== undefined));
+  const finer = useQuery(keysOf(preview, FINER, soon.data !== undefined && hasProcessorToSpare()));
   const data = finer.data ?? soon.data;
   const before = useMemo(() => turnsBefore(preview, plan.moves), [preview, plan]);
   const shown = useMemo(
@@ -79,6 +79,9 @@ export function useKeyPictures(plan: Plan, added = NOTHING, wanted = true): KeyP
     state: data ? 'there' : soon.isError ? 'failed' : 'computing',
   };
 }
+
+/** Whether what nobody waits for can be computed without holding up what somebody does. */
+const hasProcessorToSpare = (): boolean => (navigator.hardwareConcurrency ?? 1) > 1;
 
 /** The pictures of a preview looked at so closely, as they are asked for. */
 const keysOf = (preview: Preview, closeness: Closeness, enabled: boolean) => {
