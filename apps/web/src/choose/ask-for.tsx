@@ -11,14 +11,14 @@ import {
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Coming } from '@/picture/coming';
-import { useSeveral, type Wanted } from '@/picture/several';
+import { SMALL, useSeveral, type Wanted } from '@/picture/several';
 import { SmallPicture } from '@/picture/small-picture';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { useMat } from '@/ui/mat';
 import { Pick } from '@/ui/pick';
 import { Body, Heading, Small } from '@/ui/type';
-import { inALine, pouring, SMALL } from './pourings';
+import { inALine, pouring } from './pourings';
 
 /** As a small picture is enough to look at, a smaller one is enough to search by. */
 const SEARCHED = { cells: SMALL.cells, pixels: 112 } as const;

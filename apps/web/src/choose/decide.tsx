@@ -2,13 +2,13 @@ import { type Chosen, choices, type DecisionId, DECISIONS, openDecisions } from 
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Coming } from '@/picture/coming';
-import { useSeveral } from '@/picture/several';
+import { SMALL, useSeveral } from '@/picture/several';
 import { SmallPicture } from '@/picture/small-picture';
 import { usePlan } from '@/plan/plan-context';
 import { useMat } from '@/ui/mat';
 import { Pick } from '@/ui/pick';
 import { Body, Small } from '@/ui/type';
-import { pouring, SMALL } from './pourings';
+import { pouring } from './pourings';
 import { SideBySide } from './side-by-side';
 
 /** One thing decided by looking: pictures of this plan decided each way, any two of them large beside each other. */

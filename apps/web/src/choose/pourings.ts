@@ -3,11 +3,6 @@ import { runOffMl, type Outcome } from '@potter/core/flow';
 import { trim } from '@potter/core/quantity';
 import type { Wanted } from '@/picture/several';
 
-/** A film and a picture fine enough to tell one way from another. */
-export const SMALL = { cells: 64, pixels: 160 } as const;
-/** One that somebody looks at. */
-export const LARGE = { pixels: 512 } as const;
-
 /** A plan as one of several to be poured. */
 export const pouring = (key: string, plan: Plan, studio: Studio): Wanted => ({
   key,

@@ -3,12 +3,12 @@ import { shapeOf } from '@potter/core/surface';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Picture } from '@/picture/picture';
-import { type Had, useSeveral } from '@/picture/several';
+import { type Had, LARGE, useSeveral } from '@/picture/several';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
 import { useMat } from '@/ui/mat';
 import { Body, Heading, Small, Strong } from '@/ui/type';
-import { inALine, LARGE, pouring } from './pourings';
+import { inALine, pouring } from './pourings';
 
 interface Props {
   /** One or two of what there is to choose from. */

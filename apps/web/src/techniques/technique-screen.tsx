@@ -17,7 +17,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Picture } from '@/picture/pour-host';
-import { useSeveral } from '@/picture/several';
+import { SMALL, useSeveral } from '@/picture/several';
 import { SmallPicture } from '@/picture/small-picture';
 import { saveFile } from '@/data/files';
 import { useOwnTechniques } from '@/data/own-techniques';
@@ -32,8 +32,6 @@ import { UndoBar } from '@/ui/undo-bar';
 import { DotsOffered } from './dots';
 import { OpenOwn } from './open-own';
 
-/** A film and a picture just fine enough to tell one technique from another. */
-const SMALL = { cells: 40, pixels: 112 } as const;
 const ALL_TOOLS = Object.keys(TOOLS) as Tool[];
 /** Whoever is in a hurry has so long, min. */
 const SHORT_MIN = 30;

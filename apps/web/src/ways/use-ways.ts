@@ -1,11 +1,8 @@
 import type { Outcome } from '@potter/core/flow';
 import { wayOf, WAYS } from '@potter/core/plan';
 import { useMemo } from 'react';
-import { type Several, useSeveral, type Wanted } from '@/picture/several';
+import { type Several, SMALL, useSeveral, type Wanted } from '@/picture/several';
 import { usePlan } from '@/plan/plan-context';
-
-/** A film and a picture fine enough to tell how a pour turned out. */
-export const SMALL = { cells: 64, pixels: 160 } as const;
 
 /** The ways the plan in hand may turn out, computed one after the other, and what came of those that are. */
 export function useWays(): {

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Picture } from '@/picture/picture';
 import { Coming } from '@/picture/coming';
-import { useSeveral, type Wanted } from '@/picture/several';
+import { LARGE, SMALL, useSeveral, type Wanted } from '@/picture/several';
 import { SmallPicture } from '@/picture/small-picture';
 import { usePlan } from '@/plan/plan-context';
 import { Button } from '@/ui/button';
@@ -13,10 +13,7 @@ import { useMat } from '@/ui/mat';
 import { Screen } from '@/ui/screen';
 import { Body, Heading } from '@/ui/type';
 import { Ranges } from './ranges';
-import { SMALL, useWays } from './use-ways';
-
-/** One that somebody looks at. */
-const LARGE = { pixels: 512 } as const;
+import { useWays } from './use-ways';
 
 const NOTHING: readonly Wanted[] = [];
 
