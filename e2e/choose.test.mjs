@@ -4,10 +4,11 @@ import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, says, see, visit } from './support/browser.mjs';
 import { kept, planOf } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 
-test('nine ways a plan may turn out: each opens, every figure has its range', async () => {
+test('nine ways a plan may turn out: each opens, every figure has its range', inFull, async () => {
   const plan = await planOf(studio, 'Kale and Walnut tiles');
   const before = await plan.get();
   const page = await studio.open(PHONE);

@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
 import { startStudio } from './support/studio.mjs';
-import { FULL } from './support/full.mjs';
+import { FULL, inFull } from './support/full.mjs';
 
 const root = join(import.meta.dirname, '..');
 const run = (command, ...args) =>
@@ -93,32 +93,36 @@ test('what is not right is said, where and how to mend it; nothing is written', 
   assert.equal(run('pour', file, '--seeds', '3').status, 1);
 });
 
-test('a copy of the studio is looked at, and put back once the studio is stopped', async () => {
-  const copies = await (await fetch(`${studio.url}/api/copies`, { method: 'POST' })).json();
-  const copy = join(folder, 'copy.db');
-  const answer = await fetch(`${studio.url}/api/copies/${copies.copies[0].name}`);
-  await writeFile(copy, Buffer.from(await answer.arrayBuffer()));
-  const titles = async () =>
-    (await (await fetch(`${studio.url}/api/plans`)).json()).plans.map((p) => p.title).sort();
-  const before = await titles();
-  const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
-  const gone = plans.find((p) => p.title === 'Damson Moon');
-  await fetch(`${studio.url}/api/plans/${gone.id}`, { method: 'DELETE' });
+test(
+  'a copy of the studio is looked at, and put back once the studio is stopped',
+  inFull,
+  async () => {
+    const copies = await (await fetch(`${studio.url}/api/copies`, { method: 'POST' })).json();
+    const copy = join(folder, 'copy.db');
+    const answer = await fetch(`${studio.url}/api/copies/${copies.copies[0].name}`);
+    await writeFile(copy, Buffer.from(await answer.arrayBuffer()));
+    const titles = async () =>
+      (await (await fetch(`${studio.url}/api/plans`)).json()).plans.map((p) => p.title).sort();
+    const before = await titles();
+    const { plans } = await (await fetch(`${studio.url}/api/plans`)).json();
+    const gone = plans.find((p) => p.title === 'Damson Moon');
+    await fetch(`${studio.url}/api/plans/${gone.id}`, { method: 'DELETE' });
 
-  const restore = (...args) =>
-    spawnSync('npm', ['run', '-s', 'restore', '--', copy, ...args], {
-      cwd: root,
-      encoding: 'utf8',
-      env: { ...process.env, POTTER_DB: studio.db },
-    });
-  const held = restore('--put-back');
-  assert.equal(held.status, 2);
-  assert.match(held.stderr, /open in another program/);
-  await studio.halt();
-  const look = restore();
-  assert.equal(look.status, 0, look.stderr);
-  assert.match(look.stdout, /would bring back 1: Damson Moon/);
-  assert.equal(restore('--put-back').status, 0);
-  await studio.resume();
-  assert.deepEqual(await titles(), before);
-});
+    const restore = (...args) =>
+      spawnSync('npm', ['run', '-s', 'restore', '--', copy, ...args], {
+        cwd: root,
+        encoding: 'utf8',
+        env: { ...process.env, POTTER_DB: studio.db },
+      });
+    const held = restore('--put-back');
+    assert.equal(held.status, 2);
+    assert.match(held.stderr, /open in another program/);
+    await studio.halt();
+    const look = restore();
+    assert.equal(look.status, 0, look.stderr);
+    assert.match(look.stdout, /would bring back 1: Damson Moon/);
+    assert.equal(restore('--put-back').status, 0);
+    await studio.resume();
+    assert.deepEqual(await titles(), before);
+  },
+);

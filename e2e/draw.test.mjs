@@ -241,65 +241,69 @@ test('three verbs by touch alone and by keys alone come to the same document', i
   assert.deepEqual(byKeys.moves, byTouch.moves);
 });
 
-test('two fingers draw the surface nearer and change nothing; four hundred moves are held and undone as few are', async () => {
-  const many = await copyOf('Beetroot Bloom', 'Four hundred');
-  const begun = await many.get();
-  const breaths = Array.from({ length: 400 - begun.moves.length }, (_, k) => ({
-    id: `many-${k}`,
-    verb: 'blow',
-    fromMm: [60 + (k % 14) * 9, 60 + Math.floor(k / 14) * 4],
-    towardDeg: (k * 37) % 180,
-    reachMm: 30,
-    air: 'mouth',
-    own: true,
-  }));
-  const { revision } = await (await fetch(`${studio.url}/api/plans/${many.id}`)).json();
-  const full = { ...begun, moves: [...breaths, ...begun.moves] };
-  const put = await fetch(`${studio.url}/api/plans/${many.id}`, {
-    method: 'PUT',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ plan: full, revision }),
-  });
-  assert.equal(put.status, 200);
-  const page = await studio.open(PHONE);
-  await visit(page, `${studio.url}/plans/${many.id}/draw?move=3`);
-  const handle = '[aria-label^="From,"]';
-  await page.waitForSelector(handle);
-  const apartPx = async () => {
-    const [a, b] = await Promise.all([
-      middleOf(page, handle),
-      middleOf(page, '[aria-label^="As far as,"]'),
-    ]);
-    return Math.hypot(a[0] - b[0], a[1] - b[1]);
-  };
-  const before = await apartPx();
-  const [cx, cy] = await middleOf(page, BOARD);
-  const one = await page.touchscreen.touchStart(cx - 20, cy);
-  const two = await page.touchscreen.touchStart(cx + 20, cy);
-  for (let k = 1; k <= 8; k++) {
-    await one.move(cx - 20 - 8 * k, cy);
-    await two.move(cx + 20 + 8 * k, cy);
-  }
-  await one.end();
-  await two.end();
-  await page.waitForFunction(
-    (find, was) => {
-      const [a, b] = find.map((by) => {
-        const box = document.querySelector(by).getBoundingClientRect();
-        return [box.x + box.width / 2, box.y + box.height / 2];
-      });
-      return Math.hypot(a[0] - b[0], a[1] - b[1]) > 2 * was;
-    },
-    { timeout: 5000 },
-    [handle, '[aria-label^="As far as,"]'],
-    before,
-  );
-  assert.deepEqual((await many.get()).moves, full.moves);
+test(
+  'two fingers draw the surface nearer and change nothing; four hundred moves are held and undone as few are',
+  inFull,
+  async () => {
+    const many = await copyOf('Beetroot Bloom', 'Four hundred');
+    const begun = await many.get();
+    const breaths = Array.from({ length: 400 - begun.moves.length }, (_, k) => ({
+      id: `many-${k}`,
+      verb: 'blow',
+      fromMm: [60 + (k % 14) * 9, 60 + Math.floor(k / 14) * 4],
+      towardDeg: (k * 37) % 180,
+      reachMm: 30,
+      air: 'mouth',
+      own: true,
+    }));
+    const { revision } = await (await fetch(`${studio.url}/api/plans/${many.id}`)).json();
+    const full = { ...begun, moves: [...breaths, ...begun.moves] };
+    const put = await fetch(`${studio.url}/api/plans/${many.id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ plan: full, revision }),
+    });
+    assert.equal(put.status, 200);
+    const page = await studio.open(PHONE);
+    await visit(page, `${studio.url}/plans/${many.id}/draw?move=3`);
+    const handle = '[aria-label^="From,"]';
+    await page.waitForSelector(handle);
+    const apartPx = async () => {
+      const [a, b] = await Promise.all([
+        middleOf(page, handle),
+        middleOf(page, '[aria-label^="As far as,"]'),
+      ]);
+      return Math.hypot(a[0] - b[0], a[1] - b[1]);
+    };
+    const before = await apartPx();
+    const [cx, cy] = await middleOf(page, BOARD);
+    const one = await page.touchscreen.touchStart(cx - 20, cy);
+    const two = await page.touchscreen.touchStart(cx + 20, cy);
+    for (let k = 1; k <= 8; k++) {
+      await one.move(cx - 20 - 8 * k, cy);
+      await two.move(cx + 20 + 8 * k, cy);
+    }
+    await one.end();
+    await two.end();
+    await page.waitForFunction(
+      (find, was) => {
+        const [a, b] = find.map((by) => {
+          const box = document.querySelector(by).getBoundingClientRect();
+          return [box.x + box.width / 2, box.y + box.height / 2];
+        });
+        return Math.hypot(a[0] - b[0], a[1] - b[1]) > 2 * was;
+      },
+      { timeout: 5000 },
+      [handle, '[aria-label^="As far as,"]'],
+      before,
+    );
+    assert.deepEqual((await many.get()).moves, full.moves);
 
-  await page.focus(handle);
-  await page.keyboard.press('ArrowRight');
-  const was = full.moves[3].fromMm[0];
-  await kept(many, (p) => p.moves[3].fromMm[0] === was + 1);
-  await press(page, 'button', 'Undo');
-  await kept(many, (p) => p.moves[3].fromMm[0] === was);
-});
+    await page.focus(handle);
+    await page.keyboard.press('ArrowRight');
+    const was = full.moves[3].fromMm[0];
+    await kept(many, (p) => p.moves[3].fromMm[0] === was + 1);
+    await press(page, 'button', 'Undo');
+    await kept(many, (p) => p.moves[3].fromMm[0] === was);
+  },
+);

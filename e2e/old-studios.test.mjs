@@ -9,6 +9,7 @@ import { pathToFileURL } from 'node:url';
 import { gunzipSync } from 'node:zlib';
 import Sqlite from 'libsql';
 import { startStudio } from './support/studio.mjs';
+import { FULL } from './support/full.mjs';
 
 const here = import.meta.dirname;
 const folder = mkdtempSync(join(tmpdir(), 'potter-old-'));
@@ -37,7 +38,10 @@ test('there is one of every form but this one', () => {
   assert.deepEqual([...old].sort(), told);
 });
 
-for (const name of old)
+/** The short run opens the oldest, and every fourth after it. */
+const EVERY = FULL ? 1 : 4;
+
+for (const name of old.filter((_, n) => n % EVERY === 0))
   test(`${name} opens, and holds what it held`, async () => {
     const path = join(folder, name.replace('.gz', ''));
     writeFileSync(path, gunzipSync(readFileSync(join(here, 'old-studios', name))));

@@ -285,65 +285,69 @@ async function tapOutsideCells(page) {
   throw new Error('a cell is everywhere');
 }
 
-test('a photograph is read against its plan: all of it is something, and a place is put right', async () => {
-  const page = await studio.open(PHONE);
-  const moon = await pieceOf('Damson Moon, small hours');
-  await visit(page, `${studio.url}/journal/${moon.id}`);
-  await press(page, 'button', 'What the picture says');
-  await see(page, 'table', 'What shows, picture by picture');
-  const rows = () =>
-    page.$$eval('[role="row"]', (nodes) =>
-      nodes.map((node) => [
-        node.querySelector('[role="rowheader"]')?.getAttribute('aria-label') ?? '',
-        ...[...node.querySelectorAll('[role="cell"], [role="columnheader"]')].map((n) =>
-          n.innerText.trim(),
-        ),
-      ]),
+test(
+  'a photograph is read against its plan: all of it is something, and a place is put right',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE);
+    const moon = await pieceOf('Damson Moon, small hours');
+    await visit(page, `${studio.url}/journal/${moon.id}`);
+    await press(page, 'button', 'What the picture says');
+    await see(page, 'table', 'What shows, picture by picture');
+    const rows = () =>
+      page.$$eval('[role="row"]', (nodes) =>
+        nodes.map((node) => [
+          node.querySelector('[role="rowheader"]')?.getAttribute('aria-label') ?? '',
+          ...[...node.querySelectorAll('[role="cell"], [role="columnheader"]')].map((n) =>
+            n.innerText.trim(),
+          ),
+        ]),
+      );
+    const read = await until(rows, (now) => now[0]?.length === 6);
+    assert.deepEqual(read[0].slice(2), ['Preview', 'Wet', 'Dry', 'Coated']);
+    // Each colour, and what is none of them, make the whole face.
+    const last = read.findIndex(([name]) => name === 'Blends nobody planned');
+    assert.ok(last > 4);
+    for (let column = 1; column <= 4; column++) {
+      const whole = read
+        .slice(1, last + 1)
+        .reduce((sum, row) => sum + (row[column].startsWith('<') ? 0.3 : Number(row[column])), 0);
+      assert.ok(Math.abs(whole - 100) <= last / 2 + 0.5, `column ${column}: ${whole}`);
+    }
+    const map = await page.waitForSelector('canvas[aria-label^="What each place"]');
+    await map.evaluate((node) => node.scrollIntoView({ block: 'center' }));
+    await map.click({ offset: { x: 150, y: 150 } });
+    await press(page, 'button', /^What is there is/);
+    await press(page, 'radio', 'Damson');
+    await press(page, 'button', 'Read anew');
+    await see(page, 'listitem', /^Damson, \d+ % across/);
+    const told = await until(
+      () => pieceNow(moon.id),
+      (p) => p.photographs.some((one) => one.told?.length === 1),
     );
-  const read = await until(rows, (now) => now[0]?.length === 6);
-  assert.deepEqual(read[0].slice(2), ['Preview', 'Wet', 'Dry', 'Coated']);
-  // Each colour, and what is none of them, make the whole face.
-  const last = read.findIndex(([name]) => name === 'Blends nobody planned');
-  assert.ok(last > 4);
-  for (let column = 1; column <= 4; column++) {
-    const whole = read
-      .slice(1, last + 1)
-      .reduce((sum, row) => sum + (row[column].startsWith('<') ? 0.3 : Number(row[column])), 0);
-    assert.ok(Math.abs(whole - 100) <= last / 2 + 0.5, `column ${column}: ${whole}`);
-  }
-  const map = await page.waitForSelector('canvas[aria-label^="What each place"]');
-  await map.evaluate((node) => node.scrollIntoView({ block: 'center' }));
-  await map.click({ offset: { x: 150, y: 150 } });
-  await press(page, 'button', /^What is there is/);
-  await press(page, 'radio', 'Damson');
-  await press(page, 'button', 'Read anew');
-  await see(page, 'listitem', /^Damson, \d+ % across/);
-  const told = await until(
-    () => pieceNow(moon.id),
-    (p) => p.photographs.some((one) => one.told?.length === 1),
-  );
-  assert.equal(told.photographs.at(-1).state, 'coated');
-  await press(page, 'button', 'Take back: Damson');
-  await until(
-    () => pieceNow(moon.id),
-    (p) => p.photographs.every((one) => one.told === undefined),
-  );
-  // A cell nobody saw is told, and counts; taken back, it does not.
-  await press(page, 'radio', 'Cells');
-  const counted = async () =>
-    Number(/(\d+) are counted/.exec(await page.$eval('body', (b) => b.innerText))?.[1] ?? NaN);
-  const before = await until(counted, (n) => n >= 0);
-  await tapOutsideCells(page);
-  await type(page, 'A cell, so wide', '7.5');
-  await press(page, 'button', 'It is a cell');
-  await until(counted, (n) => n === before + 1);
-  await until(
-    () => pieceNow(moon.id),
-    (p) => p.photographs.some((one) => one.cells?.[0]?.widthMm === 7.5),
-  );
-  await press(page, 'button', 'Take back: A cell 7.5 mm wide');
-  await until(counted, (n) => n === before);
-});
+    assert.equal(told.photographs.at(-1).state, 'coated');
+    await press(page, 'button', 'Take back: Damson');
+    await until(
+      () => pieceNow(moon.id),
+      (p) => p.photographs.every((one) => one.told === undefined),
+    );
+    // A cell nobody saw is told, and counts; taken back, it does not.
+    await press(page, 'radio', 'Cells');
+    const counted = async () =>
+      Number(/(\d+) are counted/.exec(await page.$eval('body', (b) => b.innerText))?.[1] ?? NaN);
+    const before = await until(counted, (n) => n >= 0);
+    await tapOutsideCells(page);
+    await type(page, 'A cell, so wide', '7.5');
+    await press(page, 'button', 'It is a cell');
+    await until(counted, (n) => n === before + 1);
+    await until(
+      () => pieceNow(moon.id),
+      (p) => p.photographs.some((one) => one.cells?.[0]?.widthMm === 7.5),
+    );
+    await press(page, 'button', 'Take back: A cell 7.5 mm wide');
+    await until(counted, (n) => n === before);
+  },
+);
 
 test('cuts are found on a piece, whole and apart, and a mask is printed at true size', async () => {
   const page = await studio.open(PHONE);

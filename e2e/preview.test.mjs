@@ -97,7 +97,7 @@ test('phone: picture, figures, another seed kept, the film, a core by tap and by
 });
 
 // science-flow.md: Node and a browser agree to 0.1 % of pixels.
-test('on two processors the page computes the picture that it does on one', async () => {
+test('on two processors the page computes the picture that it does on one', inFull, async () => {
   const id = await idOf('Damson drift');
   const pictures = [];
   for (const processors of [1, 2]) {

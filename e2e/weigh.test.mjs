@@ -4,6 +4,7 @@ import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, says, see, textOf, type, visit } from './support/browser.mjs';
 import { pause, planOf } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 
@@ -150,7 +151,7 @@ test('the coach: three drips, their middle, and grams for what is in the cup', a
   await says(page, 'Filled: as you found it.');
 });
 
-test('a scale that adds up: the reading wanted is that of all that is in', async () => {
+test('a scale that adds up: the reading wanted is that of all that is in', inFull, async () => {
   const page = await studio.open(PHONE);
   const plan = await planOf(studio, 'Number 27');
   await visit(page, `${studio.url}/plans/${plan.id}/weigh`);

@@ -8,7 +8,7 @@ import { ask, chance, launch } from './server.mjs';
 
 export const name = 'kills of the server';
 export const whole = 1000;
-export const short = 8;
+export const short = 4;
 
 /** Every so many kills one falls into the first start of a new studio. */
 const FIRST_START = 4;

@@ -19,6 +19,9 @@ async function forget(session, origin) {
     await session.send('IndexedDB.deleteDatabase', { ...of, databaseName });
 }
 
+/** Of a machine's two processors the file that is tested beside it has one: what would only be done twice, or a little finer, is not. */
+const ITS_SHARE = { processors: 1 };
+
 /**
  * A studio for the tests of one file (see `startStudio`), with `open(viewport, setting)`: a page at it, of a device that has never been
  * there; `alone`: one that the test itself crashes or closes. After each test its pages are closed; none may have met a fault.
@@ -31,11 +34,11 @@ export function atStudio(setting) {
   let warm;
   const studio = {
     ready: () => ready,
-    async open(viewport, { alone, ...setting } = {}) {
+    async open(viewport, { alone, ...device } = {}) {
       const free =
-        !(alone ?? setting.away) && !pages.some((page) => page.browserContext() === warm.context);
+        !(alone ?? device.away) && !pages.some((page) => page.browserContext() === warm.context);
       const context = free ? warm.context : await browser.createBrowserContext();
-      const page = await openPage(context, viewport, setting);
+      const page = await openPage(context, viewport, { ...ITS_SHARE, ...device });
       pages.push(page);
       return page;
     },

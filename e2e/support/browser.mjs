@@ -60,14 +60,9 @@ export const WIDE = { width: 1280, height: 800, deviceScaleFactor: 1 };
 
 /**
  * Opens a page. `page.faults` gathers console errors and requests that leave the machine. `away`: the studio will be away, so the application is kept on
- * the device. Of the machine's two processors its neighbour has one, so that it takes itself to have no more than the other: what would only be done
- * twice, or a little finer, is not.
+ * the device. `processors`: how many it takes itself to have, where not all there are.
  */
-export async function openPage(
-  context,
-  viewport,
-  { dark = false, away = false, processors = 1 } = {},
-) {
+export async function openPage(context, viewport, { dark = false, away = false, processors } = {}) {
   const page = await context.newPage();
   await page.setViewport(viewport);
   // Each page is a device's that is looked at, whichever was opened last.
@@ -81,10 +76,11 @@ export async function openPage(
         navigator.serviceWorker.register = () => Promise.reject(new Error('not in this test'));
     });
   await page.evaluateOnNewDocument(countAsking);
-  await page.evaluateOnNewDocument(
-    (value) => Object.defineProperty(navigator, 'hardwareConcurrency', { value }),
-    processors,
-  );
+  if (processors !== undefined)
+    await page.evaluateOnNewDocument(
+      (value) => Object.defineProperty(navigator, 'hardwareConcurrency', { value }),
+      processors,
+    );
   page.faults = [];
   page.on('console', (message) => {
     if (message.type() === 'error' && !page.expectRefusals)

@@ -68,6 +68,8 @@ export function Levelling({ make }: { readonly make: () => TiltSource }) {
         viscosityPaS: thinnest.viscosityPaS,
         densityGPerMl: thinnest.densityGPerMl,
         setsAfterMin: brief.factors['sets-after'],
+        standsFromPaS: brief.factors['stands-from'],
+        standsByPa: brief.factors['stands-by'],
       },
       WATCHED_MIN,
     );

@@ -64,7 +64,16 @@ test('raised so, all supports are on one level, and none was lowered', () => {
   );
 });
 
-const FILM = { filmMm: 1, viscosityPaS: 1, densityGPerMl: 1.1, setsAfterMin: 8, mmPerM: 10 };
+const FILM = {
+  filmMm: 1,
+  viscosityPaS: 1,
+  densityGPerMl: 1.1,
+  setsAfterMin: 8,
+  mmPerM: 10,
+  // However thick, it runs.
+  standsFromPaS: 10,
+  standsByPa: 0,
+};
 
 test('a film of 1 mm and 1 Pa·s at 1 in 100 creeps 0.054 mm a second at first', () => {
   // 1100 × 9.81 × 0.01 × 1e-6 / 2 = 5.4e-5 m/s, by hand.
@@ -83,6 +92,43 @@ test('it grows with the slope, with the square of the film, and falls with what 
   expect(at({ filmMm: 2 })).toBeCloseTo(4, 9);
   expect(at({ viscosityPaS: 5 })).toBeCloseTo(0.2, 9);
   expect(steepness({ right: 3, far: -4 })).toBe(5);
+});
+
+describe('a film that stands', () => {
+  const STANDS = { ...FILM, standsByPa: 0.05 };
+
+  test('creeps as small steps of Bingham’s speed add up to', () => {
+    for (const [from, minutes] of [
+      [1, 12],
+      [1, 28],
+      [4, 60],
+      [11, 3],
+      [11, 60],
+    ] as const) {
+      const film = { ...STANDS, viscosityPaS: from };
+      const steps = 40_000;
+      const drag = 1100 * 9.81 * 0.01 * 0.001;
+      let mm = 0;
+      for (let n = 0; n < steps; n++) {
+        const mu = from * 2 ** (((n + 0.5) / steps) * (minutes / 8));
+        const free = Math.max(0, 1 - (0.05 * Math.max(0, mu - 10)) / drag);
+        mm += ((1000 * drag * 0.001) / (2 * mu)) * free * free * ((60 * minutes) / steps);
+      }
+      expect(driftMm(film, minutes) / mm).toBeCloseTo(1, 5);
+    }
+  });
+
+  test('comes to rest for good, an eighth short of where it would without its yield', () => {
+    const hour = driftMm(STANDS, 60);
+    expect(driftMm(STANDS, 600)).toBe(hour);
+    expect(hour / driftMm(FILM, 600)).toBeGreaterThan(0.875);
+    expect(hour / driftMm(FILM, 600)).toBeLessThan(0.92);
+  });
+
+  test('so thick that its yield is more than drags at it, or on what lies level, it does not creep', () => {
+    expect(driftMm({ ...STANDS, viscosityPaS: 13 }, 60)).toBe(0);
+    expect(driftMm({ ...STANDS, mmPerM: 0 }, 60)).toBe(0);
+  });
 });
 
 type Quaternion = readonly [w: number, x: number, y: number, z: number];
