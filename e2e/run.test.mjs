@@ -5,7 +5,6 @@ import { before, test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, reload, says, see, type, visit, WIDE } from './support/browser.mjs';
 import { inFull } from './support/full.mjs';
-import { until } from './support/studio.mjs';
 
 const studio = atStudio();
 let quince;
@@ -187,9 +186,18 @@ test(
   async () => {
     const page = await studio.open(PHONE, { processors: 2, alone: true });
     await begin(page);
-    const across = () =>
-      page.$eval('[aria-label^="Now; press"] img', (image) => image.naturalWidth).catch(() => 0);
-    const soon = await until(across, (px) => px > 0);
-    await until(across, (px) => px > soon);
+    const wider = (than) =>
+      page
+        .waitForFunction(
+          (px) => {
+            const image = document.querySelector('[aria-label^="Now; press"] img');
+            return image?.naturalWidth > px && image.naturalWidth;
+          },
+          // It takes its time, and half of what there is.
+          { timeout: 240_000, polling: 200 },
+          than,
+        )
+        .then((handle) => handle.jsonValue());
+    await wider(await wider(0));
   },
 );
