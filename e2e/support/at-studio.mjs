@@ -49,7 +49,7 @@ export function atStudio(setting) {
     Object.assign(studio, started);
     ({ browser, leave } = joined);
     const context = await browser.createBrowserContext();
-    // Its memory is told of to a page of the studio's own: this one does nothing.
+    // What a browser remembers of the studio is told to a page of the studio's alone: this one does nothing else.
     const keeper = await context.newPage();
     await keeper.goto(`${studio.url}/api/health`);
     warm = { context, keeper, session: await keeper.createCDPSession() };

@@ -25,7 +25,7 @@ export async function serveApplication(app: Routes, folder: string | undefined):
       dotfiles: 'ignore',
       // A link in the folder would lead out of it.
       allowedPath: (path) => !leadsOut(folder, path),
-      // Names under these folders carry a digest of their content.
+      // Names under these folders carry a digest of what they were made from.
       setHeaders: (reply, path) => {
         const digested = /[\\/](_expo[\\/]static|assets)[\\/]/.test(path);
         reply.setHeader(

@@ -11,8 +11,8 @@ export interface Closeness {
 }
 
 /**
- * A film and a picture just fine enough to tell one pour from another. A film of 40 cells would save a tenth of the time, and shows a pressed ring as
- * noise and a strainer without its lobes.
+ * A film and a picture just fine enough to tell one pour from another. A film of 40 cells takes half the time, and shows a pressed ring as noise and
+ * a strainer without its lobes.
  */
 export const SMALL = { cells: 64, pixels: 160 } as const;
 
