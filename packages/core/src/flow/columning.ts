@@ -1,4 +1,5 @@
 import { STREAM_BINS } from '../cup/withdraw';
+import type { Meet } from './act';
 import { byRows } from './by-rows';
 import { type Columns, emptyColumns, goOn } from './columns';
 import type { Raster } from './cores';
@@ -9,16 +10,9 @@ import type { Strata } from './strata';
 import { type Births, NONE } from './births';
 import type { View } from './view';
 
-/**
- * Most places births are put at again between two known ones, and how far apart those are: in their cups, in bins of `STREAM_BINS`
- * (strata leave a cup mixed over a dozen bins or more, see `withdraw`), and across their streams.
- */
-const MOST_BETWEEN = 12;
-const BINS_APART = 5;
-const ACROSS_APART = 0.1;
-/** What is thinner than this, µm, or than this share of what lies above it, is not told apart. */
-const FINE_UM = 2;
-const FINE_SHARE = 0.05;
+/** How much of what was traced at the surface differs from what the cores make of it may go on below, in bins of `STREAM_BINS` and across its stream. */
+const SHIFT_BINS = 5;
+const SHIFT_ACROSS = 0.1;
 /** Runs thinner than this share of the film have pinched out, but where the surface says that they are there. */
 const PINCHED = 0.002;
 /** A surface that no core around it knows is a skin on what they do, so thick. */
@@ -87,7 +81,6 @@ export function* columnsOf(
             around,
             (x - left) / pixels,
             (y - top) / pixels,
-            view.filmUm[y * width + x]!,
           );
       }
   }
@@ -118,7 +111,11 @@ function columnWriter(columns: Columns, strata: Strata) {
   let bin = 0;
   let across = 0;
   let deep = 0;
-  let filmUm = 0;
+  // Its way on down, and what it meets there.
+  let here = 0;
+  let from = 0;
+  let far = 0;
+  const meet: Meet = (stratum, share) => goOn(columns, here, stratum, from + far * share);
 
   return (
     pixel: number,
@@ -127,9 +124,7 @@ function columnWriter(columns: Columns, strata: Strata) {
     around: Correlated,
     u: number,
     v: number,
-    um: number,
   ): void => {
-    filmUm = um;
     source = surface.source[place]!;
     bin = strata.bin(surface, place);
     across = strata.across(surface, place);
@@ -167,11 +162,11 @@ function columnWriter(columns: Columns, strata: Strata) {
     const whole = a + b + c + d;
     const between = (of: Float32Array, n: number): number =>
       (a * of[n]! + b * of[n + 1]! + c * of[n + 2]! + d * of[n + 3]!) / whole;
-    const from = around.source[run]!;
-    let begins = from !== source || deep > 0;
+    const act = around.source[run]!;
+    let begins = act !== source || deep > 0;
     // How the surface differs from what the cores make of it.
-    const offBin = begins ? 0 : little(bin - between(bins, 4 * knots[run]!), BINS_APART);
-    const offAcross = begins ? 0 : little(across - between(places, 4 * knots[run]!), ACROSS_APART);
+    const offBin = begins ? 0 : little(bin - between(bins, 4 * knots[run]!), SHIFT_BINS);
+    const offAcross = begins ? 0 : little(across - between(places, 4 * knots[run]!), SHIFT_ACROSS);
     for (let knot = knots[run]!; knot < knots[run + 1]!; knot++) {
       const to = 1 - top + (top - low) * depth[knot]!;
       const n = 4 * knot;
@@ -180,7 +175,7 @@ function columnWriter(columns: Columns, strata: Strata) {
       if (begins) {
         // It begins where the last one ends.
         begins = false;
-        source = from;
+        source = act;
         deep = Math.max(deep, SKIN, to);
         if (!goOn(columns, pixel, strata.of(source, nextBin, nextAcross), deep)) return false;
       } else if (to > deep) {
@@ -199,55 +194,10 @@ function columnWriter(columns: Columns, strata: Strata) {
    * between births, and their strata are looked up, which costs no trace. @returns whether there is room for more
    */
   function goDown(pixel: number, to: number, low: number, lowAcross: number): boolean {
-    const far = to - deep;
-    const own = strata.ringsOf(source);
-    if (own) {
-      // Ring by ring: exact, and quicker than places in between.
-      const { rings, first } = own;
-      const perBin = rings.at.length / STREAM_BINS;
-      const [start, end] = [bin * perBin, low * perBin];
-      const per = far / (end - start);
-      if (end > start)
-        for (let n = rings.next[Math.floor(start)]!; n <= end; n = rings.next[n]!) {
-          if (n === rings.at.length) break;
-          if (!goOn(columns, pixel, first + rings.at[n]!, deep + (n - start) * per)) return false;
-        }
-      else
-        for (let n = rings.before[Math.floor(start)]!; n >= Math.floor(end) && n >= 0;) {
-          if (!goOn(columns, pixel, first + rings.at[n]!, deep + (n + 1 - start) * per))
-            return false;
-          n = rings.before[n]!;
-        }
-      return true;
-    }
-    const fine = FINE_UM / filmUm + FINE_SHARE * deep;
-    const parts = Math.min(
-      MOST_BETWEEN,
-      1 +
-        Math.floor(Math.abs(low - bin) / BINS_APART + Math.abs(lowAcross - across) / ACROSS_APART),
-      1 + Math.floor(far / fine),
-    );
-    let last = strata.of(source, bin, across);
-    for (let n = 1; n <= parts; n++) {
-      const next = amid(n / parts, low, lowAcross);
-      if (next !== last) {
-        // Halved until it is fine enough where the one ends.
-        let above = (n - 1) / parts;
-        let below = n / parts;
-        while ((below - above) * far > fine) {
-          const middle = (above + below) / 2;
-          if (amid(middle, low, lowAcross) === last) above = middle;
-          else below = middle;
-        }
-        if (!goOn(columns, pixel, next, deep + (far * (above + below)) / 2)) return false;
-      }
-      last = next;
-    }
-    return true;
-  }
-
-  function amid(share: number, low: number, lowAcross: number): number {
-    return strata.of(source, bin + (low - bin) * share, across + (lowAcross - across) * share);
+    here = pixel;
+    from = deep;
+    far = to - deep;
+    return strata.between(source, bin, across, low, lowAcross, meet);
   }
 }
 

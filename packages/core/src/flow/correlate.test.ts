@@ -172,3 +172,66 @@ test('told side by side, each corner still has its own runs, as high as they wer
     { seed: 1, numRuns: 200 },
   );
 });
+
+/** Cores of one act's paint, each by its knots from the surface down: how high, and where in the cup. */
+function wound(cores: readonly (readonly (readonly [z: number, bin: number])[])[]): Cores {
+  const all = cores.flat();
+  const past = cores.map((_, i) => cores.slice(0, i + 1).reduce((sum, k) => sum + k.length, 0));
+  return {
+    across: cores.length,
+    down: 1,
+    unit: 4,
+    first: Int32Array.from(past, (p, i) => p - cores[i]!.length),
+    past: Int32Array.from(past),
+    z: Float32Array.from(all, ([z]) => z),
+    begins: Uint8Array.from(cores.flatMap((k) => k.map((_, i) => (i === 0 ? ANOTHER : 0)))),
+    source: new Uint16Array(all.length).fill(1),
+    bin: Float32Array.from(all, ([, bin]) => bin),
+    acrossStream: new Float32Array(all.length),
+  };
+}
+
+// Each core is told just as it is, whatever stands at the cell's other corners: what they share is told alike on either side.
+test('two cells agree on the border between them', () => {
+  const core = fc
+    .uniqueArray(fc.integer({ min: 1, max: 98 }), { minLength: 1, maxLength: 9 })
+    .chain((heights) =>
+      fc
+        .array(fc.double({ min: 0, max: 30, noNaN: true }), {
+          minLength: heights.length + 1,
+          maxLength: heights.length + 1,
+        })
+        .map((bins) =>
+          [100, ...heights.sort((a, b) => b - a)].map((z, i): [number, number] => [
+            z / 100,
+            bins[i]!,
+          ]),
+        ),
+    );
+  const share = fc.double({ min: 0, max: 1, noNaN: true });
+  fc.assert(
+    fc.property(
+      fc.array(core, { minLength: 6, maxLength: 6 }),
+      share,
+      share,
+      (cores, down, depth) => {
+        // The second and the fourth are what they have in common.
+        const correlate = correlator(wound(cores));
+        const bins = (corners: number[], upper: number, lower: number) => {
+          const told = correlate(corners);
+          const [first, past] = [told.knots[0]!, told.knots[told.runs]!];
+          const at = (k: number) =>
+            told.bin[4 * k + upper]! * (1 - down) + told.bin[4 * k + lower]! * down;
+          let k = first;
+          while (k + 1 < past && told.depth[k + 1]! <= depth) k++;
+          if (k + 1 === past) return at(k);
+          const part = (depth - told.depth[k]!) / (told.depth[k + 1]! - told.depth[k]!);
+          return at(k) + (at(k + 1) - at(k)) * part;
+        };
+        const [left, right] = [bins([0, 1, 2, 3], 1, 3), bins([1, 4, 3, 5], 0, 2)];
+        // What lies deep is told less closely: a twentieth of a bin at the surface, twenty times that at the ground.
+        expect(Math.abs(left - right)).toBeLessThan(2 * 0.05 * (1 + 20 * depth) + 0.05);
+      },
+    ),
+  );
+});

@@ -1,7 +1,8 @@
 import { type Outlet, STREAM_BINS, type Stratum, withdraw } from '../cup/withdraw';
-import type { ActStrata } from './act/define';
+import type { ActStrata, StrataAlong } from './act/define';
 import { fractal } from './noise';
-import { ringsOf } from './rings';
+import { following, ringsOf } from './rings';
+import { sideBySide } from './side-by-side';
 
 /** Paint on its way out of a cup. */
 export interface Portion {
@@ -80,7 +81,7 @@ const clampBin = (bin: number): number => Math.min(STREAM_BINS - 1e-3, Math.max(
  * Strata of a mixed portion as rings, one after the other: each goes on until it has had a ring more than its share, then the one
  * that most is owed to follows. So in the long run each has exactly what it brings, whatever else is mixed with it.
  */
-function asRings(act: Portion): Pick<ActStrata, 'across' | 'stratum' | 'rings'> {
+function asRings(act: Portion): StrataAlong & Pick<ActStrata, 'across'> {
   const width = act.strata.length;
   const leaves = leavesOf(act);
   const rings = new Uint8Array(STREAM_BINS * FINE);
@@ -97,21 +98,15 @@ function asRings(act: Portion): Pick<ActStrata, 'across' | 'stratum' | 'rings'> 
     owed[at] = owed[at]! - 1;
     rings[n] = at;
   }
-  return {
-    rings: ringsOf(rings),
-    across: () => 0,
-    stratum: (bin) => rings[Math.floor(bin * FINE)]!,
-  };
+  return { across: () => 0, ...following(ringsOf(rings), FINE) };
 }
 
 /** Strata side by side across the stream in the order they went in, each as wide as its part of the paint that falls there. */
-function asStack(act: Portion): Pick<ActStrata, 'across' | 'stratum'> {
-  const upTo = cumulative(act);
-  const width = act.strata.length;
+function asStack(act: Portion): StrataAlong & Pick<ActStrata, 'across'> {
   const { folds = 1 } = act;
   return {
     across: (xi, wave) => folded(fallenBefore(xi) + folds * WAVE_L * wave),
-    stratum: (bin, across) => stratumIn(upTo, width, bin, across),
+    ...sideBySide(cumulative(act), act.strata.length),
   };
 }
 
@@ -137,24 +132,4 @@ function cumulative(act: Portion): Float32Array {
     }
   }
   return upTo;
-}
-
-/**
- * Which stratum lies at a share `across` of a portion: strata side by side in the order they went in, each as wide as its part,
- * straight between one bin and the next.
- */
-function stratumIn(upTo: Float32Array, width: number, bin: number, across: number): number {
-  const from = Math.floor(bin);
-  const share = bin - from;
-  const row = from * width;
-  // The first whose part reaches beyond it; they only grow along a row.
-  let low = 0;
-  let high = width - 1;
-  while (low < high) {
-    const k = (low + high) >> 1;
-    const here = upTo[row + k]!;
-    if (here + share * (upTo[row + width + k]! - here) <= across) low = k + 1;
-    else high = k;
-  }
-  return low;
 }

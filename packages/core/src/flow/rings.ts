@@ -1,3 +1,5 @@
+import type { StrataAlong } from './act/define';
+
 /** Strata of an act that follow one another, in even parts of its paint, `at.length` of them. */
 export interface Rings {
   /** Which stratum each part is. */
@@ -15,4 +17,22 @@ export function ringsOf(at: Uint8Array): Rings {
   for (let i = n - 2; i >= 0; i--) next[i] = at[i + 1] === at[i] ? next[i + 1]! : i + 1;
   for (let i = 1; i < n; i++) before[i] = at[i - 1] === at[i] ? before[i - 1]! : i - 1;
   return { at, next, before };
+}
+
+/** Strata that follow one another, `perBin` parts to a bin. */
+export function following({ at, next, before }: Rings, perBin: number): StrataAlong {
+  return {
+    stratum: (bin) => at[Math.floor(bin * perBin)]!,
+    between: (bin, _across, toBin, _toAcross, meet) => {
+      const [start, end] = [bin * perBin, toBin * perBin];
+      const share = (part: number) => (part - start) / (end - start);
+      if (end > start) {
+        for (let n = next[Math.floor(start)]!; n <= end && n < at.length; n = next[n]!)
+          if (!meet(at[n]!, share(n))) return false;
+      } else
+        for (let n = before[Math.floor(start)]!; n >= Math.floor(end) && n >= 0; n = before[n]!)
+          if (!meet(at[n]!, share(n + 1))) return false;
+      return true;
+    },
+  };
 }

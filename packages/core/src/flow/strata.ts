@@ -1,5 +1,4 @@
-import { type Act, actOf, type ActStrata } from './act';
-import type { Rings } from './rings';
+import { type Act, actOf, type ActStrata, type Meet, type StrataAlong } from './act';
 import type { PourScene } from './scene';
 import { nthOf } from './simulate';
 import { type Births, NONE } from './births';
@@ -29,12 +28,10 @@ export interface Strata {
   readonly across: (births: Births, index: number) => number;
   /** The stratum of a birth; `NONE` for none. */
   readonly at: (births: Births, index: number) => number;
-  /** See `ActStrata.rings`; the numbers of its strata begin at `first`. */
-  readonly ringsOf: (
-    source: number,
-  ) => { readonly rings: Rings; readonly first: number } | undefined;
   /** The stratum of an act so far along its paint, in bins, and across its stream; `NONE` for no act. */
   readonly of: (source: number, bin: number, across: number) => number;
+  /** See `StrataAlong.between`, of an act that is one of the scene's. */
+  readonly between: (source: number, ...way: Parameters<StrataAlong['between']>) => boolean;
 }
 
 /** A scene is drilled through many times, and its cups are emptied but once. */
@@ -58,7 +55,12 @@ function numbered(scene: PourScene): Strata {
     count += mixesIn(act).length;
     return actOf(act).strata?.(act, scene.seed, nth[i]!);
   });
-  const rings = acts.map((act, i) => act?.rings && { rings: act.rings, first: first[i]! });
+  let meeting: Meet = () => true;
+  const numberedFrom = first.map(
+    (number): Meet =>
+      (stratum, share) =>
+        meeting(number + stratum, share),
+  );
   if (count > NONE) throw new RangeError(`a pour holds ${NONE} strata at the most, not ${count}`);
   return {
     wave: ({ source, s, xi, eta }, i) => acts[source[i]!]?.wave(s[i]!, xi[i]!, eta[i]!) ?? 0,
@@ -75,6 +77,9 @@ function numbered(scene: PourScene): Strata {
       const act = acts[source];
       return act ? first[source]! + act.stratum(bin, across) : NONE;
     },
-    ringsOf: (source) => rings[source],
+    between: (source, bin, across, toBin, toAcross, meet) => {
+      meeting = meet;
+      return acts[source]!.between(bin, across, toBin, toAcross, numberedFrom[source]!);
+    },
   };
 }

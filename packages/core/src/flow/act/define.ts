@@ -2,7 +2,6 @@ import type { Site } from '../ground';
 import type { Spot } from '../disc';
 import type { FilmKernel } from '../kernel';
 import type { MotionMemory } from '../motion-memory';
-import type { Rings } from '../rings';
 import type { Stands } from '../layers';
 import type { Margin } from '../margin';
 import type { Span } from '../span';
@@ -74,17 +73,30 @@ export interface Brought {
   readonly folds?: number;
 }
 
-/** How births of one act find their stratum. Strata are counted from 0 in the order `brings` names mixes. */
-export interface ActStrata {
+/** Strata of one act along its paint, in bins of `STREAM_BINS`, and across its stream, 0..1; counted from 0 in the order `brings` names mixes. */
+export interface StrataAlong {
+  readonly stratum: (bin: number, across: number) => number;
+  /** Tells of every stratum that begins on a straight way from one place to another, in their order, and after which share of the way. */
+  readonly between: (
+    bin: number,
+    across: number,
+    toBin: number,
+    toAcross: number,
+    meet: Meet,
+  ) => boolean;
+}
+
+/** @returns whether to go on; who asks what lies between is told the same */
+export type Meet = (stratum: number, share: number) => boolean;
+
+/** How births of one act find their stratum. */
+export interface ActStrata extends StrataAlong {
   /** The wave of its layers where a birth left it, −1..1; smooth, so it may be taken between births that agree. */
   readonly wave: (s: number, xi: number, eta: number) => number;
   /** How far its paint had left, waves and all, in bins of `STREAM_BINS`; 0 where it has no course. */
   readonly bin: (s: number, wave: number) => number;
   /** How far across its stream it was, waves and all, as a share of what falls there, 0..1; 0 where its strata do not lie side by side. */
   readonly across: (xi: number, wave: number) => number;
-  readonly stratum: (bin: number, across: number) => number;
-  /** Where strata follow one another and nothing else parts them: which comes when. */
-  readonly rings?: Rings;
 }
 
 /** How an act happens: at once, in steps of its own, or over a stretch of time, which others may share with it. */

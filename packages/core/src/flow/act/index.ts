@@ -43,4 +43,12 @@ const ACTS = registry<ActDefinition<Act>>()('act', ALL);
 /** The definition behind an act. */
 export const actOf = (act: Act): ActDefinition<Act> => ACTS[act.kind];
 
-export type { ActDefinition, ActStrata, Brought, Face, UnderWay } from './define';
+export type {
+  ActDefinition,
+  ActStrata,
+  Brought,
+  Face,
+  Meet,
+  StrataAlong,
+  UnderWay,
+} from './define';

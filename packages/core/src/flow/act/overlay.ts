@@ -98,5 +98,11 @@ export const overlay: ActDefinition<Overlay> = {
       },
     };
   },
-  strata: () => ({ wave: () => 0, bin: () => 0, across: () => 0, stratum: () => 0 }),
+  strata: () => ({
+    wave: () => 0,
+    bin: () => 0,
+    across: () => 0,
+    stratum: () => 0,
+    between: () => true,
+  }),
 };

@@ -1,0 +1,87 @@
+import fc from 'fast-check';
+import type { StrataAlong } from './act';
+import { following, ringsOf } from './rings';
+import { sideBySide } from './side-by-side';
+
+const share = fc.double({ min: 0, max: 1, noNaN: true });
+
+/** Strata side by side at nine rows, each so much of its row; some of them nothing. */
+const stacks = fc
+  .integer({ min: 1, max: 4 })
+  .chain((width) =>
+    fc.array(fc.array(fc.integer({ min: 0, max: 5 }), { minLength: width, maxLength: width }), {
+      minLength: 9,
+      maxLength: 9,
+    }),
+  )
+  .map((rows) => {
+    const upTo = rows.flatMap((parts) => {
+      const whole = parts.reduce((sum, part) => sum + part, 0) || 1;
+      let sum = 0;
+      return parts.map((part, k) => (k === parts.length - 1 ? 1 : (sum += part / whole)));
+    });
+    return sideBySide(Float32Array.from(upTo), rows[0]!.length);
+  });
+
+const turns = fc
+  .array(fc.integer({ min: 0, max: 3 }), { minLength: 32, maxLength: 32 })
+  .map((parts) => following(ringsOf(Uint8Array.from(parts)), 4));
+
+/** What lies so far along a way, by what is told of it. */
+function told(
+  { stratum, between }: StrataAlong,
+  way: readonly [number, number, number, number],
+  shares: readonly number[],
+): number[] {
+  const met = [{ stratum: stratum(way[0], way[1]), from: 0 }];
+  between(...way, (next, from) => met.push({ stratum: next, from }) > 0);
+  return shares.map((at) => met.findLast(({ from }) => from <= at)!.stratum);
+}
+
+/** Where what lies a hair before and a hair after is the same: no border is so near that rounding decides. */
+const clear = (
+  { stratum }: StrataAlong,
+  [bin, across, toBin, toAcross]: readonly [number, number, number, number],
+  at: number,
+) => {
+  const here = (s: number) =>
+    [-1e-5, 0, 1e-5].map((d) => {
+      const aside = Math.min(1, Math.max(0, across + (toAcross - across) * s + d));
+      return stratum(bin + (toBin - bin) * Math.min(1, Math.max(0, s + d)), aside);
+    });
+  return new Set(here(at)).size === 1;
+};
+
+test.each([
+  ['side by side', stacks],
+  ['one after the other', turns],
+])('strata %s: what is told of a way is what lies there, however thin', (_, all) => {
+  const bin = fc.double({ min: 0, max: 7.999, noNaN: true });
+  fc.assert(
+    fc.property(
+      all,
+      fc.tuple(bin, share, bin, share),
+      fc.array(share, { minLength: 30, maxLength: 30 }),
+      (strata, way, shares) => {
+        const sure = shares.filter((at) => clear(strata, way, at));
+        const [from, aside, to, toAside] = way;
+        const lies = sure.map((at) =>
+          strata.stratum(from + (to - from) * at, aside + (toAside - aside) * at),
+        );
+        expect(told(strata, way, sure)).toEqual(lies);
+      },
+    ),
+  );
+});
+
+test('a stratum far thinner than the way is long is met, and who has enough is told no more', () => {
+  const { between } = sideBySide(Float32Array.from([0.5, 0.501, 1, 0.5, 0.501, 1]), 3);
+  const met: [number, number][] = [];
+  expect(between(0, 0, 0, 1, (k, at) => met.push([k, at]) > 0)).toBe(true);
+  expect(met.map(([k]) => k)).toEqual([1, 2]);
+  expect(met[0]![1]).toBeCloseTo(0.5, 5);
+  expect(met[1]![1]).toBeCloseTo(0.501, 5);
+  let asked = 0;
+  expect(between(0, 1, 0, 0, () => ++asked > 1)).toBe(false);
+  expect(asked).toBe(1);
+});
