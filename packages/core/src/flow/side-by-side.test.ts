@@ -35,7 +35,7 @@ function told(
 ): number[] {
   const met = [{ stratum: stratum(way[0], way[1]), from: 0 }];
   between(...way, (next, from) => met.push({ stratum: next, from }) > 0);
-  return shares.map((at) => met.findLast(({ from }) => from <= at)!.stratum);
+  return shares.map((at) => met.filter(({ from }) => from <= at).at(-1)!.stratum);
 }
 
 /** Where what lies a hair before and a hair after is the same: no border is so near that rounding decides. */
