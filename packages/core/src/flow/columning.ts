@@ -2,9 +2,8 @@ import { STREAM_BINS } from '../cup/withdraw';
 import type { Meet } from './act';
 import { byRows } from './by-rows';
 import { type Columns, emptyColumns, goOn } from './columns';
-import type { Raster } from './cores';
 import { type Correlated, correlator } from './correlate';
-import { type Cored, cellsOf, cornersOf } from './cored';
+import { type Cored, cornersOf, rowsOf } from './cored';
 import type { Lattice } from './lattice';
 import type { Strata } from './strata';
 import { type Births, NONE } from './births';
@@ -20,7 +19,7 @@ const SKIN = 0.002;
 /** The surface may belong to a run below others only where those are together thinner than this: they pinch out between the cores. */
 const OVERLAID = 0.03;
 
-/** A stretch of rows of the film's cells, as `cellsOf` counts them. */
+/** A stretch of rows of the widest cells of a film that was drilled through, from one to before another. */
 export interface CellRows {
   readonly from: number;
   readonly upTo: number;
@@ -28,17 +27,15 @@ export interface CellRows {
 
 /** The pixels of some rows of cells, from one to before another. */
 export function pixelsOf(
-  cores: Raster,
+  film: Cored,
   { width, height }: Pick<View, 'width' | 'height'>,
   { from, upTo }: CellRows,
 ): readonly [first: number, past: number] {
-  const { down } = cellsOf(cores);
+  const pixels = film.widest * film.cores.unit;
   const first = (row: number) =>
-    width * (row === down ? height : Math.min(height, 2 * row * cores.unit));
+    width * (row === rowsOf(film) ? height : Math.min(height, row * pixels));
   return [first(from), first(upTo)];
 }
-
-const allRows = (cores: Raster): CellRows => ({ from: 0, upTo: cellsOf(cores).down });
 
 /**
  * Writes the columns of a view, all of them or those of some rows of cells: each pixel's surface as it was traced, and below it what the cores around it hold, laid side by side
@@ -49,27 +46,27 @@ export function* columnsOf(
   view: View,
   strata: Strata,
   surface: Pick<Lattice, 'births' | 'across'>,
-  { cores, quartered }: Cored,
-  rows: CellRows = allRows(cores),
+  film: Cored,
+  rows: CellRows = { from: 0, upTo: rowsOf(film) },
   into?: Columns,
 ): Generator<void, Columns> {
   const { width, height } = view;
-  const [firstPixel, pastPixel] = pixelsOf(cores, view, rows);
+  const { cores, places, sizes } = film;
+  const [firstPixel, pastPixel] = pixelsOf(film, view, rows);
   const columns = into ?? emptyColumns(pastPixel - firstPixel);
   const write = columnWriter(columns, strata);
   const correlate = correlator(cores);
-  const cells = cellsOf(cores);
 
   /** Pixels of a cell so many units wide whose first corner is at this place. */
-  function cell(placeX: number, placeY: number, size: number): void {
-    const corners = cornersOf(cores, placeY * cores.across + placeX, size);
+  function cell(first: number, size: number): void {
+    const [placeX, placeY] = [first % cores.across, Math.floor(first / cores.across)];
     const pixels = size * cores.unit;
     const [left, top] = [placeX * cores.unit, placeY * cores.unit];
     // The last cells have the places at their ends too.
     const right = placeX + size + 1 < cores.across ? left + pixels : width;
     const bottom = placeY + size + 1 < cores.down ? top + pixels : height;
     if (left >= width || top >= height) return;
-    const around = correlate(corners);
+    const around = correlate(cornersOf(cores, first, size));
     for (let y = top; y < Math.min(bottom, height); y++)
       for (let x = left; x < Math.min(right, width); x++) {
         const place = y * surface.across + x;
@@ -87,21 +84,10 @@ export function* columnsOf(
 
   yield* byRows(rows.upTo - rows.from, (nth) => {
     const row = rows.from + nth;
-    for (let n = 0; n < cells.across; n++) {
-      const [x, y] = [2 * n, 2 * row];
-      if (!quartered[row * cells.across + n]) cell(x, y, 2);
-      else for (const [dx, dy] of QUARTERS) cell(x + dx, y + dy, 1);
-    }
+    for (let n = film.rows[row]!; n < film.rows[row + 1]!; n++) cell(places[n]!, sizes[n]!);
   });
   return columns;
 }
-
-const QUARTERS = [
-  [0, 0],
-  [1, 0],
-  [0, 1],
-  [1, 1],
-] as const;
 
 /** Writes columns one after the other, each from its surface and the cores around it, a share u, v of the way across their cell. */
 function columnWriter(columns: Columns, strata: Strata) {

@@ -1,6 +1,6 @@
 import { type CellRows, columnsOf, pixelsOf } from './columning';
 import { type Columns, columnsIn, emptyColumns, MOST_RUNS } from './columns';
-import { type Cored, cellsOf } from './cored';
+import { type Cored, rowsOf } from './cored';
 import type { Lattice } from './lattice';
 import { at } from './progress';
 import { awaited, type Promised } from './share-out';
@@ -29,14 +29,14 @@ export function* columnsByTwo(
   beside: ColumnsBeside | undefined,
 ): Generator<number, Columns> {
   const { width, height } = view;
-  const { down } = cellsOf(film.cores);
+  const down = rowsOf(film);
   const half = down >> 1;
   const surface = { births, across };
   const rows = { from: half, upTo: down };
   const promised = beside?.({ width, height, surface, film, rows });
   if (!promised) return yield* at(0, columnsOf(view, strata, surface, film));
   const columns = emptyColumns(width * height);
-  const [first, past] = pixelsOf(film.cores, view, rows);
+  const [first, past] = pixelsOf(film, view, rows);
   const write = (which: CellRows, into: Columns) =>
     at(0, columnsOf(view, strata, surface, film, which, into));
   yield* write({ from: 0, upTo: half }, columnsIn(columns, 0, first));

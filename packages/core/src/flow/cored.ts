@@ -13,19 +13,24 @@ import type { View } from './view';
 const ALIKE_TOP = 0.12;
 const ALIKE_BINS = 0.1 * STREAM_BINS;
 const ALIKE_ACROSS = 0.2;
-/** How far down they must be, as a share of the film: deeper hardly shows. */
+/** How far down they must be, as a share of the film: deeper hardly shows, and what is deeper still in a cell that was quartered before is left as it is. */
 const SHOWS = 0.5;
+const SHOWS_CLOSELY = 0.15;
 
-/** A film drilled through on a raster, closer where that pays: cells of two units are `quartered`, row by row, or have cores at their corners only. */
+/**
+ * A film drilled through on a raster, closer where that pays: by cells, each with a core at its corners and none inside. They are told by rows of
+ * the widest, `widest` units: those of row r from `rows[r]` to before `rows[r + 1]`. `places`: the first corner of each; `sizes`: how many units wide it is.
+ */
 export interface Cored {
   readonly cores: Cores;
-  readonly quartered: Uint8Array;
+  readonly widest: number;
+  readonly rows: Int32Array;
+  readonly places: Int32Array;
+  readonly sizes: Uint8Array;
 }
 
-export const cellsOf = ({ across, down }: Raster): { across: number; down: number } => ({
-  across: (across - 1) / 2,
-  down: (down - 1) / 2,
-});
+/** Rows of the widest cells. */
+export const rowsOf = ({ rows }: Cored): number => rows.length - 1;
 
 /** The cores at the corners of a cell `size` units wide whose first corner is this place. */
 export const cornersOf = ({ across }: Raster, place: number, size: number): readonly number[] => [
@@ -35,7 +40,10 @@ export const cornersOf = ({ across }: Raster, place: number, size: number): read
   place + size * (across + 1),
 ];
 
-/** Drills at every second place of a raster, then, where it is to be closer, inside the cells whose corners are unlike. A generator: it yields the share done. */
+/**
+ * Drills at the corners of wide cells, then quarters those whose corners are unlike, as often as it is to be closer. A generator: it yields the share done.
+ * @param unit pixels between cores where cells are quartered once
+ */
 export function* cored(
   kernel: FilmKernel,
   view: View,
@@ -43,48 +51,103 @@ export function* cored(
   drilling: Drilling,
   unit: number,
 ): Generator<number, Cored> {
-  const whole = (pixels: number) => 2 * Math.max(1, Math.ceil((pixels - 1) / (2 * unit))) + 1;
-  const raster: Raster = { across: whole(view.width), down: whole(view.height), unit };
-  const { across } = raster;
-  const cells = cellsOf(raster);
-  const firstOf = (cell: number) =>
-    2 * (Math.floor(cell / cells.across) * across + (cell % cells.across));
-
-  const even = function* () {
-    for (let y = 0; y < raster.down; y += 2)
-      for (let x = 0; x < across; x += 2) yield y * across + x;
-  };
-  const at = drillable(raster, view, even(), 2 * unit);
-  const wide = yield* within(drill(kernel, view, strata, drilling, noCores(raster), at), 0, 0.5);
-
-  const quartered = new Uint8Array(cells.across * cells.down);
-  if (!drilling.closer) return { cores: wide, quartered };
-  const amid = new Set<number>();
-  const correlate = correlator(wide);
-  for (let cell = 0; cell < quartered.length; cell++) {
-    const first = firstOf(cell);
-    if (alike(correlate(cornersOf(raster, first, 2)))) continue;
-    quartered[cell] = 1;
-    for (const more of [1, across, across + 1, across + 2, 2 * across + 1]) amid.add(first + more);
+  const widest = 2 ** drilling.closer;
+  const raster = rasterOf(view, widest, (2 * unit) / widest);
+  const { across, down } = raster;
+  let cores = noCores(raster);
+  let cells: number[] = [];
+  /** Sizes of all cells there are, by their first corner. */
+  const sizes = new Uint8Array(across * down);
+  for (let y = 0; y + 1 < down; y += widest)
+    for (let x = 0; x + 1 < across; x += widest) cells.push(y * across + x);
+  let wanted = new Set(every(raster, widest));
+  for (let size = widest; ; size /= 2) {
+    const at = drillable(raster, view, wanted, size * raster.unit);
+    const nth = drilling.closer - Math.log2(size);
+    const parts = drilling.closer + 1;
+    cores = yield* within(
+      drill(kernel, view, strata, drilling, cores, at),
+      nth / parts,
+      (nth + 1) / parts,
+    );
+    for (const cell of cells) sizes[cell] = size;
+    if (size === 1) break;
+    const correlate = correlator(cores);
+    const shows = size === widest ? SHOWS : SHOWS_CLOSELY;
+    const half = size / 2;
+    wanted = new Set();
+    cells = cells
+      .filter((cell) => !alike(correlate(cornersOf(raster, cell, size)), shows))
+      .flatMap((cell) => {
+        for (const [x, y] of AMID) wanted.add(cell + half * (x + y * across));
+        return [cell, cell + half, cell + half * across, cell + half * (across + 1)];
+      });
+    for (const place of wanted) if (cores.past[place] !== 0) wanted.delete(place);
   }
-  const more = drillable(raster, view, amid, unit);
-  const cores = yield* within(drill(kernel, view, strata, drilling, wide, more), 0.5, 1);
-  return { cores, quartered };
+  return { cores, widest, ...byRow(raster, widest, sizes) };
 }
 
-function alike({ runs, tops, has, knots, depth, bin, acrossStream, corners }: Correlated): boolean {
+/** Places between the corners of a cell, in halves of it. */
+const AMID = [
+  [1, 0],
+  [0, 1],
+  [1, 1],
+  [2, 1],
+  [1, 2],
+] as const;
+
+/** A raster of whole cells of so many units that a view fits into. */
+function rasterOf({ width, height }: View, widest: number, unit: number): Raster {
+  const whole = (pixels: number) =>
+    widest * Math.max(1, Math.ceil((pixels - 1) / (widest * unit))) + 1;
+  return { across: whole(width), down: whole(height), unit };
+}
+
+function* every({ across, down }: Raster, step: number): Generator<number> {
+  for (let y = 0; y < down; y += step) for (let x = 0; x < across; x += step) yield y * across + x;
+}
+
+/** Cells in the order of the rows of the widest. */
+function byRow(
+  { across, down }: Raster,
+  widest: number,
+  sizes: Uint8Array,
+): Pick<Cored, 'rows' | 'places' | 'sizes'> {
+  const places: number[] = [];
+  const rows = [0];
+  for (let y = 0; y + 1 < down; y += widest) {
+    for (let at = y * across; at < (y + widest) * across; at++) if (sizes[at]) places.push(at);
+    rows.push(places.length);
+  }
+  return {
+    rows: Int32Array.from(rows),
+    places: Int32Array.from(places),
+    sizes: Uint8Array.from(places, (at) => sizes[at]!),
+  };
+}
+
+/** Whether cores are alike down to this share of the film. */
+function alike(
+  { runs, tops, has, knots, depth, bin, acrossStream, corners }: Correlated,
+  shows: number,
+): boolean {
   for (let run = 0; run < runs; run++) {
     const at = 4 * run;
+    if (1 - highest(tops, at) > shows) break;
     if (spread(tops, at, corners, 0) > ALIKE_TOP) return false;
     const [top, low] = [tops[at]!, tops[at + 4]!];
     for (let knot = knots[run]!; knot < knots[run + 1]!; knot++) {
-      if (1 - top + (top - low) * depth[knot]! > SHOWS) break;
+      if (1 - top + (top - low) * depth[knot]! > shows) break;
       if (spread(bin, 4 * knot, has, at) > ALIKE_BINS) return false;
       if (spread(acrossStream, 4 * knot, has, at) > ALIKE_ACROSS) return false;
     }
   }
   return true;
 }
+
+/** The highest of four entries. */
+const highest = (of: Float32Array, at: number): number =>
+  Math.max(of[at]!, of[at + 1]!, of[at + 2]!, of[at + 3]!);
 
 /** How far apart four entries are, of those that count. */
 function spread(of: Float32Array, at: number, counts: Uint8Array, first: number): number {

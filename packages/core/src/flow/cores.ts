@@ -10,8 +10,8 @@ export interface Drilling {
   readonly heights: readonly number[];
   /** Times a gap between two of them is halved at the most to find where in it one paint ends and another begins. */
   readonly halvings: number;
-  /** Whether more cores are drilled where neighbours are unlike. */
-  readonly closer: boolean;
+  /** How often what lies between cores is quartered where they are unlike. */
+  readonly closer: number;
 }
 
 /** A gap as thin as this, µm, or as this share of what lies above it, is not halved: nobody sees where in it the change is. */

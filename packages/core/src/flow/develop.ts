@@ -16,10 +16,10 @@ const WHOLE: Drilling = {
     1, 0.993, 0.985, 0.974, 0.96, 0.94, 0.915, 0.88, 0.835, 0.78, 0.71, 0.62, 0.5, 0.36, 0.2, 0.08,
   ],
   halvings: 3,
-  closer: true,
+  closer: 2,
 };
 /** Enough for a first look; without the closer cores what lies under a thin skin comes out in squares. */
-export const FIRST_LOOK: Drilling = { heights: [1, 0.95, 0.8, 0.4], halvings: 1, closer: true };
+export const FIRST_LOOK: Drilling = { heights: [1, 0.95, 0.8, 0.4], halvings: 1, closer: 1 };
 
 /** Cells of the film between places of the first, coarse lattice; halved until it is a pixel at the surface. */
 const COARSE_CELLS = 1.25;

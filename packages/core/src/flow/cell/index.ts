@@ -31,7 +31,7 @@ const PITCH = 2;
 const DRILLED: Drilling = {
   heights: [1, 0.97, 0.9, 0.78, 0.55, 0.2],
   halvings: 1,
-  closer: false,
+  closer: 0,
 };
 
 /**
