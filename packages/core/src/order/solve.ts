@@ -1,6 +1,9 @@
 /** Above this many states an answer would take seconds; ask with fewer layers. */
 const MOST_STATES = 2_000_000;
 
+/** The border of a cup with what faces it lies above no layer of its own, and counts whole. */
+const OUTSIDE = Infinity;
+
 export interface OrderTask {
   /** How often each colour occurs. */
   readonly counts: readonly number[];
@@ -119,9 +122,8 @@ function walk(
     if (counts[c]! === 0 || !fits) continue;
     const at = radix[c]! * tails + c + noneYet * base;
     const faced = facing && (facing.end === 'first' || length === 1) ? facing.score[c]! : Infinity;
-    // The border outside the cup is above as many layers as there are, and counts whole.
     if (faced === Infinity) value[at] = start;
-    else if (faced > -Infinity && faced >= threshold) value[at] = join(start, faced, length);
+    else if (faced > -Infinity && faced >= threshold) value[at] = join(start, faced, OUTSIDE);
   }
   const used = new Int32Array(n);
   // Adding a layer only ever raises the code, so rising order visits every state after those it comes from.
@@ -145,7 +147,7 @@ function walk(
         if (faced === -Infinity || faced < threshold) continue;
         const at = (code + radix[next]!) * tails + next + base * (tail % newest);
         const above = join(here, step, placed);
-        const there = faced === Infinity ? above : join(above, faced, length);
+        const there = faced === Infinity ? above : join(above, faced, OUTSIDE);
         if (there > value[at]!) {
           value[at] = there;
           dropped[at] = Math.floor(tail / newest);

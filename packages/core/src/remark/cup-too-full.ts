@@ -1,7 +1,7 @@
 import type { Cup } from '../cup/schema';
 import { FIELD_KINDS } from '../field/kind';
 import { cupsOf, type Move, turnsOver, verbOf } from '../verb';
-import { CUPS, vesselOf } from '../vessel/library';
+import { CUPS, JUGS, vesselOf } from '../vessel/library';
 import { capacityMl, fillableMl } from '../vessel/frustum';
 import type { Finding, PatchOp, RemarkDefinition } from './evidence';
 
@@ -13,7 +13,9 @@ export const cupTooFull: RemarkDefinition = {
       const doc = plan.cups[index];
       if (over <= factors['fill-slack'] || !doc) return [];
       const spills = cup.filledMl > cup.capacityMl;
-      const larger = CUPS.find(
+      const turns = turned(doc.id, plan.moves);
+      // Nobody turns over a jug.
+      const larger = (turns ? CUPS : [...CUPS, ...JUGS]).find(
         (v) => fillableMl(v) >= cup.filledMl && capacityMl(v) > cup.capacityMl,
       );
       return [
@@ -22,7 +24,7 @@ export const cupTooFull: RemarkDefinition = {
           about: `/cups/${index}`,
           message: spills
             ? `Cup ${index + 1} will run over.`
-            : `Cup ${index + 1} is too full to ${turned(doc.id, plan.moves) ? 'turn over' : 'carry and pour'} without a spill.`,
+            : `Cup ${index + 1} is too full to ${turns ? 'turn over' : 'carry and pour'} without a spill.`,
           advice: `It takes ${Math.round(cup.filledMl)} mL and ${Math.round(cup.fillableMl)} mL is as far as it should be filled.`,
           numbers: {
             filledMl: cup.filledMl,

@@ -16,9 +16,17 @@ export const CUPS = [
   { id: 'cup-16', name: '16 fl oz cup', topMm: 95, bottomMm: 62, heightMm: 98 },
 ] as const satisfies readonly LibraryVessel[];
 
-/** What people pour from: the cups, then the odd ones, whose measures are estimates. */
+/** What a single colour is poured from where no cup holds it; inner measures (estimates). */
+export const JUGS = [
+  { id: 'jug-1', name: 'Jug, 1 litre', topMm: 112, bottomMm: 92, heightMm: 135 },
+  { id: 'jug-2', name: 'Jug, 2 litres', topMm: 140, bottomMm: 115, heightMm: 170 },
+  { id: 'bucket-5', name: 'Bucket, 5 litres', topMm: 215, bottomMm: 180, heightMm: 195 },
+] as const satisfies readonly LibraryVessel[];
+
+/** What people pour from: the cups and jugs, then the odd ones, whose measures are estimates. */
 export const VESSELS: readonly LibraryVessel[] = [
   ...CUPS,
+  ...JUGS,
   { id: 'shot', name: 'Shot glass', topMm: 48, bottomMm: 36, heightMm: 32 },
   {
     id: 'ring',

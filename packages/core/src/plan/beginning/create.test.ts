@@ -19,13 +19,16 @@ test('any plan it writes is whole: no fault, every cup within its head-room, eve
         for (const cup of b.cups) expect(cup.filledMl).toBeLessThanOrEqual(cup.fillableMl + 0.5);
         expect(b.remarks.filter((r) => r.code === 'cup-too-full')).toEqual([]);
       }
-      expect(b.remarks.filter((r) => r.code === 'colour-not-loaded')).toEqual([]);
+      const colours = b.budget.pots.filter((pot) => pot.use === 'colour');
+      // Seven colours on a coaster may be less than one step of the scale each: a remark says which stays out.
+      if (colours.reduce((sum, pot) => sum + pot.g, 0) >= p.budget.stepG * p.budget.shares.length)
+        expect(b.remarks.filter((r) => r.code === 'colour-not-loaded')).toEqual([]);
       expect(JSON.stringify(b)).not.toMatch(/null|NaN|Infinity/);
       const poured = b.cups.reduce((sum, c) => sum + c.filledMl * c.loads, 0);
-      const pots = b.budget.pots
-        .filter((pot) => pot.use === 'colour')
-        .reduce((sum, pot) => sum + pot.ml, 0);
-      expect(poured).toBeCloseTo(pots, 6);
+      expect(poured).toBeCloseTo(
+        colours.reduce((sum, pot) => sum + pot.ml, 0),
+        6,
+      );
     }),
     { numRuns: FULL ? 600 : 30 },
   );
@@ -41,6 +44,16 @@ test('the palest colour goes in first and last', () => {
   const layers = plan([SLATE, OAT, QUINCE]).cups[0]?.layers ?? [];
   expect(layers[0]?.mix).toBe('m-oat');
   expect(layers.at(-1)?.mix).toBe('m-oat');
+});
+
+test('a colour that no cup holds is poured from a jug, and none is too full', () => {
+  const p = plan(
+    [OAT, SLATE],
+    { shape: { kind: 'rect', widthMm: 1000, heightMm: 800 } },
+    { technique: 'puddle-pour' },
+  );
+  expect(p.cups.map((cup) => cup.vessel.name)).toEqual(['Jug, 2 litres', 'Jug, 2 litres']);
+  expect(brief(p).remarks.filter((r) => r.code === 'cup-too-full')).toEqual([]);
 });
 
 test('a large canvas is poured from several cups, spread over it', () => {

@@ -82,9 +82,14 @@ export function newPlan({
     seed,
   };
   const supplied = meetNeeds(partOf(bare));
+  const book = openBook([], []);
+  const colours = mixes.map((mix, i) => ({
+    mix: mix.id,
+    gPerMl: makeRecipe(mix, () => paints[i]!, book, landings).densityGPerMl,
+  }));
   const plan = {
     ...supplied,
-    cups: startingCups(surface, paints, mixes, supplied.budget, needs, pins),
+    cups: startingCups(surface, paints, colours, supplied.budget, needs, pins),
   };
   const written = rewriteMoves(plan);
   return preparation ? setPreparation(written, preparation) : written;

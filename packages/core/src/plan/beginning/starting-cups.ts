@@ -2,7 +2,6 @@ import type { Budget } from '../../budget/schema';
 import { SCHOOLS } from '../../budget/school';
 import { LEAN_ML_PER_CM2 } from '../../budget/school/lean';
 import type { Cup, Layer } from '../../cup/schema';
-import type { Mix } from '../../mix/schema';
 import { deltaE2000 } from '../../optics/delta-e';
 import { hexToLab } from '../../optics/lab';
 import { palestOf } from '../../optics/palest';
@@ -14,7 +13,7 @@ import { covers } from '../../surface/outline/covers';
 import { lengthOfLine } from '../../surface/path';
 import type { Surface } from '../../surface/schema';
 import { fillableMl } from '../../vessel/frustum';
-import { CUPS, type LibraryVessel, VESSELS, vesselOf } from '../../vessel/library';
+import { CUPS, JUGS, type LibraryVessel, VESSELS, vesselOf } from '../../vessel/library';
 import type { AnyTechnique, Needs, Pin } from '../../technique';
 
 /** Layers as a way of loading wants them: side by side each has its own direction, evenly round; otherwise they go down the wall. */
@@ -30,11 +29,17 @@ export const loadedAs = (loading: NonNullable<Cup['loading']>, layers: readonly 
     return layer.placement === 'side' ? { ...plain, placement: 'wall' } : layer;
   });
 
+/** A colour that goes into cups: its mix, and what that weighs. */
+export interface CupColour {
+  readonly mix: string;
+  readonly gPerMl: number;
+}
+
 /** Few colours go in twice, so that there is a picture to stretch; the palest also closes the cup. */
 export function startingCups(
   surface: Surface,
   paints: readonly Paint[],
-  mixes: readonly Mix[],
+  mixes: readonly CupColour[],
   budget: Budget,
   needs: Needs,
   pins: AnyTechnique['pins'],
@@ -57,20 +62,21 @@ export function startingCups(
   ).map((l) => l.colour);
   const layers = loadedAs(
     needs.loading,
-    order.map((i) => layerOf(mixes[i]?.id ?? '')),
+    order.map((i) => layerOf(mixes[i]?.mix ?? '')),
   );
 
   const measure = measureSurface(surface);
   const asked = SCHOOLS[budget.school].colours(measure, budget);
-  // Mixes of this kind weigh about 1.1 g/mL; the brief reckons exactly, this only picks the cup.
+  // The brief reckons exactly; this only picks the cup, which has to take it if all of it is the lightest.
+  const lightest = Math.min(...mixes.map((mix) => mix.gPerMl));
   const colourMl =
-    ('ml' in asked ? asked.ml : Math.max(asked.g / 1.08, measure.areaCm2 * LEAN_ML_PER_CM2)) *
+    ('ml' in asked ? asked.ml : Math.max(asked.g / lightest, measure.areaCm2 * LEAN_ML_PER_CM2)) *
     (budget.part ?? 1) *
     (1 + budget.insurance);
   const perPiece = (colourMl / measure.pieces) * 1.03;
   const own = VESSELS.find((v) => v.id === needs.vessel);
-  const fitting = (ml: number): LibraryVessel => {
-    const vessel = own ?? smallestFor(ml);
+  const fitting = (ml: number, from: readonly LibraryVessel[] = CUPS): LibraryVessel => {
+    const vessel = own ?? smallestFor(ml, from);
     return needs.outlet === undefined ? vessel : { ...vessel, outlet: needs.outlet };
   };
   const limbs = limbsOf(surface.shape);
@@ -78,8 +84,8 @@ export function startingCups(
     return pinned(hexes, pale, pins).map((colour, i) =>
       cupOf(
         `c${i + 1}`,
-        fitting(perPiece / mixes.length),
-        [layerOf(mixes[colour]?.id ?? '')],
+        fitting(perPiece / mixes.length, [...CUPS, ...JUGS]),
+        [layerOf(mixes[colour]?.mix ?? '')],
         1,
         'single',
       ),
@@ -109,8 +115,9 @@ function pinned(hexes: readonly string[], pale: number, pins: AnyTechnique['pins
   return first === last ? [first, ...between] : [first, ...between, last];
 }
 
-/** The smallest cup so much goes into. */
-const smallestFor = (ml: number): LibraryVessel => CUPS.find((v) => fillableMl(v) >= ml) ?? LARGEST;
+/** The smallest vessel so much goes into, or the largest there is. */
+const smallestFor = (ml: number, from: readonly LibraryVessel[] = CUPS): LibraryVessel =>
+  from.find((v) => fillableMl(v) >= ml) ?? from.at(-1)!;
 
 const layerOf = (mix: string): Layer => ({ mix, parts: 1, placement: 'wall' });
 
@@ -164,6 +171,5 @@ const MOST_ORDERED = 14;
 export const MOST_CUPS = 48;
 /** Cups that go round a hole (estimate). */
 const HOLLOW_CUPS = 4;
-const LARGEST = CUPS[3];
 /** The cup for gaps, against that of a stroke of mean length (estimate). */
 const GAPS_PARTS = 0.6;

@@ -107,7 +107,8 @@ function cupped(plan: Plan, was: AnyTechnique, next: AnyTechnique): Step {
     ...open.paint(mix.paints[0]!.paint),
     hex: open.hexOf(mix.id),
   }));
-  const cups = startingCups(plan.surface, paints, mixes, plan.budget, next.needs, next.pins);
+  const colours = mixes.map(({ id }) => ({ mix: id, gPerMl: open.densityOf(id) }));
+  const cups = startingCups(plan.surface, paints, colours, plan.budget, next.needs, next.pins);
   return {
     plan: { ...plan, cups },
     said: `${cups.length === 1 ? 'One cup is' : `${cups.length} cups are`} loaded anew, ${LOADED[next.needs.loading]}${next.needs.opposite ? ', one the reverse of the other' : ''}.`,
