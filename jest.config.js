@@ -1,4 +1,6 @@
 module.exports = {
+  // A busy machine takes its time; what has not ended by then never will.
+  testTimeout: 30_000,
   projects: [
     '<rootDir>/packages/core',
     '<rootDir>/packages/contract',
