@@ -1,6 +1,7 @@
 import { STREAM_BINS } from '../cup/withdraw';
 import { type Cores, drill, drillable, type Drilling, noCores, type Raster } from './cores';
-import { type Correlated, correlator } from './correlate';
+import { correlator } from './correlate';
+import type { Correlated } from './correlated';
 import type { FilmKernel } from './kernel';
 import { within } from './progress';
 import type { Strata } from './strata';

@@ -1,45 +1,16 @@
 import { STREAM_BINS } from '../cup/withdraw';
 import { type Cores, FOLDED } from './cores';
+import { type Correlated, emptyCorrelated, MOST_RUNS } from './correlated';
+import { emptyStretches, knotWriter } from './knots';
 
-/** Runs of paint a core is told by at the most, and four of them side by side; what lies deeper is hidden by them. */
+/** Runs of paint a core is told by at the most; what lies deeper is hidden by them. */
 const MOST_OWN = 24;
-const MOST_RUNS = 48;
-const MOST_KNOTS = 960;
-/** Room for a core's knots, and for one past the last. */
-const PAST = 256;
 /** What it costs to let a run pinch out, as a share of the cup that two runs of one act, taken for one, lie apart. */
 const PINCH = 0.15;
 /** And what it costs that one lies deeper than the other, a share of the film: of two runs of an act one after the other that one lacks, the one pinches out where it is. */
 const DEEPER = 0.05;
-/** Knots nearer to each other than this share of their run are one. */
-const SAME_DEPTH = 1e-3;
-/** A knot at the surface off the line between others by no more than this, in bins and across its stream, tells nothing. */
-const STRAIGHT_BINS = 0.05;
-const STRAIGHT_ACROSS = 0.001;
-/** Many times that where it lies deep: so many times at the ground. */
-const HIDDEN = 20;
 /** How far from a fold in one core the same part of the act's paint may lie in its neighbour and be taken for the other side of it, a share of the film. */
 const STEEP_WITHIN = 0.1;
-
-/**
- * Four cores told by the same runs of paint, as cores of neighbouring boreholes are laid side by side. A run that one of them lacks pinches
- * out there: it has no thickness where it would lie. Corners: 0 upper left, 1 upper right, 2 lower left, 3 lower right.
- */
-export interface Correlated {
-  /** 1 for each corner that has a core. */
-  readonly corners: Uint8Array;
-  runs: number;
-  readonly source: Uint16Array;
-  /** Where each run begins, four entries a run, and 0 after the last: the ground. */
-  readonly tops: Float32Array;
-  /** 1 where a corner has the run, four entries a run. */
-  readonly has: Uint8Array;
-  /** Knots of each run: from `knots[run]` to before `knots[run + 1]`; `depth`: how far down in it each is, 0..1. Four entries a knot: `bin`, `acrossStream`. */
-  readonly knots: Uint16Array;
-  readonly depth: Float32Array;
-  readonly bin: Float32Array;
-  readonly acrossStream: Float32Array;
-}
 
 /** A core's runs, another act's paint or another fold of the same: `first[run]` to before `first[run + 1]` are its knots. */
 interface Runs {
@@ -59,19 +30,11 @@ const emptySequence = (): Sequence => ({ count: 0, of: new Int8Array(4 * 2 * MOS
  * Cores are joined to a sequence that holds the runs of each in their order, the cheapest there is: alike runs are one, the rest pinch out.
  */
 export function correlator(cores: Cores): (corners: readonly number[]) => Correlated {
-  const { z, source, bin, acrossStream } = cores;
+  const { z, source, bin } = cores;
   const runs = [0, 1, 2, 3].map((): Runs => ({ count: 0, first: new Int32Array(MOST_OWN + 1) }));
-  const out: Correlated = {
-    corners: new Uint8Array(4),
-    runs: 0,
-    source: new Uint16Array(MOST_RUNS),
-    tops: new Float32Array(4 * (MOST_RUNS + 1)),
-    has: new Uint8Array(4 * MOST_RUNS),
-    knots: new Uint16Array(MOST_RUNS + 1),
-    depth: new Float32Array(MOST_KNOTS),
-    bin: new Float32Array(4 * MOST_KNOTS),
-    acrossStream: new Float32Array(4 * MOST_KNOTS),
-  };
+  const out = emptyCorrelated();
+  const write = knotWriter(cores, out);
+  const at = emptyStretches();
   let sequence = emptySequence();
   let longer = emptySequence();
   /** Least cost of joining the first `m` places of the sequence with a core's first `i` runs. */
@@ -209,12 +172,13 @@ export function correlator(cores: Cores): (corners: readonly number[]) => Correl
         out.has[4 * run + c] = own >= 0 ? 1 : 0;
         if (own < 0) continue;
         const { first } = runs[c]!;
-        from[c] = first[own]!;
-        upTo[c] = first[own + 1]!;
-        out.tops[4 * run + c] = z[from[c]!]!;
-        lows[c] = lowOf(runs[c]!, own);
+        out.tops[4 * run + c] = z[first[own]!]!;
+        out.source[run] = source[first[own]!]!;
+        at.from[c] = first[own]!;
+        at.upTo[c] = first[own + 1]!;
+        at.lows[c] = lowOf(runs[c]!, own);
       }
-      knot = paint(run, knot);
+      knot = write(run, knot, at);
     }
     out.runs = run;
     out.knots[run] = knot;
@@ -224,102 +188,6 @@ export function correlator(cores: Cores): (corners: readonly number[]) => Correl
       for (let m = run - 1; m >= 0; m--)
         if (!out.has[4 * m + c]) out.tops[4 * m + c] = out.tops[4 * (m + 1) + c]!;
     }
-  }
-
-  const from = new Int32Array(4);
-  const upTo = new Int32Array(4);
-  const lows = new Float64Array(4);
-  const next = new Int32Array(4);
-  /** How far down in the run that is painted each knot of a corner lies, 0..1, and beyond all after the last. */
-  const depths = new Float64Array(4 * PAST);
-
-  /**
-   * Writes the knots of a run, at every depth at which one of the corners has one: each corner is told just as its own core has it, so that cells side
-   * by side agree on their border. Those that tell nothing are left out. @returns the next free one
-   */
-  function paint(run: number, firstKnot: number): number {
-    for (let c = 0; c < 4; c++) {
-      const own = (next[c] = c * PAST);
-      if (!out.has[4 * run + c]) {
-        depths[own] = Infinity;
-        continue;
-      }
-      const first = from[c]!;
-      out.source[run] = source[first]!;
-      const top = out.tops[4 * run + c]!;
-      const per = top > lows[c]! ? 1 / (top - lows[c]!) : 0;
-      for (let k = first; k < upTo[c]!; k++) depths[own + k - first] = per * (top - z[k]!);
-      depths[own + upTo[c]! - first] = Infinity;
-    }
-    let knot = firstKnot;
-    for (; knot < MOST_KNOTS; knot++) {
-      let depth = Infinity;
-      for (let c = 0; c < 4; c++) {
-        const own = depths[next[c]!]!;
-        if (own < depth) depth = own;
-      }
-      if (depth === Infinity) break;
-      out.depth[knot] = depth;
-      for (let c = 0; c < 4; c++) {
-        if (!out.has[4 * run + c]) continue;
-        while (depths[next[c]!]! < depth + SAME_DEPTH) next[c]!++;
-        paintAt(c, depth, 4 * knot + c);
-      }
-    }
-    return thinned(run, firstKnot, knot);
-  }
-
-  /** Writes what lies so far down in a run of a corner, between its knots. */
-  function paintAt(c: number, depth: number, to: number): void {
-    // Each begins with a knot, so there is one above; below its last it is as there.
-    const past = next[c]!;
-    const above = from[c]! + past - c * PAST - 1;
-    const [high, low] = [depths[past - 1]!, depths[past]!];
-    const share = low === Infinity ? 0 : Math.max(0, (depth - high) / (low - high));
-    const below = share > 0 ? above + 1 : above;
-    out.bin[to] = bin[above]! + (bin[below]! - bin[above]!) * share;
-    out.acrossStream[to] =
-      acrossStream[above]! + (acrossStream[below]! - acrossStream[above]!) * share;
-  }
-
-  /** Leaves out knots that lie on a straight line between others, in every corner. @returns the next free one */
-  function thinned(run: number, first: number, past: number): number {
-    let anchor = first;
-    let free = first + 1;
-    for (let k = first + 1; k < past; k++) {
-      if (k + 1 < past && straight(run, anchor, k + 1)) continue;
-      anchor = k;
-      out.depth[free] = out.depth[k]!;
-      out.bin.copyWithin(4 * free, 4 * k, 4 * k + 4);
-      out.acrossStream.copyWithin(4 * free, 4 * k, 4 * k + 4);
-      free++;
-    }
-    return free;
-  }
-
-  /** How far below the surface a place of a run is, where it is least so, a share of the film. */
-  function leastDeep(run: number, depth: number): number {
-    let least = 1;
-    for (let c = 0; c < 4; c++) {
-      const top = out.tops[4 * run + c]!;
-      if (out.has[4 * run + c]) least = Math.min(least, 1 - top + depth * (top - lows[c]!));
-    }
-    return least;
-  }
-
-  /** Whether all between two knots lie on a line between them, in every corner that has the run. */
-  function straight(run: number, top: number, low: number): boolean {
-    const whole = out.depth[low]! - out.depth[top]!;
-    const much = 1 + HIDDEN * leastDeep(run, out.depth[top]!);
-    for (let k = top + 1; k < low; k++) {
-      const share = (out.depth[k]! - out.depth[top]!) / whole;
-      for (let c = 0; c < 4; c++) {
-        if (!out.has[4 * run + c]) continue;
-        if (bowed(out.bin, top, low, k, c, share) > much * STRAIGHT_BINS) return false;
-        if (bowed(out.acrossStream, top, low, k, c, share) > much * STRAIGHT_ACROSS) return false;
-      }
-    }
-    return true;
   }
 
   return (corners) => {
@@ -343,16 +211,3 @@ export function correlator(cores: Cores): (corners: readonly number[]) => Correl
     return out;
   };
 }
-
-/** How far a knot is off the line between two others, of one corner. */
-const bowed = (
-  of: Float32Array,
-  top: number,
-  low: number,
-  k: number,
-  corner: number,
-  share: number,
-): number => {
-  const above = of[4 * top + corner]!;
-  return Math.abs(above + (of[4 * low + corner]! - above) * share - of[4 * k + corner]!);
-};
