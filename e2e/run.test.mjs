@@ -109,7 +109,8 @@ test('with the server stopped the pour goes on, and the journal has it once it i
   const shown = await page.evaluate(() => /(\d+) of 15/.exec(document.body.innerText)[1]);
   await page.evaluate(() => globalThis.scrollTo(0, 0));
   await studio.resume();
-  for (let i = 0; i < 80; i++) {
+  // The page asks again in a while, the longer the oftener it was in vain.
+  for (let i = 0; i < 300; i++) {
     const open = (await runs()).find((r) => r.planId === quince.id && r.endedAt === undefined);
     if (open && open.at + 1 === Number(shown)) break;
     await wait(100);
