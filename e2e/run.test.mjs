@@ -59,7 +59,7 @@ test('a whole pour by touch: next, back, skip, note, finish; written in the jour
   await type(page, 'What would you do differently next time?', 'less slate');
   await press(page, 'button', 'To the bench');
   await see(page, 'link', /^Look whether it is dry, Quince and Slate/);
-  for (let i = 0; i < 50 && !(await runs()).some((r) => r.note === 'less slate'); i++)
+  for (let i = 0; i < 300 && !(await runs()).some((r) => r.note === 'less slate'); i++)
     await wait(100);
   const run = (await runs()).find((r) => r.planId === quince.id);
   assert.equal(run.note, 'less slate');
@@ -150,7 +150,7 @@ test('from any move: a picture and what was added beside the plan, in the journa
   await reload(page);
   await says(page, '20 g of Slate, mixed for it');
   let run;
-  for (let i = 0; i < 80 && !run?.moves.some((m) => m.added); i++) {
+  for (let i = 0; i < 300 && !run?.moves.some((m) => m.added); i++) {
     run = (await runs()).find((r) => r.planId === quince.id && r.endedAt === undefined);
     await wait(100);
   }
