@@ -14,7 +14,7 @@ import type { View } from './view';
 const ALIKE_TOP = 0.12;
 const ALIKE_BINS = 0.1 * STREAM_BINS;
 const ALIKE_ACROSS = 0.2;
-/** How far down they must be, as a share of the film: deeper hardly shows, and what is deeper still in a cell that was quartered before is left as it is. */
+/** How far down they must be, as a share of the film, for deeper hardly shows; and in a cell that comes of quartering, where only the top pays. */
 const SHOWS = 0.5;
 const SHOWS_CLOSELY = 0.15;
 
@@ -83,7 +83,6 @@ export function* cored(
         for (const [x, y] of AMID) wanted.add(cell + half * (x + y * across));
         return [cell, cell + half, cell + half * across, cell + half * (across + 1)];
       });
-    for (const place of wanted) if (cores.past[place] !== 0) wanted.delete(place);
   }
   return { cores, widest, ...byRow(raster, widest, sizes) };
 }
