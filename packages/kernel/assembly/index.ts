@@ -34,6 +34,7 @@ let packed: usize = 0;
 let most: usize = 0;
 let round: usize = 0;
 let nearby: usize = 0;
+let remembered: usize = 0;
 let fluxX: usize = 0;
 let fluxY: usize = 0;
 let before: usize = 0;
@@ -64,8 +65,8 @@ function take(bytes: usize): usize {
 /**
  * Lays out the memory for a grid (both sides multiples of four) and a block of samples (a multiple of four); returns
  * where it starts. First, for the host to read and write: h, ground, source, lower, lnNu, the four fields of force, fluidity and excess of the profile (a float a cell), x, y, z of the samples,
- * the packed motion (four planes of sixteen bits) and the three numbers its largest stand for, what goes round beside it (four floats a cell), and
- * the list of `near`.
+ * the packed motion (four planes of sixteen bits) and the three numbers its largest stand for, what goes round beside it (four floats a cell),
+ * x, y, z of the samples before the frame, and the list of `near`.
  */
 export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   nx = nx_;
@@ -91,6 +92,7 @@ export function layOut(nx_: i32, ny_: i32, dx_: f32, sampleCount: i32): usize {
   packed = take(8 * n);
   most = take(16);
   round = take(4 * cells);
+  remembered = take(3 * sampleBytes);
   nearby = take(sampleBytes);
   fluxX = take(cells);
   fluxY = take(cells);
@@ -231,7 +233,19 @@ export function circulate(left: f32, top: f32, right: f32, bottom: f32, n: i32):
   circulateSamples(round, nx, ny, left, top, right, bottom, samples, ys, zs, n);
 }
 
-/** Lists which of the first `n` samples are near a place; returns how many. */
-export function near(x: f32, y: f32, reach: f32, n: i32): i32 {
-  return listNear(samples, samples + sampleBytes, n, x, y, reach, nearby);
+/** Lists which of the first `n` samples come near a place that moves; returns how many. */
+export function near(fromX: f32, fromY: f32, toX: f32, toY: f32, reach: f32, n: i32): i32 {
+  return listNear(
+    samples,
+    samples + sampleBytes,
+    remembered,
+    remembered + sampleBytes,
+    n,
+    fromX,
+    fromY,
+    toX,
+    toY,
+    reach,
+    nearby,
+  );
 }

@@ -1,25 +1,49 @@
+import { clamped } from './lanes';
+
+/** Lest a place is missed by round-off, cells. */
+const HAIR: f32 = 0.01;
+/** Keeps a way of no length from dividing by nothing. */
+const LEAST: f32 = 1e-12;
+
 /**
- * Lists which of `n` samples are no farther from a place than `reach` along either axis, in their order; returns how many. Four at a time: hardly
- * any are. The arrays hold whole fours.
+ * Lists which of `n` samples, on their straight way to x, y from x0, y0, come as near as `reach` to a place that goes from `fromX`, `fromY` to
+ * `toX`, `toY` meanwhile, in their order; returns how many. Four at a time: hardly any do. The arrays hold whole fours.
  */
 export function listNear(
   xs: usize,
   ys: usize,
+  x0s: usize,
+  y0s: usize,
   n: i32,
-  x: f32,
-  y: f32,
+  fromX: f32,
+  fromY: f32,
+  toX: f32,
+  toY: f32,
   reach: f32,
   list: usize,
 ): i32 {
-  const midX = f32x4.splat(x);
-  const midY = f32x4.splat(y);
-  const far = f32x4.splat(reach);
+  const zero = f32x4.splat(0);
+  const one = f32x4.splat(1);
+  const least = f32x4.splat(LEAST);
+  const endX = f32x4.splat(fromX);
+  const endY = f32x4.splat(fromY);
+  const startX = f32x4.splat(toX);
+  const startY = f32x4.splat(toY);
+  const far = f32x4.splat((reach + HAIR) * (reach + HAIR));
   let found = list;
   const end = (<usize>n) << 2;
   for (let k: usize = 0; k < end; k += 16) {
-    const acrossX = f32x4.abs(f32x4.sub(v128.load(xs + k), midX));
-    const acrossY = f32x4.abs(f32x4.sub(v128.load(ys + k), midY));
-    const within = f32x4.le(f32x4.pmax(acrossX, acrossY), far);
+    // As seen from the place that moves: it is at a, and at a + b at the other end of its way.
+    const ax = f32x4.sub(v128.load(xs + k), endX);
+    const ay = f32x4.sub(v128.load(ys + k), endY);
+    const bx = f32x4.sub(f32x4.sub(v128.load(x0s + k), startX), ax);
+    const by = f32x4.sub(f32x4.sub(v128.load(y0s + k), startY), ay);
+    const along = f32x4.add(f32x4.mul(ax, bx), f32x4.mul(ay, by));
+    const length = f32x4.pmax(least, f32x4.add(f32x4.mul(bx, bx), f32x4.mul(by, by)));
+    const share = clamped(f32x4.div(f32x4.neg(along), length), zero, one);
+    const x = f32x4.add(ax, f32x4.mul(share, bx));
+    const y = f32x4.add(ay, f32x4.mul(share, by));
+    const within = f32x4.le(f32x4.add(f32x4.mul(x, x), f32x4.mul(y, y)), far);
     if (!v128.any_true(within)) continue;
     const lanes = i32x4.bitmask(within);
     const first = <i32>(k >> 2);

@@ -37,7 +37,14 @@ interface FilmModule {
   loadMotion(left: number, top: number, right: number, bottom: number, layered: boolean): void;
   trace(count: number): void;
   circulate(left: number, top: number, right: number, bottom: number, count: number): void;
-  near(x: number, y: number, reach: number, count: number): number;
+  near(
+    fromX: number,
+    fromY: number,
+    toX: number,
+    toY: number,
+    reach: number,
+    count: number,
+  ): number;
 }
 
 const compiled = (): Promise<WebAssembly.Module> =>
@@ -83,6 +90,7 @@ const kernelsOf =
     const packed = take(Int16Array, LAYERED_PLANES * cells);
     const most = floats(3);
     const round = floats(4 * cells);
+    const before = { x: floats(room), y: floats(room), z: floats(room) };
     const nearby = take(Int32Array, room);
     const none = new Float32Array(0);
     for (let i = 0; i < cells; i++) {
@@ -109,6 +117,7 @@ const kernelsOf =
     return {
       film,
       samples,
+      before,
       step: (drive, dtS, xFirst) => {
         const { nu, gx, gy, gz, layers, fields = false } = drive;
         if (layers?.stands) tellStanding(film, drive, layers, layers.stands);
@@ -147,7 +156,8 @@ const kernelsOf =
         const { left, top, across, down } = part;
         loops.circulate(left, top, left + across, top + down, count);
       },
-      near: (x, y, reach, count) => nearby.subarray(0, loops.near(x, y, reach, count)),
+      near: ({ from, to }, reach, count) =>
+        nearby.subarray(0, loops.near(from.x, from.y, to.x, to.y, reach, count)),
     };
   };
 

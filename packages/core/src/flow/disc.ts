@@ -130,9 +130,9 @@ const RISE_STEPS = 4;
 
 /** On the way back through a frame: what came into the disc was born there. */
 export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSeen): void {
-  const { x, y } = traced.kernel.samples;
-  const old = traced.before;
-  const near = traced.kernel.near(disc.from.x, disc.from.y, reachOf(disc), traced.count);
+  const { samples, before: old } = traced.kernel;
+  const { x, y } = samples;
+  const near = traced.kernel.near(disc, Math.max(disc.from.r, disc.to.r), traced.count);
   for (let n = near.length - 1; n >= 0; n--) {
     const k = near[n]!;
     const tau = entry(disc, x[k]!, y[k]!, old.x[k]!, old.y[k]!);
@@ -160,13 +160,14 @@ export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSee
  * cancel under a steady stream, so they are taken together: Dz/Dt = [(z − F)·div Q − z·S]/h.
  */
 function risen(
-  { kernel, site, before }: Traced,
+  { kernel, site }: Traced,
   k: number,
   disc: Disc,
   tau: number,
   { h, motion }: FrameSeen,
 ): number {
-  const { x, y, z } = kernel.samples;
+  const { samples, before } = kernel;
+  const { x, y, z } = samples;
   const midX = x[k]! + ((before.x[k]! - x[k]!) * tau) / 2;
   const midY = y[k]! + ((before.y[k]! - y[k]!) * tau) / 2;
   const was = h ? patchAt(h[0], midX, midY) : 0;

@@ -166,7 +166,7 @@ function partInCells(film: Film, under: UnderWay): void {
   under.lowerNu = SOLID_NU;
 }
 
-function remember({ kernel: { samples }, count, before }: Traced): void {
+function remember({ kernel: { samples, before }, count }: Traced): void {
   before.x.set(samples.x.subarray(0, count));
   before.y.set(samples.y.subarray(0, count));
   before.z.set(samples.z.subarray(0, count));

@@ -5,6 +5,7 @@ import { type Box, type Motion, motionOf, motionSpace, unpack, whole } from './m
 import { stepFilm } from './sweep';
 import { sweepLines } from './sweep-lines';
 import { CHANNELS, type Samples, traceFrame } from './trace-frame';
+import { nearest, type Way } from './way';
 
 /**
  * What the heavy work runs on: one film and one block of samples, with the loops over them.
@@ -13,6 +14,8 @@ import { CHANNELS, type Samples, traceFrame } from './trace-frame';
 export interface FilmKernel {
   readonly film: Film;
   readonly samples: Samples;
+  /** Where the samples were before the frame under way; written by whoever asks for it. */
+  readonly before: Samples;
   /** See `stepFilm`. */
   step(drive: Drive, dtS: number, xFirst: boolean): void;
   /** Begins a frame: notes the heights and sums fluxes anew. */
@@ -26,10 +29,10 @@ export interface FilmKernel {
   /** See `circulateBack`. */
   circulate(round: Circulation, count: number): void;
   /**
-   * Which of the first `count` samples are no farther from a place than `reach` along either axis, in cells, in their order; good until it is
-   * asked again.
+   * Which of the first `count` samples, on their straight way from `before`, come as near as `reach` to what moves so meanwhile, in cells, in their
+   * order, or miss it by a hair; good until it is asked again.
    */
-  near(x: number, y: number, reach: number, count: number): Int32Array;
+  near(way: Way, reach: number, count: number): Int32Array;
 }
 
 /** Makes a kernel for a grid whose sides are multiples of four, with room for that many samples. */
@@ -45,10 +48,12 @@ export const plainKernel: MakeKernel = (grid, sampleCount) => {
   let box: Box = { left: 0, top: 0, right: grid.nx - 1, bottom: grid.ny - 1 };
   const floats = () => new Float64Array(sampleCount);
   const samples = { x: floats(), y: floats(), z: floats() };
+  const was = { x: floats(), y: floats(), z: floats() };
   const nearby = new Int32Array(sampleCount);
   return {
     film,
     samples,
+    before: was,
     step: (drive, dtS, xFirst) => stepFilm(film, drive, dtS, xFirst, lines),
     beginFrame: () => {
       before.set(film.h);
@@ -62,11 +67,11 @@ export const plainKernel: MakeKernel = (grid, sampleCount) => {
     },
     trace: (count) => traceFrame(field, grid, samples, count, box),
     circulate: (round, count) => circulateBack(round, samples, count),
-    near: (x, y, reach, count) => {
+    near: (way, reach, count) => {
+      const { x, y } = samples;
       let found = 0;
       for (let k = 0; k < count; k++)
-        if (Math.abs(samples.x[k]! - x) <= reach && Math.abs(samples.y[k]! - y) <= reach)
-          nearby[found++] = k;
+        if (nearest(way, x[k]!, y[k]!, was.x[k]!, was.y[k]!) <= reach) nearby[found++] = k;
       return nearby.subarray(0, found);
     },
   };

@@ -45,7 +45,6 @@ test('a pour of four hundred acts is traced to the one each place came from', ()
     step.back({
       kernel,
       site,
-      before: { x: new Float32Array(4), y: new Float32Array(4), z: new Float32Array(4) },
       count: 4,
       born: (k, source) => {
         if (live.delete(k)) born[k] = source;

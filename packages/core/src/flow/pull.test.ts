@@ -18,7 +18,6 @@ function back(moves: Moves, takes: number, places: readonly (readonly [number, n
     y: Float64Array.from(places, ([, y]) => y),
     z: Float64Array.from(places, ([, , z]) => z),
   };
-  const none = new Float32Array(0);
   carriedBy(
     [moves],
     takes,
@@ -28,7 +27,6 @@ function back(moves: Moves, takes: number, places: readonly (readonly [number, n
     kernel: { samples } as unknown as FilmKernel,
     site: SITE,
     count: places.length,
-    before: { x: none, y: none, z: none },
     born: () => undefined,
   });
   return places.map((_, k) => [samples.x[k]!, samples.y[k]!, samples.z[k]!] as const);

@@ -32,8 +32,6 @@ export interface Traced {
   readonly kernel: FilmKernel;
   readonly site: Site;
   readonly count: number;
-  /** Where places were before the frame under way; written by whoever needs it, as long as the samples. */
-  readonly before: { readonly x: Float32Array; readonly y: Float32Array; readonly z: Float32Array };
   /**
    * Notes a birth: of which act, what share of its paint had left, where across its stream. The place is done and the gap closed
    * with the last one, so go through places from the last to the first.

@@ -43,13 +43,9 @@ export function* traceAlone(
   passing?: Passing,
 ): Generator<number, void> {
   const block = kernel.samples.x.length;
-  const { x, y, z } = kernel.samples;
+  const { samples, before } = kernel;
+  const { x, y, z } = samples;
   const own = new Int32Array(block);
-  const before = {
-    x: new Float32Array(block),
-    y: new Float32Array(block),
-    z: new Float32Array(block),
-  };
   for (let start = 0; start < places.count; start += block) {
     const upTo = Math.min(start + block, places.count);
     let count = 0;
@@ -67,7 +63,6 @@ export function* traceAlone(
     const traced: Traced = {
       kernel,
       site: pour.site,
-      before,
       get count() {
         return count;
       },
