@@ -78,7 +78,7 @@ export function* cored(
     const half = size / 2;
     wanted = new Set();
     cells = cells
-      .filter((cell) => !alike(correlate(cornersOf(raster, cell, size)), shows))
+      .filter((cell) => !alike(correlate(cornersOf(raster, cell, size)), strata, shows))
       .flatMap((cell) => {
         for (const [x, y] of AMID) wanted.add(cell + half * (x + y * across));
         return [cell, cell + half, cell + half * across, cell + half * (across + 1)];
@@ -128,13 +128,15 @@ function byRow(
 
 /** Whether cores are alike down to this share of the film. */
 function alike(
-  { runs, tops, has, knots, depth, bin, acrossStream, corners }: Correlated,
+  { runs, tops, has, knots, source, depth, bin, acrossStream, corners }: Correlated,
+  strata: Strata,
   shows: number,
 ): boolean {
   for (let run = 0; run < runs; run++) {
     const at = 4 * run;
     if (1 - highest(tops, at) > shows) break;
     if (spread(tops, at, corners, 0) > ALIKE_TOP) return false;
+    if (strata.one(source[run]!)) continue;
     const [top, low] = [tops[at]!, tops[at + 4]!];
     for (let knot = knots[run]!; knot < knots[run + 1]!; knot++) {
       if (1 - top + (top - low) * depth[knot]! > shows) break;

@@ -16,7 +16,7 @@ export interface Drilling {
 
 /** A gap as thin as this, µm, or as this share of what lies above it, is not halved: nobody sees where in it the change is. */
 const THIN_UM = 8;
-const THIN_SHARE = 0.05;
+const THIN_SHARE = 0.1;
 /**
  * Paint of one act whose shares differ by more than this lies fold on fold: between them nothing of it is in order. Turns of a ring on one another differ
  * by less: so do shares that only change fast, but those change so above and below too.
@@ -102,6 +102,7 @@ const emptyGaps = (most: number) => ({
 /** What is drilled in one go: its places in the raster, and in the film. */
 interface Bore {
   readonly view: View;
+  readonly strata: Strata;
   readonly places: readonly number[];
   readonly x: Float32Array;
   readonly y: Float32Array;
@@ -122,7 +123,7 @@ export function* drill(
   had: Cores,
   places: readonly number[],
 ): Generator<number, Cores> {
-  const bore = boreAt(view, had, places, heights);
+  const bore = boreAt(view, strata, had, places, heights);
   function* trace(at: Places, from: number): Generator<number, Births> {
     const births = emptyBirths(at.count);
     for (const share of traceBirths(view.pour, kernel, at, births))
@@ -135,13 +136,14 @@ export function* drill(
   for (let n = 0; n < halvings; n++) {
     const thick = thickOnes(bore, gaps);
     if (thick.length === 0) break;
-    gaps = halved(gaps, thick, yield* trace(middlesOf(bore, gaps, thick), n + 1));
+    gaps = halved(bore, gaps, thick, yield* trace(middlesOf(bore, gaps, thick), n + 1));
   }
-  return joined(had, bore, strata, levels, gaps);
+  return joined(had, bore, levels, gaps);
 }
 
 function boreAt(
   view: View,
+  strata: Strata,
   { across, unit }: Raster,
   places: readonly number[],
   heights: readonly number[],
@@ -155,7 +157,7 @@ function boreAt(
     [x[i], y[i]] = placeAt(view, px, py);
     um[i] = filmUm[Math.min(py, height - 1) * width + Math.min(px, width - 1)]!;
   });
-  return { view, places, x, y, um, heights };
+  return { view, strata, places, x, y, um, heights };
 }
 
 const toTrace = (count: number): Places => ({
@@ -181,19 +183,23 @@ function levelsOf({ places, x, y, heights }: Bore): Places {
 /** An end of a gap: how high it is, and which of these births lies there. */
 type End = readonly [z: number, births: Births, index: number];
 
-/** By how much the shares of two ends differ; without end where they are of two acts. */
-const differ = ([, a, i]: End, [, b, j]: End): number =>
-  a.source[i] === b.source[j] ? Math.abs(a.s[i]! - b.s[j]!) : Infinity;
+/** By how much the shares of two ends differ; not at all where all of their act is one stratum, without end where they are of two acts. */
+function differ({ strata }: Bore, [, a, i]: End, [, b, j]: End): number {
+  const from = a.source[i]!;
+  if (from !== b.source[j]) return Infinity;
+  return strata.one(from) ? 0 : Math.abs(a.s[i]! - b.s[j]!);
+}
 
 /** Where two neighbouring heights of a core have different paint. */
-function gapsOf({ places, heights }: Bore, births: Births): Gaps {
+function gapsOf(bore: Bore, births: Births): Gaps {
+  const { places, heights } = bore;
   // Which they are first: few of the stretches are gaps.
   const found: number[] = [];
   const endAt = (at: number): End => [heights[at % heights.length]!, births, at];
   for (let at = 0; at + 1 < places.length * heights.length; at++) {
     if ((at + 1) % heights.length === 0) continue;
     if (births.source[at] === NONE || births.source[at + 1] === NONE) continue;
-    const by = differ(endAt(at), endAt(at + 1));
+    const by = differ(bore, endAt(at), endAt(at + 1));
     if (by > FOLD || (by > TURN && by > FASTER * fastestBeside(at))) found.push(at);
   }
   /** How much would change between two heights, if as fast as above or below them. */
@@ -203,7 +209,8 @@ function gapsOf({ places, heights }: Bore, births: Births): Gaps {
     const aside = (n: number) =>
       n < 0 || n + 2 > heights.length
         ? 0
-        : (differ(endAt(at - level + n), endAt(at - level + n + 1)) * thick(level)) / thick(n);
+        : (differ(bore, endAt(at - level + n), endAt(at - level + n + 1)) * thick(level)) /
+          thick(n);
     const [above, below] = [aside(level - 1), aside(level + 1)];
     // What is another act's has its own gap.
     return Math.max(above < Infinity ? above : 0, below < Infinity ? below : 0);
@@ -257,7 +264,7 @@ function middlesOf(bore: Bore, { core, z }: Gaps, thick: Int32Array): Places {
  * All gaps anew, of the thick ones the halves whose ends are still apart, given what lies in their middles; a third paint in between
  * makes two of one.
  */
-function halved(gaps: Gaps, thick: Int32Array, middles: Births): Gaps {
+function halved(bore: Bore, gaps: Gaps, thick: Int32Array, middles: Births): Gaps {
   const halves = emptyGaps(gaps.count + thick.length);
   let n = 0;
   for (let i = 0; i < gaps.count; i++) {
@@ -268,7 +275,7 @@ function halved(gaps: Gaps, thick: Int32Array, middles: Births): Gaps {
     // Thin enough, or lost on the way.
     if (thick[n] !== i || middles.source[n++] === NONE) push(halves, core, level, top, low);
     else {
-      const [above, below] = [differ(top, middle), differ(middle, low)];
+      const [above, below] = [differ(bore, top, middle), differ(bore, middle, low)];
       const least = Math.min(FOLD, Math.max(TURN, MOSTLY * (above + below)));
       if (above > least) push(halves, core, level, top, middle);
       if (below > least) push(halves, core, level, middle, low);
@@ -280,13 +287,7 @@ function halved(gaps: Gaps, thick: Int32Array, middles: Births): Gaps {
 }
 
 /** All knots of all cores: what was traced at each height, and between two of them the ends of every gap, both in its middle. */
-function joined(
-  had: Cores,
-  { places, heights }: Bore,
-  strata: Strata,
-  levels: Births,
-  gaps: Gaps,
-): Cores {
+function joined(had: Cores, { strata, places, heights }: Bore, levels: Births, gaps: Gaps): Cores {
   const most = had.z.length + places.length * heights.length + 2 * gaps.count;
   const cores: Cores = {
     ...had,

@@ -156,7 +156,9 @@ export class Lattice {
 
   private sameKind(i: number, j: number): boolean {
     const { source, s } = this.births;
-    return source[i] === source[j] && Math.abs(s[i]! - s[j]!) < ALIKE;
+    const from = source[i]!;
+    if (from !== source[j]) return false;
+    return this.strata.one(from) || Math.abs(s[i]! - s[j]!) < ALIKE;
   }
 
   private alike(x: number, y: number, step: number): boolean {
@@ -167,7 +169,7 @@ export class Lattice {
     const d = c + step;
     const from = source[a]!;
     if (source[b] !== from || source[c] !== from || source[d] !== from) return false;
-    if (from === NONE) return true;
+    if (from === NONE || this.strata.one(from)) return true;
     return (
       spread(s, a, b, c, d) < ALIKE &&
       spread(wave, a, b, c, d) < ALIKE_WAVE &&

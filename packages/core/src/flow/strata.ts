@@ -20,6 +20,8 @@ export const mixesOf = ({ acts }: Pick<PourScene, 'acts'>): readonly string[] =>
  * colours, or places in the cup, without a new trace.
  */
 export interface Strata {
+  /** Whether an act's paint is all one stratum, so that where in it a birth lies makes no difference. */
+  readonly one: (source: number) => boolean;
   /** The wave of the layers where a birth left its act, −1..1; smooth, so it may be taken between births that agree. */
   readonly wave: (births: Births, index: number) => number;
   /** How much of its act's paint had left with a birth, waves and all, in bins of `STREAM_BINS`; 0 where it came from no stream. */
@@ -50,9 +52,12 @@ function numbered(scene: PourScene): Strata {
   const nth = nthOf(scene.acts);
   let count = 0;
   const first: number[] = [];
+  const one: boolean[] = [];
   const acts = scene.acts.map((act, i): ActStrata | undefined => {
+    const own = mixesIn(act).length;
     first.push(count);
-    count += mixesIn(act).length;
+    one.push(own === 1);
+    count += own;
     return actOf(act).strata?.(act, scene.seed, nth[i]!);
   });
   let meeting: Meet = () => true;
@@ -63,6 +68,7 @@ function numbered(scene: PourScene): Strata {
   );
   if (count > NONE) throw new RangeError(`a pour holds ${NONE} strata at the most, not ${count}`);
   return {
+    one: (source) => one[source] ?? false,
     wave: ({ source, s, xi, eta }, i) => acts[source[i]!]?.wave(s[i]!, xi[i]!, eta[i]!) ?? 0,
     bin: ({ source, s, wave }, i) => acts[source[i]!]?.bin(s[i]!, wave[i]!) ?? 0,
     across: ({ source, xi, wave }, i) => acts[source[i]!]?.across(xi[i]!, wave[i]!) ?? 0,
