@@ -42,6 +42,18 @@ test('where there is paint every cell has a core at each corner', () => {
   });
 });
 
+test('a cup of one colour is quartered only where it borders on what it came on', () => {
+  const cup = (n: number) => {
+    const { sizes } = drilled(
+      scene([BASE, flipped([100, 100], 40, n), { kind: 'rest', s: 10 }]),
+      2,
+    );
+    return sizes.filter((size) => size === 1).length;
+  };
+  expect(cup(1)).toBeGreaterThan(0);
+  expect(cup(1)).toBeLessThan(cup(4) / 2);
+});
+
 test('what is alike everywhere is not quartered, what was poured on it is where it borders', () => {
   const even = drilled(scene([BASE, { kind: 'rest', s: 5 }]), 2);
   expect(new Set(even.sizes)).toEqual(new Set([4]));

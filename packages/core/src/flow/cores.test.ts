@@ -1,5 +1,5 @@
 import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
-import { ANOTHER, drill, noCores } from './cores';
+import { ANOTHER, drill, FOLDED, noCores } from './cores';
 import { strataOf } from './strata';
 import { viewOf } from './view';
 
@@ -23,12 +23,30 @@ test('one coat on another is found where it begins, between the heights traced: 
     );
     const begins = knots.filter((k) => cores.begins[k] === ANOTHER);
     expect(begins.map((k) => cores.source[k])).toEqual([1, 0]);
-    // Within what is not told apart: 8 µm and a twentieth of the 160 µm above the gap, of 1600 µm.
-    expect(Math.abs(cores.z[begins[1]!]! - 0.625)).toBeLessThan((8 + 0.05 * 600) / 1600);
+    // Within what is not told apart: 8 µm and a tenth of the 600 µm above it, of 1600 µm.
+    expect(Math.abs(cores.z[begins[1]!]! - 0.625)).toBeLessThan((8 + 0.1 * 600) / 1600);
     const heights = knots.map((k) => cores.z[k]!);
     expect(heights).toEqual([...heights].sort((a, b) => b - a));
   }
   expect(cores.past[0]).toBe(cores.first[0]);
+});
+
+test('folds are looked for in a cup of several strata, and in none of a single one, where they cannot be seen', () => {
+  // There and back: what left last lies on what left first.
+  const pathMm = [
+    [60, 100],
+    [140, 100],
+    [60, 100],
+  ] as const;
+  const led = { pathMm, radiusMm: [{ at: 0, mm: 8 }], s: 8, core: false };
+  const cup = (n: number) => scene([BASE, flipped([60, 100], 60, n, led)]);
+  const places = Array.from({ length: 49 }, (_, i) => i);
+  const folds = (n: number) => {
+    const { cores } = drilled(cup(n), places);
+    return [...cores.begins].filter((begins) => begins === FOLDED).length;
+  };
+  expect(folds(4)).toBeGreaterThan(0);
+  expect(folds(1)).toBe(0);
 });
 
 test('cores there were stay as they were when more are drilled', () => {
