@@ -8,10 +8,11 @@ import type { Strata } from './strata';
 import type { View } from './view';
 
 /**
- * Cores around a cell are alike where their runs begin within this share of the film, and what lies there is within this much of
- * their cup and of their stream.
+ * Cores around a cell are alike where their runs begin within this share of the film, and so much more of how deep that is, and what lies there is
+ * within this much of their cup and of their stream.
  */
-const ALIKE_TOP = 0.12;
+const ALIKE_TOP = 0.04;
+const ALIKE_DEEPER = 0.5;
 const ALIKE_BINS = 0.1 * STREAM_BINS;
 const ALIKE_ACROSS = 0.15;
 /** How far down they must be, as a share of the film, for deeper hardly shows; and in a cell that comes of quartering, where only the top pays. */
@@ -135,7 +136,8 @@ function alike(
   for (let run = 0; run < runs; run++) {
     const at = 4 * run;
     if (1 - highest(tops, at) > shows) break;
-    if (spread(tops, at, corners, 0) > ALIKE_TOP) return false;
+    if (spread(tops, at, corners, 0) > ALIKE_TOP + ALIKE_DEEPER * (1 - highest(tops, at)))
+      return false;
     if (strata.one(source[run]!)) continue;
     const [top, low] = [tops[at]!, tops[at + 4]!];
     for (let knot = knots[run]!; knot < knots[run + 1]!; knot++) {
