@@ -85,3 +85,16 @@ test('a stratum far thinner than the way is long is met, and who has enough is t
   expect(between(0, 1, 0, 0, () => ++asked > 1)).toBe(false);
   expect(asked).toBe(1);
 });
+
+test('rows left out because others tell them move no border by a thousandth of the stream, and a border that leaps stays where it leaps', () => {
+  const rows = 61;
+  const at = (row: number) => 0.5 + 0.3 * Math.sin(row / 9) + (row > 40 ? 0.15 : 0);
+  const upTo = Float32Array.from({ length: 2 * rows }, (_, i) => (i % 2 ? 1 : at(i >> 1)));
+  const { stratum } = sideBySide(upTo, 2);
+  for (let bin = 0; bin < rows - 1; bin += 0.25) {
+    const row = Math.floor(bin);
+    const border = at(row) + (bin - row) * (at(row + 1) - at(row));
+    expect(stratum(bin, border - 1e-3)).toBe(0);
+    expect(stratum(bin, border + 1e-3)).toBe(1);
+  }
+});
