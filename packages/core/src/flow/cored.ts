@@ -17,7 +17,7 @@ const ALIKE_BINS = 0.1 * STREAM_BINS;
 const ALIKE_ACROSS = 0.15;
 /** How far down they must be, as a share of the film, for deeper hardly shows; and in a cell that comes of quartering, where only the top pays. */
 const SHOWS = 0.36;
-const SHOWS_CLOSELY = 0.08;
+const SHOWS_CLOSELY = 0.12;
 
 /**
  * A film drilled through on a raster, closer where that pays: by cells, each with a core at its corners and none inside. They are told by rows of
