@@ -1,6 +1,6 @@
 import type { FilmKernel } from './kernel';
 import type { Strata } from './strata';
-import { type Births, copyBirth, emptyBirths, NONE, type Places } from './births';
+import { type Births, emptyBirths, NONE, type Places } from './births';
 import { traceBirths } from './trace';
 import { nearPaint, placeAt, type View } from './view';
 
@@ -123,7 +123,7 @@ export class Lattice {
         for (let n = 0; n < BETWEEN.length; n++) {
           const [dx, dy] = BETWEEN[n]!;
           const to = (y + dy * half) * across + x + dx * half;
-          if (!asked[to]) this.between(this.births, to, x, y, step, dx / 2, dy / 2, true);
+          if (!asked[to]) this.between(this.births, to, x, y, step, dx / 2, dy / 2);
         }
   }
 
@@ -178,7 +178,7 @@ export class Lattice {
     );
   }
 
-  /** Writes at `to` the birth a share u, v of the way across the lattice cell at (x, y); the nearest corner's unless they are alike. */
+  /** Writes at `to` the birth a share u, v of the way across the lattice cell at (x, y), whose corners are alike. */
   private between(
     out: Births,
     to: number,
@@ -187,48 +187,17 @@ export class Lattice {
     step: number,
     u: number,
     v: number,
-    alike: boolean,
   ): void {
     const { source, s, xi, eta, wave } = this.births;
     const a = y * this.across + x;
     const b = a + step;
     const c = a + step * this.across;
     const d = c + step;
-    if (!alike) {
-      copyBirth(this.births, this.likeliest([a, b, c, d], u, v), out, to);
-      return;
-    }
     out.source[to] = source[a]!;
     out.s[to] = blend(s, a, b, c, d, u, v);
     out.xi[to] = blend(xi, a, b, c, d, u, v);
     out.eta[to] = blend(eta, a, b, c, d, u, v);
     out.wave[to] = blend(wave, a, b, c, d, u, v);
-  }
-
-  /**
-   * Of four corners that are not alike, the one whose kind has most weight at u, v: so that the border between two kinds
-   * runs through the lattice cell as a line and not along its sides.
-   */
-  private likeliest(corners: readonly number[], u: number, v: number): number {
-    const weight = (k: number) => (k % 2 ? u : 1 - u) * (k > 1 ? v : 1 - v);
-    let best = corners[0]!;
-    let most = -1;
-    let nearest = -1;
-    for (let k = 0; k < 4; k++) {
-      const i = corners[k]!;
-      let sum = 0;
-      for (let j = 0; j < 4; j++) {
-        const o = corners[j]!;
-        if (this.sameKind(o, i)) sum += weight(j);
-      }
-      // Among corners of one kind, the nearest.
-      if (sum > most + 1e-6 || (sum > most - 1e-6 && weight(k) > nearest)) {
-        most = sum;
-        best = i;
-        nearest = weight(k);
-      }
-    }
-    return best;
   }
 }
 
