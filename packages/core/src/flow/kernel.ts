@@ -29,8 +29,8 @@ export interface FilmKernel {
   /** See `circulateBack`. */
   circulate(round: Circulation, count: number): void;
   /**
-   * Which of the first `count` samples, on their straight way from `before`, come as near as `reach` to what moves so meanwhile, in cells, in their
-   * order, or miss it by a hair; good until it is asked again.
+   * Which of the first `count` samples, on their straight way from where they are to `before`, a frame's beginning and its end, come as near as
+   * `reach` to what goes this way meanwhile, in cells, in their order, or miss it by a hair; good until it is asked again.
    */
   near(way: Way, reach: number, count: number): Int32Array;
 }
