@@ -9,6 +9,7 @@ import { createCanvas } from '@napi-rs/canvas';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { downloads, PHONE, press, says, see, textOf, type, visit } from './support/browser.mjs';
 import { until } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 let folder;
@@ -39,31 +40,35 @@ async function hand(page, button, name, content) {
 const LEAF =
   '<svg xmlns="http://www.w3.org/2000/svg" width="300mm" height="240mm" viewBox="0 0 300 240"><path d="M10 120C60 10 220 0 290 110C230 230 70 240 10 120Z"/></svg>';
 
-test('an odd outline: from a new plan to its full shopping list in at most 12 taps on the phone', async () => {
-  const page = await studio.open(PHONE);
-  let taps = 0;
-  const tap = async (role, name) => {
-    taps++;
-    await press(page, role, name);
-  };
-  await visit(page, `${studio.url}/plans`);
-  await tap('button', 'New plan');
-  await tap('radio', 'Drawing');
-  // The button, and the file in the phone's own dialog.
-  taps += 2;
-  await hand(page, 'Choose an SVG file', 'leaf.svg', LEAF);
-  await says(page, 'as the file says');
-  await tap('checkbox', /^Oat milk/);
-  await tap('checkbox', /^Slate/);
-  await tap('checkbox', /^Brass/);
-  await tap('button', 'Write the plan');
-  await tap('button', 'Shopping list');
-  await says(page, 'What it costs');
-  const list = await textOf(page);
-  for (const name of ['Oat milk', 'Slate', 'Brass', 'Conditioner', 'Blank, 28 ×'])
-    assert.ok(list.includes(name), `${name} is on the list`);
-  assert.ok(taps <= 12, `${taps} taps`);
-});
+test(
+  'an odd outline: from a new plan to its full shopping list in at most 12 taps on the phone',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE);
+    let taps = 0;
+    const tap = async (role, name) => {
+      taps++;
+      await press(page, role, name);
+    };
+    await visit(page, `${studio.url}/plans`);
+    await tap('button', 'New plan');
+    await tap('radio', 'Drawing');
+    // The button, and the file in the phone's own dialog.
+    taps += 2;
+    await hand(page, 'Choose an SVG file', 'leaf.svg', LEAF);
+    await says(page, 'as the file says');
+    await tap('checkbox', /^Oat milk/);
+    await tap('checkbox', /^Slate/);
+    await tap('checkbox', /^Brass/);
+    await tap('button', 'Write the plan');
+    await tap('button', 'Shopping list');
+    await says(page, 'What it costs');
+    const list = await textOf(page);
+    for (const name of ['Oat milk', 'Slate', 'Brass', 'Conditioner', 'Blank, 28 ×'])
+      assert.ok(list.includes(name), `${name} is on the list`);
+    assert.ok(taps <= 12, `${taps} taps`);
+  },
+);
 
 test('drawings that are no surface are refused in words, and the surface stays as it was', async () => {
   const page = await studio.open(PHONE);

@@ -50,7 +50,7 @@ test('an amount is decided by looking at two side by side, taken, and undone', a
   await page.close();
 });
 
-test('a plan with oil tells its cells, and how they would go on', async () => {
+test('a plan with oil tells its cells, and how they would go on', inFull, async () => {
   const plan = await planOf(studio, 'Quince and Slate');
   const page = await studio.open(PHONE);
   await visit(page, `${studio.url}/plans/${plan.id}/preview`);

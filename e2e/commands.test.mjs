@@ -39,7 +39,7 @@ test('a plan is written for every technique that is named', async () => {
   }
 });
 
-test('its pour comes to the same in the command and in the studio', async () => {
+test('its pour comes to the same in the command and in the studio', inFull, async () => {
   const picture = join(folder, 'a.png');
   const { status, stdout, stderr } = run(
     'pour',

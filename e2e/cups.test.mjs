@@ -23,6 +23,7 @@ import {
   WIDE,
 } from './support/browser.mjs';
 import { kept, pause, planOf } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 let folder;
@@ -66,38 +67,42 @@ test('by touch alone: pins, rounds, a cover, side by side, another vessel, more 
   await kept(plan, ({ budget }) => budget.pots.some((p) => p.use === 'keep' && p.share === 0.04));
 });
 
-test('by the keyboard alone: a layer chosen, moved, doubled, made more; rounds; loading', async () => {
-  const page = await studio.open(WIDE);
-  const { keyboard } = page;
-  const plan = await planOf(studio, 'Damson Moon');
-  await visit(page, `${studio.url}/plans/${plan.id}/cups`);
-  await says(page, 'What leaves the cup');
-  await pause(500);
-  const before = (await plan.get()).cups[0].layers;
-  await keyboard.press('ArrowUp');
-  await keyboard.press('d');
-  await kept(plan, ({ cups }) => cups[0].layers.length === before.length + 1);
-  await keyboard.press(']');
-  await kept(plan, ({ cups }) => cups[0].layers.some((l) => l.parts > 1.05));
-  await keyboard.down('Alt');
-  await keyboard.press('ArrowDown');
-  await keyboard.up('Alt');
-  await kept(plan, ({ cups }) => cups[0].layers.at(-3).parts > 1.05);
-  await tabTo(page, 'Order');
-  await keyboard.press('Enter');
-  await tabTo(page, 'Load it in 3 rounds');
-  await keyboard.press('Enter');
-  await kept(plan, ({ cups }) => cups[0].layers.length % 3 === 0);
-  await tabTo(page, 'Vessel and loading');
-  await keyboard.press('Enter');
-  await tabTo(page, 'In compartments');
-  await keyboard.press('Space');
-  await kept(plan, ({ cups }) => cups[0].loading === 'split');
-  await keyboard.down('Control');
-  await keyboard.press('z');
-  await keyboard.up('Control');
-  await kept(plan, ({ cups }) => cups[0].loading !== 'split');
-});
+test(
+  'by the keyboard alone: a layer chosen, moved, doubled, made more; rounds; loading',
+  inFull,
+  async () => {
+    const page = await studio.open(WIDE);
+    const { keyboard } = page;
+    const plan = await planOf(studio, 'Damson Moon');
+    await visit(page, `${studio.url}/plans/${plan.id}/cups`);
+    await says(page, 'What leaves the cup');
+    await pause(500);
+    const before = (await plan.get()).cups[0].layers;
+    await keyboard.press('ArrowUp');
+    await keyboard.press('d');
+    await kept(plan, ({ cups }) => cups[0].layers.length === before.length + 1);
+    await keyboard.press(']');
+    await kept(plan, ({ cups }) => cups[0].layers.some((l) => l.parts > 1.05));
+    await keyboard.down('Alt');
+    await keyboard.press('ArrowDown');
+    await keyboard.up('Alt');
+    await kept(plan, ({ cups }) => cups[0].layers.at(-3).parts > 1.05);
+    await tabTo(page, 'Order');
+    await keyboard.press('Enter');
+    await tabTo(page, 'Load it in 3 rounds');
+    await keyboard.press('Enter');
+    await kept(plan, ({ cups }) => cups[0].layers.length % 3 === 0);
+    await tabTo(page, 'Vessel and loading');
+    await keyboard.press('Enter');
+    await tabTo(page, 'In compartments');
+    await keyboard.press('Space');
+    await kept(plan, ({ cups }) => cups[0].loading === 'split');
+    await keyboard.down('Control');
+    await keyboard.press('z');
+    await keyboard.up('Control');
+    await kept(plan, ({ cups }) => cups[0].loading !== 'split');
+  },
+);
 
 test('a cup is loaded on the scale, one layer too much, and to its fill lines', async () => {
   const page = await studio.open(PHONE);

@@ -4,6 +4,7 @@ import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, reload, says, see, type, visit } from './support/browser.mjs';
 import { kept, pause, planOf } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 
@@ -45,22 +46,26 @@ async function begin(page, id) {
   await see(page, 'button', 'Skip');
 }
 
-test('saves of a pour that are answered 500, 408, 429 or not at all reach the studio', async () => {
-  const { id } = await planOf(studio, 'Quince and Slate');
-  const page = await studio.open(PHONE);
-  const faults = [500, 408, 'lost'];
-  await answering(page, /^\/api\/runs\//, () => faults.shift());
-  await begin(page, id);
-  await press(page, 'button', 'Skip');
-  await says(page, '2 of 15');
-  // Back on the network, nobody waits out the pause.
-  for (let i = 0; i < 4; i++) {
-    await pause(300);
-    await page.evaluate(() => dispatchEvent(new Event('online')));
-  }
-  await runAt(id, 1);
-  assert.deepEqual(faults, []);
-});
+test(
+  'saves of a pour that are answered 500, 408, 429 or not at all reach the studio',
+  inFull,
+  async () => {
+    const { id } = await planOf(studio, 'Quince and Slate');
+    const page = await studio.open(PHONE);
+    const faults = [500, 408, 'lost'];
+    await answering(page, /^\/api\/runs\//, () => faults.shift());
+    await begin(page, id);
+    await press(page, 'button', 'Skip');
+    await says(page, '2 of 15');
+    // Back on the network, nobody waits out the pause.
+    for (let i = 0; i < 4; i++) {
+      await pause(300);
+      await page.evaluate(() => dispatchEvent(new Event('online')));
+    }
+    await runAt(id, 1);
+    assert.deepEqual(faults, []);
+  },
+);
 
 test('a pour the studio refuses for good stays here, is said on every screen and over a reload, and goes when it is sent again', async () => {
   const { id } = await planOf(studio, 'Number 27');

@@ -86,36 +86,40 @@ test('three verbs are drawn by touch alone: a ring, five breaths to the corners,
   assert.ok(cx > 0 && cy > 0);
 });
 
-test('a handle moved by keys, and the same typed in figures, are one document', async () => {
-  const plan = await planOf(studio, 'Damson Moon');
-  const page = await studio.open(WIDE);
-  await visit(page, `${studio.url}/plans/${plan.id}/moves`);
-  await tabTo(page, '+ Move');
-  await page.keyboard.press('Enter');
-  await press(page, 'radio', 'Blow');
-  const blown = await kept(plan, (p) => p.moves.some((m) => m.verb === 'blow'));
-  const { fromMm } = blown.moves.find((m) => m.verb === 'blow');
-  const handle = await page.waitForSelector('[aria-label^="From,"]');
-  await handle.focus();
-  for (let k = 0; k < 3; k++) await page.keyboard.press('ArrowLeft');
-  await page.keyboard.down('Shift');
-  await page.keyboard.press('ArrowDown');
-  await page.keyboard.up('Shift');
-  const moved = await kept(plan, (p) => {
-    const at = p.moves.find((m) => m.verb === 'blow').fromMm;
-    return at[0] === fromMm[0] - 3 && at[1] === fromMm[1] + 10;
-  });
-  await type(page, 'From, from the left', `${fromMm[0]} mm`);
-  await type(page, 'From, from the top', `${fromMm[1]} mm`);
-  await kept(plan, (p) => p.moves.find((m) => m.verb === 'blow').fromMm[1] === fromMm[1]);
-  await type(page, 'From, from the left', `${fromMm[0] - 3} mm`);
-  await type(page, 'From, from the top', `${fromMm[1] + 10} mm`);
-  const typed = await kept(plan, (p) => {
-    const at = p.moves.find((m) => m.verb === 'blow').fromMm;
-    return at[0] === fromMm[0] - 3 && at[1] === fromMm[1] + 10;
-  });
-  assert.deepEqual(typed, moved);
-});
+test(
+  'a handle moved by keys, and the same typed in figures, are one document',
+  inFull,
+  async () => {
+    const plan = await planOf(studio, 'Damson Moon');
+    const page = await studio.open(WIDE);
+    await visit(page, `${studio.url}/plans/${plan.id}/moves`);
+    await tabTo(page, '+ Move');
+    await page.keyboard.press('Enter');
+    await press(page, 'radio', 'Blow');
+    const blown = await kept(plan, (p) => p.moves.some((m) => m.verb === 'blow'));
+    const { fromMm } = blown.moves.find((m) => m.verb === 'blow');
+    const handle = await page.waitForSelector('[aria-label^="From,"]');
+    await handle.focus();
+    for (let k = 0; k < 3; k++) await page.keyboard.press('ArrowLeft');
+    await page.keyboard.down('Shift');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.up('Shift');
+    const moved = await kept(plan, (p) => {
+      const at = p.moves.find((m) => m.verb === 'blow').fromMm;
+      return at[0] === fromMm[0] - 3 && at[1] === fromMm[1] + 10;
+    });
+    await type(page, 'From, from the left', `${fromMm[0]} mm`);
+    await type(page, 'From, from the top', `${fromMm[1]} mm`);
+    await kept(plan, (p) => p.moves.find((m) => m.verb === 'blow').fromMm[1] === fromMm[1]);
+    await type(page, 'From, from the left', `${fromMm[0] - 3} mm`);
+    await type(page, 'From, from the top', `${fromMm[1] + 10} mm`);
+    const typed = await kept(plan, (p) => {
+      const at = p.moves.find((m) => m.verb === 'blow').fromMm;
+      return at[0] === fromMm[0] - 3 && at[1] === fromMm[1] + 10;
+    });
+    assert.deepEqual(typed, moved);
+  },
+);
 
 test('puddles are tapped where they go, one undone by itself; a tilt is drawn toward a corner and done first', async () => {
   const plan = await copyOf('Quince and Slate', 'Puddles', { moves: [] });

@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, says, see, shows, type, visit, WIDE } from './support/browser.mjs';
 import { until } from './support/studio.mjs';
-import { FULL } from './support/full.mjs';
+import { FULL, inFull } from './support/full.mjs';
 
 const studio = atStudio();
 
@@ -15,7 +15,7 @@ const byTitle = async (title) => (await plans()).find((p) => p.title === title);
 /** Edits of one sitting, each followed by a crash of the page. */
 const EDITS = FULL ? 30 : 2;
 
-test('the page is killed after any of many edits, and all are found', async () => {
+test('the page is killed after any of many edits, and all are found', inFull, async () => {
   const first = await studio.open(PHONE, { alone: true });
   const context = first.browserContext();
   const { id } = await byTitle('Damson Moon');
@@ -73,44 +73,48 @@ test('two devices on one plan: edits to different parts are both in it, and seen
   );
 });
 
-test('two devices on one part of a plan: the one that falls behind keeps its edits as a copy, and says so with a link', async () => {
-  const one = await studio.open(WIDE);
-  const two = await studio.open(PHONE);
-  two.expectRefusals = true;
-  // It cannot be told what the other does.
-  await two.evaluateOnNewDocument(() => delete globalThis.EventSource);
-  const { id } = await byTitle('Quince and Slate');
-  for (const page of [one, two]) await visit(page, `${studio.url}/plans/${id}/surface`);
-  await type(one, 'Pieces', '2');
-  await until(
-    () => planOf(id),
-    (plan) => plan.surface.pieces === 2,
-  );
-  await type(two, 'Edge depth', '20');
-  await shows(two, 'Pieces', '2');
-  await type(one, 'Pieces', '3');
-  await until(
-    () => planOf(id),
-    (plan) => plan.surface.pieces === 3,
-  );
-  await type(two, 'Pieces', '4');
-  await says(two, 'so you go on in a plan of your own');
-  assert.deepEqual(
-    (({ edgeDepthMm, pieces }) => ({ edgeDepthMm, pieces }))((await planOf(id)).surface),
-    { edgeDepthMm: 20, pieces: 3 },
-  );
-  await says(two, 'second copy');
-  const copy = (await plans()).find((p) => p.title === 'Quince and Slate, second copy');
-  assert.equal((await planOf(copy.id)).surface.pieces, 4);
-  // What is done from now on is done there; the other is as the other device has it.
-  await type(two, 'Pieces', '5');
-  await until(
-    () => planOf(copy.id),
-    (plan) => plan.surface.pieces === 5,
-  );
-  await press(two, 'link', /Look at the other/);
-  await shows(two, 'Pieces', '3');
-});
+test(
+  'two devices on one part of a plan: the one that falls behind keeps its edits as a copy, and says so with a link',
+  inFull,
+  async () => {
+    const one = await studio.open(WIDE);
+    const two = await studio.open(PHONE);
+    two.expectRefusals = true;
+    // It cannot be told what the other does.
+    await two.evaluateOnNewDocument(() => delete globalThis.EventSource);
+    const { id } = await byTitle('Quince and Slate');
+    for (const page of [one, two]) await visit(page, `${studio.url}/plans/${id}/surface`);
+    await type(one, 'Pieces', '2');
+    await until(
+      () => planOf(id),
+      (plan) => plan.surface.pieces === 2,
+    );
+    await type(two, 'Edge depth', '20');
+    await shows(two, 'Pieces', '2');
+    await type(one, 'Pieces', '3');
+    await until(
+      () => planOf(id),
+      (plan) => plan.surface.pieces === 3,
+    );
+    await type(two, 'Pieces', '4');
+    await says(two, 'so you go on in a plan of your own');
+    assert.deepEqual(
+      (({ edgeDepthMm, pieces }) => ({ edgeDepthMm, pieces }))((await planOf(id)).surface),
+      { edgeDepthMm: 20, pieces: 3 },
+    );
+    await says(two, 'second copy');
+    const copy = (await plans()).find((p) => p.title === 'Quince and Slate, second copy');
+    assert.equal((await planOf(copy.id)).surface.pieces, 4);
+    // What is done from now on is done there; the other is as the other device has it.
+    await type(two, 'Pieces', '5');
+    await until(
+      () => planOf(copy.id),
+      (plan) => plan.surface.pieces === 5,
+    );
+    await press(two, 'link', /Look at the other/);
+    await shows(two, 'Pieces', '3');
+  },
+);
 
 test('a plan is branched, changed, and compared with where it came from', async () => {
   const page = await studio.open(WIDE);

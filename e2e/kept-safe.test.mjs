@@ -7,6 +7,7 @@ import { after, before, test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, reload, says, see, type, visit } from './support/browser.mjs';
 import { planOf, until } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 let folder;
@@ -75,69 +76,77 @@ test('a copy is looked into and put back, and the studio as it was is brought in
   assert.equal(now.filter((n) => n.includes('brought-in')).length, 1);
 });
 
-test('with the studio away a paint is changed, one is taken off, and both hold: here at once, there once it is back', async () => {
-  const page = await studio.open(PHONE, { away: true });
-  page.expectRefusals = true;
-  await visit(page, `${studio.url}/shelf`);
-  // Once the application is kept on the device.
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  await reload(page);
-  await see(page, 'link', 'Slate');
-  await studio.halt();
-  await press(page, 'link', 'Slate');
-  await type(page, 'Left, mL', '77');
-  await press(page, 'button', 'Save');
-  await press(page, 'link', 'Walnut');
-  await press(page, 'button', 'Take it off the shelf');
-  await says(page, 'Walnut is off the shelf.');
-  await see(page, 'link', 'Slate');
-  await studio.resume();
-  await page.evaluate(() => globalThis.dispatchEvent(new Event('online')));
-  await until(
-    () => paint('slate'),
-    (slate) => slate.stockMl === 77,
-  );
-  await until(
-    () => paint('walnut'),
-    (walnut) => walnut === undefined,
-  );
-});
+test(
+  'with the studio away a paint is changed, one is taken off, and both hold: here at once, there once it is back',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE, { away: true });
+    page.expectRefusals = true;
+    await visit(page, `${studio.url}/shelf`);
+    // Once the application is kept on the device.
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await reload(page);
+    await see(page, 'link', 'Slate');
+    await studio.halt();
+    await press(page, 'link', 'Slate');
+    await type(page, 'Left, mL', '77');
+    await press(page, 'button', 'Save');
+    await press(page, 'link', 'Walnut');
+    await press(page, 'button', 'Take it off the shelf');
+    await says(page, 'Walnut is off the shelf.');
+    await see(page, 'link', 'Slate');
+    await studio.resume();
+    await page.evaluate(() => globalThis.dispatchEvent(new Event('online')));
+    await until(
+      () => paint('slate'),
+      (slate) => slate.stockMl === 77,
+    );
+    await until(
+      () => paint('walnut'),
+      (walnut) => walnut === undefined,
+    );
+  },
+);
 
-test('two devices change one paint: both changes stand; the same figure of it is refused in sight, and can be used all the same', async () => {
-  const [one, two] = [await studio.open(PHONE), await studio.open(PHONE, { alone: true })];
-  for (const page of [one, two]) await visit(page, `${studio.url}/shelf/paint/oat`);
-  await type(one, 'Name', 'Oat milk, own');
-  await press(one, 'button', 'Save');
-  await until(
-    () => paint('oat'),
-    (oat) => oat.paint.name === 'Oat milk, own',
-  );
-  two.expectRefusals = true;
-  await press(two, 'radio', 'semi-opaque');
-  await press(two, 'button', 'Save');
-  const both = await until(
-    () => paint('oat'),
-    (oat) => oat.paint.opacity === 'semi-opaque',
-  );
-  assert.equal(both.paint.name, 'Oat milk, own');
+test(
+  'two devices change one paint: both changes stand; the same figure of it is refused in sight, and can be used all the same',
+  inFull,
+  async () => {
+    const [one, two] = [await studio.open(PHONE), await studio.open(PHONE, { alone: true })];
+    for (const page of [one, two]) await visit(page, `${studio.url}/shelf/paint/oat`);
+    await type(one, 'Name', 'Oat milk, own');
+    await press(one, 'button', 'Save');
+    await until(
+      () => paint('oat'),
+      (oat) => oat.paint.name === 'Oat milk, own',
+    );
+    two.expectRefusals = true;
+    await press(two, 'radio', 'semi-opaque');
+    await press(two, 'button', 'Save');
+    const both = await until(
+      () => paint('oat'),
+      (oat) => oat.paint.opacity === 'semi-opaque',
+    );
+    assert.equal(both.paint.name, 'Oat milk, own');
 
-  for (const page of [one, two]) await visit(page, `${studio.url}/shelf/paint/oat`);
-  await type(one, 'Name', 'One');
-  await press(one, 'button', 'Save');
-  await until(
-    () => paint('oat'),
-    (oat) => oat.paint.name === 'One',
-  );
-  await type(two, 'Name', 'Two');
-  await press(two, 'button', 'Save');
-  await says(two, 'was changed on another device in the meantime');
-  await says(two, 'Name is “One” there');
-  // The list has what stands, not what this device last saw of it.
-  await see(two, 'link', 'One');
-  assert.equal((await paint('oat')).paint.name, 'One');
-  await press(two, 'button', 'Use this one: Two');
-  await until(
-    () => paint('oat'),
-    (oat) => oat.paint.name === 'Two',
-  );
-});
+    for (const page of [one, two]) await visit(page, `${studio.url}/shelf/paint/oat`);
+    await type(one, 'Name', 'One');
+    await press(one, 'button', 'Save');
+    await until(
+      () => paint('oat'),
+      (oat) => oat.paint.name === 'One',
+    );
+    await type(two, 'Name', 'Two');
+    await press(two, 'button', 'Save');
+    await says(two, 'was changed on another device in the meantime');
+    await says(two, 'Name is “One” there');
+    // The list has what stands, not what this device last saw of it.
+    await see(two, 'link', 'One');
+    assert.equal((await paint('oat')).paint.name, 'One');
+    await press(two, 'button', 'Use this one: Two');
+    await until(
+      () => paint('oat'),
+      (oat) => oat.paint.name === 'Two',
+    );
+  },
+);

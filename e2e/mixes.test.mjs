@@ -77,50 +77,54 @@ test('a ratio as it is said, a school, a second paint, an activator; every step 
   await fits(page);
 });
 
-test('measured by eye: to the mark, past it and made good, killed and gone on with', async () => {
-  const page = await studio.open(PHONE);
-  const plan = await planOf(studio, 'Damson Moon');
-  const at = `${studio.url}/plans/${plan.id}/weigh`;
-  await visit(page, at);
-  await press(page, 'radio', 'By eye, cup marks');
-  await press(page, 'button', /stands? ready$/);
-  await says(page, 'mm up the cup');
-  await fits(page);
-  await press(page, 'button', 'It is at the mark');
-  await says(page, '2 of');
-  await reload(page);
-  await says(page, '2 of');
-  const mark = await page.$eval('[role="status"][aria-label$="mm in the cup"]', (n) =>
-    Number(/\d+/.exec(n.getAttribute('aria-label'))[0]),
-  );
-  await type(page, 'Went past it? It stands at, mm', String(mark + 8));
-  await says(page, 'Too much of it, by');
-  await says(page, 'for repairs or a jar.');
-  await fits(page);
-  await press(page, 'button', /^More of everything/);
-  await says(page, 'More ');
-  for (let i = 0; i < 40; i++) {
-    const text = await textOf(page);
-    if (text.includes('All weighed')) break;
-    if (text.includes('It is at the mark')) await press(page, 'button', 'It is at the mark');
-    else if (text.includes('They are in')) await press(page, 'button', 'They are in');
-    else if (/stands? ready/.test(text)) await press(page, 'button', /stands? ready$/);
-    await pause(150);
-  }
-  await says(page, 'All weighed');
-  await kept(plan, (p) => p.made?.length === p.mixes.length);
-  const { made } = await plan.get();
-  // The time stands with it, for whoever asks how long it has stood.
-  assert.match(made[0].on, /^\d{4}-\d\d-\d\dT\d\d:\d\d$/);
-  await visit(page, `${studio.url}/plans/${plan.id}/mixes`);
-  const jars = async () => (await shelf()).filter((i) => i.kind === 'jar').length;
-  const before = await jars();
-  await press(page, 'button', /^Into a jar/);
-  await says(page, 'in a jar');
-  await until(jars, (n) => n === before + 1);
-});
+test(
+  'measured by eye: to the mark, past it and made good, killed and gone on with',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE);
+    const plan = await planOf(studio, 'Damson Moon');
+    const at = `${studio.url}/plans/${plan.id}/weigh`;
+    await visit(page, at);
+    await press(page, 'radio', 'By eye, cup marks');
+    await press(page, 'button', /stands? ready$/);
+    await says(page, 'mm up the cup');
+    await fits(page);
+    await press(page, 'button', 'It is at the mark');
+    await says(page, '2 of');
+    await reload(page);
+    await says(page, '2 of');
+    const mark = await page.$eval('[role="status"][aria-label$="mm in the cup"]', (n) =>
+      Number(/\d+/.exec(n.getAttribute('aria-label'))[0]),
+    );
+    await type(page, 'Went past it? It stands at, mm', String(mark + 8));
+    await says(page, 'Too much of it, by');
+    await says(page, 'for repairs or a jar.');
+    await fits(page);
+    await press(page, 'button', /^More of everything/);
+    await says(page, 'More ');
+    for (let i = 0; i < 40; i++) {
+      const text = await textOf(page);
+      if (text.includes('All weighed')) break;
+      if (text.includes('It is at the mark')) await press(page, 'button', 'It is at the mark');
+      else if (text.includes('They are in')) await press(page, 'button', 'They are in');
+      else if (/stands? ready/.test(text)) await press(page, 'button', /stands? ready$/);
+      await pause(150);
+    }
+    await says(page, 'All weighed');
+    await kept(plan, (p) => p.made?.length === p.mixes.length);
+    const { made } = await plan.get();
+    // The time stands with it, for whoever asks how long it has stood.
+    assert.match(made[0].on, /^\d{4}-\d\d-\d\dT\d\d:\d\d$/);
+    await visit(page, `${studio.url}/plans/${plan.id}/mixes`);
+    const jars = async () => (await shelf()).filter((i) => i.kind === 'jar').length;
+    const before = await jars();
+    await press(page, 'button', /^Into a jar/);
+    await says(page, 'in a jar');
+    await until(jars, (n) => n === before + 1);
+  },
+);
 
-test('one drip of three is not lost, and what was added counts', async () => {
+test('one drip of three is not lost, and what was added counts', inFull, async () => {
   const page = await studio.open(PHONE);
   const plan = await planOf(studio, 'Kale and Walnut tiles');
   const at = `${studio.url}/plans/${plan.id}/coach`;

@@ -4,6 +4,7 @@ import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { PHONE, press, says, see, visit, WIDE } from './support/browser.mjs';
 import { kept, planOf } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 
@@ -45,36 +46,40 @@ test('cups that stand beside each other are ordered so that no colour meets itse
   await kept(plan, (p) => String(mixes(p, 0)) === String(mixes(p, 1)) && !p.order?.facing);
 });
 
-test('pins, pairs kept apart and what each costs; what cannot be done is said', async () => {
-  const plan = await planOf(studio, 'Quince and Slate');
-  const page = await studio.open(WIDE);
-  await visit(page, `${studio.url}/plans/${plan.id}/order?cup=0`);
-  await press(page, 'button', /^Goes in first/);
-  await press(page, 'radio', 'Slate');
-  await says(page, 'Slate first costs');
-  await press(page, 'button', '+ Pair kept apart');
-  await press(page, 'radio', 'Slate');
-  await press(page, 'radio', 'Beetroot');
-  await says(page, 'Slate and Beetroot apart costs');
-  await press(page, 'button', 'Load it so');
-  const now = await kept(plan, (p) => mixes(p)[0] === 'm-slate');
-  assert.notEqual(mixes(now)[1], 'm-beetroot');
-  // Kept with the plan, so it is there after a crash.
-  assert.deepEqual(now.order, {
-    school: 'contrast',
-    first: 'm-slate',
-    apart: [{ a: 'm-slate', b: 'm-beetroot' }],
-  });
-  await press(page, 'button', /^Goes in last/);
-  await press(page, 'radio', 'Damson');
-  await press(page, 'radio', 'Yes');
-  await says(page, 'There is no such order.');
-  await says(page, 'First and last are different colours');
-  await press(page, 'radio', 'No');
-  await see(page, 'button', 'Load it so');
-  await press(page, 'radio', 'Ramp');
-  await see(page, 'button', 'On the right: Ramp');
-});
+test(
+  'pins, pairs kept apart and what each costs; what cannot be done is said',
+  inFull,
+  async () => {
+    const plan = await planOf(studio, 'Quince and Slate');
+    const page = await studio.open(WIDE);
+    await visit(page, `${studio.url}/plans/${plan.id}/order?cup=0`);
+    await press(page, 'button', /^Goes in first/);
+    await press(page, 'radio', 'Slate');
+    await says(page, 'Slate first costs');
+    await press(page, 'button', '+ Pair kept apart');
+    await press(page, 'radio', 'Slate');
+    await press(page, 'radio', 'Beetroot');
+    await says(page, 'Slate and Beetroot apart costs');
+    await press(page, 'button', 'Load it so');
+    const now = await kept(plan, (p) => mixes(p)[0] === 'm-slate');
+    assert.notEqual(mixes(now)[1], 'm-beetroot');
+    // Kept with the plan, so it is there after a crash.
+    assert.deepEqual(now.order, {
+      school: 'contrast',
+      first: 'm-slate',
+      apart: [{ a: 'm-slate', b: 'm-beetroot' }],
+    });
+    await press(page, 'button', /^Goes in last/);
+    await press(page, 'radio', 'Damson');
+    await press(page, 'radio', 'Yes');
+    await says(page, 'There is no such order.');
+    await says(page, 'First and last are different colours');
+    await press(page, 'radio', 'No');
+    await see(page, 'button', 'Load it so');
+    await press(page, 'radio', 'Ramp');
+    await see(page, 'button', 'On the right: Ramp');
+  },
+);
 
 test('a move by hand is judged at once', async () => {
   const plan = await planOf(studio, 'Quince and Slate');

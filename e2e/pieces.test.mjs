@@ -349,45 +349,51 @@ test(
   },
 );
 
-test('cuts are found on a piece, whole and apart, and a mask is printed at true size', async () => {
-  const page = await studio.open(PHONE);
-  const moon = await pieceOf('Damson Moon, small hours');
-  await visit(page, `${studio.url}/journal/${moon.id}`);
-  await press(page, 'button', 'Cut out of it');
-  await type(page, 'Cut, wide', '5 cm');
-  await type(page, 'How many', '4');
-  await press(page, 'button', 'Find the best cuts');
-  await see(page, 'list', 'Cuts');
-  const places = await page.$eval('[role="list"][aria-label="Cuts"]', (list) =>
-    [
-      ...list.innerText.matchAll(/([\d.]+) cm from the left, ([\d.]+) cm from the top(, across)?/g),
-    ].map(([, x, y, across]) => {
-      const [wide, high] = across ? [4, 5] : [5, 4];
-      return { x: Number(x), y: Number(y), wide, high };
-    }),
-  );
-  assert.equal(places.length, 4);
-  // On a disc of 30 cm, to the tenth of a centimetre that is told.
-  for (const { x, y, wide, high } of places)
-    for (const [u, v] of [
-      [x, y],
-      [x + wide, y],
-      [x, y + high],
-      [x + wide, y + high],
-    ])
-      assert.ok(Math.hypot(u - 15, v - 15) < 15.2);
-  places.forEach((one, i) =>
-    places.slice(i + 1).forEach((other) => {
-      const gapX = Math.abs(one.x + one.wide / 2 - other.x - other.wide / 2);
-      const gapY = Math.abs(one.y + one.high / 2 - other.y - other.high / 2);
-      assert.ok(gapX > (one.wide + other.wide) / 2 || gapY > (one.high + other.high) / 2);
-    }),
-  );
-  const saved = await downloads(page, await mkdtemp(join(tmpdir(), 'potter-')));
-  await press(page, 'button', 'Print a mask to cut by');
-  await press(page, 'button', 'Save as PDF');
-  assert.ok((await saved('.pdf')).length > 1000);
-});
+test(
+  'cuts are found on a piece, whole and apart, and a mask is printed at true size',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE);
+    const moon = await pieceOf('Damson Moon, small hours');
+    await visit(page, `${studio.url}/journal/${moon.id}`);
+    await press(page, 'button', 'Cut out of it');
+    await type(page, 'Cut, wide', '5 cm');
+    await type(page, 'How many', '4');
+    await press(page, 'button', 'Find the best cuts');
+    await see(page, 'list', 'Cuts');
+    const places = await page.$eval('[role="list"][aria-label="Cuts"]', (list) =>
+      [
+        ...list.innerText.matchAll(
+          /([\d.]+) cm from the left, ([\d.]+) cm from the top(, across)?/g,
+        ),
+      ].map(([, x, y, across]) => {
+        const [wide, high] = across ? [4, 5] : [5, 4];
+        return { x: Number(x), y: Number(y), wide, high };
+      }),
+    );
+    assert.equal(places.length, 4);
+    // On a disc of 30 cm, to the tenth of a centimetre that is told.
+    for (const { x, y, wide, high } of places)
+      for (const [u, v] of [
+        [x, y],
+        [x + wide, y],
+        [x, y + high],
+        [x + wide, y + high],
+      ])
+        assert.ok(Math.hypot(u - 15, v - 15) < 15.2);
+    places.forEach((one, i) =>
+      places.slice(i + 1).forEach((other) => {
+        const gapX = Math.abs(one.x + one.wide / 2 - other.x - other.wide / 2);
+        const gapY = Math.abs(one.y + one.high / 2 - other.y - other.high / 2);
+        assert.ok(gapX > (one.wide + other.wide) / 2 || gapY > (one.high + other.high) / 2);
+      }),
+    );
+    const saved = await downloads(page, await mkdtemp(join(tmpdir(), 'potter-')));
+    await press(page, 'button', 'Print a mask to cut by');
+    await press(page, 'button', 'Save as PDF');
+    assert.ok((await saved('.pdf')).length > 1000);
+  },
+);
 
 test(
   'two wet pictures of a piece tell how its cells grew at rest, and how they will go on',

@@ -146,27 +146,31 @@ test('the page and a command compute the same picture', inFull, async () => {
   assert.ok(other <= computed.length / 1000, `${other} of ${computed.length} pixels differ`);
 });
 
-test('wide: the preview stands beside every station and follows an edit, and a colour that vanishes is remarked on', async () => {
-  const page = await studio.open(WIDE);
-  const id = await idOf('Quince and Slate');
-  await page.goto(`${studio.url}/plans/${id}/surface`, { waitUntil: 'domcontentloaded' });
-  await see(page, 'region', 'Preview');
-  await finished(page);
-  const first = await fingerprint(page);
-  // A seventh of the paint: another pour, in which a colour is covered by the others and by what cells turn up.
-  await press(page, 'radio', 'Own figure');
-  await type(page, 'Grams for 1 cm²', '0.05');
-  await says(page, 'it vanished.', 60000);
-  await another(page, first);
-  // What the remark offers, and what that says.
-  await press(page, 'button', /^Pour it /);
-  // Another station of the same plan finds the pour there.
-  await press(page, 'link', /^5 Moves/);
-  await see(page, 'region', 'Preview');
-  await finished(page);
-});
+test(
+  'wide: the preview stands beside every station and follows an edit, and a colour that vanishes is remarked on',
+  inFull,
+  async () => {
+    const page = await studio.open(WIDE);
+    const id = await idOf('Quince and Slate');
+    await page.goto(`${studio.url}/plans/${id}/surface`, { waitUntil: 'domcontentloaded' });
+    await see(page, 'region', 'Preview');
+    await finished(page);
+    const first = await fingerprint(page);
+    // A seventh of the paint: another pour, in which a colour is covered by the others and by what cells turn up.
+    await press(page, 'radio', 'Own figure');
+    await type(page, 'Grams for 1 cm²', '0.05');
+    await says(page, 'it vanished.', 60000);
+    await another(page, first);
+    // What the remark offers, and what that says.
+    await press(page, 'button', /^Pour it /);
+    // Another station of the same plan finds the pour there.
+    await press(page, 'link', /^5 Moves/);
+    await see(page, 'region', 'Preview');
+    await finished(page);
+  },
+);
 
-test('stopped, the picture stays as it is; going on, it is finished', async () => {
+test('stopped, the picture stays as it is; going on, it is finished', inFull, async () => {
   const page = await studio.open(PHONE);
   const id = await idOf('Quince and Slate');
   await page.goto(`${studio.url}/plans/${id}/preview`, { waitUntil: 'domcontentloaded' });

@@ -14,7 +14,7 @@ import {
   visit,
   WIDE,
 } from './support/browser.mjs';
-import { FULL } from './support/full.mjs';
+import { FULL, inFull } from './support/full.mjs';
 
 const studio = atStudio();
 let plans;
@@ -110,88 +110,92 @@ const snap = async (page) => {
   await see(page, 'img', /^Taken at/);
 };
 
-test('28 moves with additions, a picture and a rest of two hours, killed on the way, the studio away halfway: right move, right time, nothing lost', async () => {
-  let page = await studio.open(PHONE, { away: true });
-  page.expectRefusals = true;
-  const planId = await longer('Number 31');
-  const href = await begin(page, planId);
-  await pictured(page);
-  const begun = await kept(planId, (run) => run.at === 0);
-  const moves = begun.moves.length;
-  assert.ok(moves >= 25);
-  const verbOf = ({ move }) => begun.plan.moves.find(({ id }) => id === move).verb;
-  const rest = begun.moves.findIndex((move) => verbOf(move) === 'rest') + 1;
-  await press(page, 'button', 'I have read it');
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  const context = page.browserContext();
-  let skewMs = 0;
-  for (let move = 1; move <= moves; move++) {
-    assert.equal(await counted(page), move);
-    if (move === 4) {
-      await press(page, 'button', 'Added');
-      await type(page, 'How much, g', '7');
-      await page.mouse.click(...(await at(page, [0.5, 0.5])));
-      await press(page, 'button', 'It went on: 7 g');
-      await reads(page, /7 g of .*middle/);
-      await press(page, 'button', 'Close');
-      await pictured(page);
+test(
+  '28 moves with additions, a picture and a rest of two hours, killed on the way, the studio away halfway: right move, right time, nothing lost',
+  inFull,
+  async () => {
+    let page = await studio.open(PHONE, { away: true });
+    page.expectRefusals = true;
+    const planId = await longer('Number 31');
+    const href = await begin(page, planId);
+    await pictured(page);
+    const begun = await kept(planId, (run) => run.at === 0);
+    const moves = begun.moves.length;
+    assert.ok(moves >= 25);
+    const verbOf = ({ move }) => begun.plan.moves.find(({ id }) => id === move).verb;
+    const rest = begun.moves.findIndex((move) => verbOf(move) === 'rest') + 1;
+    await press(page, 'button', 'I have read it');
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    const context = page.browserContext();
+    let skewMs = 0;
+    for (let move = 1; move <= moves; move++) {
+      assert.equal(await counted(page), move);
+      if (move === 4) {
+        await press(page, 'button', 'Added');
+        await type(page, 'How much, g', '7');
+        await page.mouse.click(...(await at(page, [0.5, 0.5])));
+        await press(page, 'button', 'It went on: 7 g');
+        await reads(page, /7 g of .*middle/);
+        await press(page, 'button', 'Close');
+        await pictured(page);
+      }
+      if (move === 6) await snap(page);
+      if (move === Math.floor(moves / 2)) await studio.halt();
+      if (move === moves - 3) await studio.resume();
+      const killed = move % EVERY === 0 || move === rest;
+      const before = await left(page);
+      const from = Date.now();
+      // The battery dies; the next page is another.
+      if (killed) {
+        await page.close();
+        page = await openPage(context, PHONE, { away: true });
+        page.expectRefusals = true;
+        if (skewMs) await page.evaluateOnNewDocument(later, skewMs);
+        await visit(page, href);
+        await see(page, 'button', /^(Next|Piece|Finish)/);
+      }
+      const expected = before === undefined ? undefined : before - (Date.now() - from) / 1000;
+      const [here, now] = [await counted(page), await left(page)];
+      if (here === move + 1) {
+        // Both hands held the piece, and its time was up.
+        assert.ok(expected < 1, `${expected} s were left, and it went on`);
+        continue;
+      }
+      assert.equal(here, move, 'it comes back to the same move');
+      if (expected !== undefined)
+        assert.ok(Math.abs(now - expected) <= 1.1, `${now} s left, ${expected} expected`);
+      if (move === rest) {
+        // Two hours pass at it.
+        skewMs = 2 * 3_600_000;
+        const was = await left(page);
+        await page.evaluate(later, skewMs);
+        await page.evaluateOnNewDocument(later, skewMs);
+        await wait(400);
+        const after = await left(page);
+        if (was !== undefined) assert.ok(Math.abs(was - after - 7200) <= 2, `${was} → ${after}`);
+      }
+      if (move < moves) {
+        await press(page, 'button', 'Skip');
+        await says(page, `${move + 1} of ${moves}`);
+      }
     }
-    if (move === 6) await snap(page);
-    if (move === Math.floor(moves / 2)) await studio.halt();
-    if (move === moves - 3) await studio.resume();
-    const killed = move % EVERY === 0 || move === rest;
-    const before = await left(page);
-    const from = Date.now();
-    // The battery dies; the next page is another.
-    if (killed) {
-      await page.close();
-      page = await openPage(context, PHONE, { away: true });
-      page.expectRefusals = true;
-      if (skewMs) await page.evaluateOnNewDocument(later, skewMs);
-      await visit(page, href);
-      await see(page, 'button', /^(Next|Piece|Finish)/);
-    }
-    const expected = before === undefined ? undefined : before - (Date.now() - from) / 1000;
-    const [here, now] = [await counted(page), await left(page)];
-    if (here === move + 1) {
-      // Both hands held the piece, and its time was up.
-      assert.ok(expected < 1, `${expected} s were left, and it went on`);
-      continue;
-    }
-    assert.equal(here, move, 'it comes back to the same move');
-    if (expected !== undefined)
-      assert.ok(Math.abs(now - expected) <= 1.1, `${now} s left, ${expected} expected`);
-    if (move === rest) {
-      // Two hours pass at it.
-      skewMs = 2 * 3_600_000;
-      const was = await left(page);
-      await page.evaluate(later, skewMs);
-      await page.evaluateOnNewDocument(later, skewMs);
-      await wait(400);
-      const after = await left(page);
-      if (was !== undefined) assert.ok(Math.abs(was - after - 7200) <= 2, `${was} → ${after}`);
-    }
-    if (move < moves) {
-      await press(page, 'button', 'Skip');
-      await says(page, `${move + 1} of ${moves}`);
-    }
-  }
-  assert.equal(await counted(page), moves);
-  await wait(750);
-  await press(page, 'button', 'Finish the pour');
-  await says(page, 'Poured');
-  const run = await kept(planId, (one) => one.endedAt !== undefined);
-  assert.equal(run.moves.filter((m) => m.endedAt !== undefined).length, moves);
-  assert.ok(run.endedAt - run.startedAt >= skewMs);
-  assert.deepEqual(
-    run.moves.flatMap((m, i) => (m.added ?? []).map(({ g, atMm }) => [i, g, atMm?.length])),
-    [[3, 7, 2]],
-  );
-  assert.equal(run.moves[5].pictures.length, 1);
-  assert.ok(run.careSeenAt > 0);
-  // Each move began as the one before it ended.
-  run.moves.slice(1).forEach((m, i) => assert.equal(m.startedAt, run.moves[i].endedAt));
-});
+    assert.equal(await counted(page), moves);
+    await wait(750);
+    await press(page, 'button', 'Finish the pour');
+    await says(page, 'Poured');
+    const run = await kept(planId, (one) => one.endedAt !== undefined);
+    assert.equal(run.moves.filter((m) => m.endedAt !== undefined).length, moves);
+    assert.ok(run.endedAt - run.startedAt >= skewMs);
+    assert.deepEqual(
+      run.moves.flatMap((m, i) => (m.added ?? []).map(({ g, atMm }) => [i, g, atMm?.length])),
+      [[3, 7, 2]],
+    );
+    assert.equal(run.moves[5].pictures.length, 1);
+    assert.ok(run.careSeenAt > 0);
+    // Each move began as the one before it ended.
+    run.moves.slice(1).forEach((m, i) => assert.equal(m.startedAt, run.moves[i].endedAt));
+  },
+);
 
 /** The clocks of a page so much later. */
 function later(by) {
@@ -247,73 +251,83 @@ test('on a set each move goes piece by piece, back the same way, or is done on a
   await reads(page, /^2 of/m);
 });
 
-test('a repair is offered from what is nearest in colour; what is left becomes the next piece, and takes nothing off the shelf', async () => {
-  const page = await studio.open(PHONE);
-  await begin(page, idOf('Damson Moon'));
-  for (const move of [2, 3]) {
-    await press(page, 'button', 'Skip');
-    await reads(page, new RegExp(`^${move} of`, 'm'));
-  }
-  await press(page, 'button', 'Ran out');
-  await page.waitForFunction(
-    () => document.querySelector('[aria-label="Where on the piece"] img'),
-    { timeout: 60_000 },
-  );
-  await page.mouse.click(...(await at(page, [0.5, 0.5])));
-  await see(page, 'list', 'What suits there');
-  await reads(page, /cannot be told apart|close|will be seen/);
-  await press(page, 'button', 'Close');
-  const moves = await page.evaluate(() => Number(/\d+ of (\d+)/.exec(document.body.innerText)[1]));
-  for (let move = 4; move <= moves; move++) {
-    await press(page, 'button', 'Skip');
-    await reads(page, new RegExp(`^${move} of`, 'm'));
-  }
-  await wait(750);
-  await press(page, 'button', 'Finish the pour');
-  await press(page, 'button', 'Carry on with what is left');
-  await says(page, 'what was left');
-  const id = await page.evaluate(() => /plans\/([^/]+)/.exec(location.pathname)[1]);
-  const { plan } = await (await fetch(`${studio.url}/api/plans/${id}`)).json();
-  const run = await runOf(idOf('Damson Moon'));
-  assert.equal(plan.leftOf.run, run.id);
-  assert.equal(plan.surface.pieces, 1);
-  await visit(page, `${studio.url}/shopping?plans=${id}`);
-  await see(page, 'heading', /Shopping/);
-  const listed = await page.evaluate(() => document.body.innerText);
-  assert.doesNotMatch(listed, /soft body|Conditioner/);
-});
+test(
+  'a repair is offered from what is nearest in colour; what is left becomes the next piece, and takes nothing off the shelf',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE);
+    await begin(page, idOf('Damson Moon'));
+    for (const move of [2, 3]) {
+      await press(page, 'button', 'Skip');
+      await reads(page, new RegExp(`^${move} of`, 'm'));
+    }
+    await press(page, 'button', 'Ran out');
+    await page.waitForFunction(
+      () => document.querySelector('[aria-label="Where on the piece"] img'),
+      { timeout: 60_000 },
+    );
+    await page.mouse.click(...(await at(page, [0.5, 0.5])));
+    await see(page, 'list', 'What suits there');
+    await reads(page, /cannot be told apart|close|will be seen/);
+    await press(page, 'button', 'Close');
+    const moves = await page.evaluate(() =>
+      Number(/\d+ of (\d+)/.exec(document.body.innerText)[1]),
+    );
+    for (let move = 4; move <= moves; move++) {
+      await press(page, 'button', 'Skip');
+      await reads(page, new RegExp(`^${move} of`, 'm'));
+    }
+    await wait(750);
+    await press(page, 'button', 'Finish the pour');
+    await press(page, 'button', 'Carry on with what is left');
+    await says(page, 'what was left');
+    const id = await page.evaluate(() => /plans\/([^/]+)/.exec(location.pathname)[1]);
+    const { plan } = await (await fetch(`${studio.url}/api/plans/${id}`)).json();
+    const run = await runOf(idOf('Damson Moon'));
+    assert.equal(plan.leftOf.run, run.id);
+    assert.equal(plan.surface.pieces, 1);
+    await visit(page, `${studio.url}/shopping?plans=${id}`);
+    await see(page, 'heading', /Shopping/);
+    const listed = await page.evaluate(() => document.body.innerText);
+    assert.doesNotMatch(listed, /soft body|Conditioner/);
+  },
+);
 
-test('dots over the cured coat: a stage with its own colours, amounts, ready check and pictures; run on its day, and taken out', async () => {
-  const page = await studio.open(PHONE);
-  const id = idOf('Frosted Kale');
-  await visit(page, `${studio.url}/plans/${id}/finish`);
-  await press(page, 'button', /^Add dots/);
-  await press(page, 'radio', 'Brushed petals');
-  const colour = await page.$eval('[role="checkbox"]', (node) => node.getAttribute('aria-label'));
-  await press(page, 'checkbox', colour);
-  await press(page, 'button', 'Set them on the coat');
-  await reads(page, /3 Dots/);
-  await visit(page, `${studio.url}/plans/${id}/pour`);
-  await press(page, 'radio', /Dots/);
-  await says(page, 'What lies under it has cured');
-  await reads(page, /dotting tool .* at hand/);
-  await press(page, 'button', /^Begin/);
-  await reads(page, /^1 of 4/m);
-  await pictured(page);
-  for (let move = 2; move <= 4; move++) {
-    await press(page, 'button', 'Skip');
-    await reads(page, new RegExp(`^${move} of`, 'm'));
-  }
-  await wait(750);
-  await press(page, 'button', 'Finish the pour');
-  await says(page, 'Dots: done');
-  const run = await kept(id, (one) => one.endedAt !== undefined && one.stage === 2);
-  assert.equal(run.moves.length, 4);
-  await visit(page, `${studio.url}/journal`);
-  await says(page, 'Frosted Kale, dots');
-  await visit(page, `${studio.url}/plans/${id}/pour`);
-  await see(page, 'radio', /Dots, done/);
-  await visit(page, `${studio.url}/plans/${id}/finish`);
-  await press(page, 'button', /^Take out stage 3/);
-  await page.waitForFunction(() => !/3 Dots/.test(document.body.innerText));
-});
+test(
+  'dots over the cured coat: a stage with its own colours, amounts, ready check and pictures; run on its day, and taken out',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE);
+    const id = idOf('Frosted Kale');
+    await visit(page, `${studio.url}/plans/${id}/finish`);
+    await press(page, 'button', /^Add dots/);
+    await press(page, 'radio', 'Brushed petals');
+    const colour = await page.$eval('[role="checkbox"]', (node) => node.getAttribute('aria-label'));
+    await press(page, 'checkbox', colour);
+    await press(page, 'button', 'Set them on the coat');
+    await reads(page, /3 Dots/);
+    await visit(page, `${studio.url}/plans/${id}/pour`);
+    await press(page, 'radio', /Dots/);
+    await says(page, 'What lies under it has cured');
+    await reads(page, /dotting tool .* at hand/);
+    await press(page, 'button', /^Begin/);
+    await reads(page, /^1 of 4/m);
+    await pictured(page);
+    for (let move = 2; move <= 4; move++) {
+      await press(page, 'button', 'Skip');
+      await reads(page, new RegExp(`^${move} of`, 'm'));
+    }
+    await wait(750);
+    await press(page, 'button', 'Finish the pour');
+    await says(page, 'Dots: done');
+    const run = await kept(id, (one) => one.endedAt !== undefined && one.stage === 2);
+    assert.equal(run.moves.length, 4);
+    await visit(page, `${studio.url}/journal`);
+    await says(page, 'Frosted Kale, dots');
+    await visit(page, `${studio.url}/plans/${id}/pour`);
+    await see(page, 'radio', /Dots, done/);
+    await visit(page, `${studio.url}/plans/${id}/finish`);
+    await press(page, 'button', /^Take out stage 3/);
+    await page.waitForFunction(() => !/3 Dots/.test(document.body.innerText));
+  },
+);

@@ -7,6 +7,7 @@ import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { downloads, PHONE, press, says, type, visit } from './support/browser.mjs';
 import { kept, planOf } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 
@@ -68,51 +69,55 @@ test('what one has not got comes later, and says what it wants', async () => {
   assert.ok(names.indexOf('Bloom') > names.indexOf('Split-foot flower'));
 });
 
-test('a pour done further by hand is kept as one’s own, shared as a file, forgotten, and taken from the file for another plan', async () => {
-  const folder = await mkdtemp(join(tmpdir(), 'potter-own-'));
-  const plan = await planOf(studio, 'Beetroot Bloom');
-  const before = await plan.get();
-  const page = await studio.open(PHONE);
-  const saved = await downloads(page, folder);
-  await visit(page, `${studio.url}/plans/${plan.id}/moves`);
-  await press(page, 'button', /: settings$/);
-  await press(page, 'button', 'Keep as my own technique');
-  await type(page, 'Its name', 'Marrow Street bloom');
-  await press(page, 'button', 'Keep it');
-  await says(page, 'Marrow Street bloom is kept');
-  const own = await kept(plan, (p) => p.sequence !== undefined);
-  assert.deepEqual(own.moves, before.moves);
-  await press(page, 'button', 'Choose by picture');
-  await press(page, 'button', 'More on Marrow Street bloom');
-  await press(page, 'button', 'Share Marrow Street bloom as a file');
-  const file = join(folder, 'again.technique.json');
-  const text = (await saved('marrow-street-bloom.technique.json')).toString();
-  await press(page, 'button', 'Forget Marrow Street bloom');
-  await says(page, 'Marrow Street bloom is forgotten');
+test(
+  'a pour done further by hand is kept as one’s own, shared as a file, forgotten, and taken from the file for another plan',
+  inFull,
+  async () => {
+    const folder = await mkdtemp(join(tmpdir(), 'potter-own-'));
+    const plan = await planOf(studio, 'Beetroot Bloom');
+    const before = await plan.get();
+    const page = await studio.open(PHONE);
+    const saved = await downloads(page, folder);
+    await visit(page, `${studio.url}/plans/${plan.id}/moves`);
+    await press(page, 'button', /: settings$/);
+    await press(page, 'button', 'Keep as my own technique');
+    await type(page, 'Its name', 'Marrow Street bloom');
+    await press(page, 'button', 'Keep it');
+    await says(page, 'Marrow Street bloom is kept');
+    const own = await kept(plan, (p) => p.sequence !== undefined);
+    assert.deepEqual(own.moves, before.moves);
+    await press(page, 'button', 'Choose by picture');
+    await press(page, 'button', 'More on Marrow Street bloom');
+    await press(page, 'button', 'Share Marrow Street bloom as a file');
+    const file = join(folder, 'again.technique.json');
+    const text = (await saved('marrow-street-bloom.technique.json')).toString();
+    await press(page, 'button', 'Forget Marrow Street bloom');
+    await says(page, 'Marrow Street bloom is forgotten');
 
-  const other = await planOf(studio, 'Damson Moon');
-  await visit(page, `${studio.url}/plans/${other.id}/technique`);
-  await says(page, 'Open a technique file');
-  assert.ok(!(await offered(page)).includes('Marrow Street bloom'));
-  const open = async (content) => {
-    await writeFile(file, content);
-    const [chooser] = await Promise.all([
-      page.waitForFileChooser(),
-      press(page, 'button', 'Open a technique file'),
-    ]);
-    await chooser.accept([file]);
-  };
-  await open(text.replace('"blow"', '"sneeze"'));
-  await says(page, 'This file was not opened');
-  await open(text);
-  await press(page, 'button', 'Pour it so: Marrow Street bloom');
-  const taken = await kept(other, (p) => p.sequence?.name === 'Marrow Street bloom');
-  const breaths = (p) => p.moves.filter((m) => m.verb === 'blow');
-  assert.equal(breaths(taken).length, breaths(before).length);
-  // A 25 cm bloom on a moon of 30 cm reaches in proportion.
-  const [far, was] = [breaths(taken)[0].reachMm, breaths(before)[0].reachMm];
-  assert.ok(Math.abs(far / was - 1.2) < 0.01, `reaches ${far} of ${was}`);
-});
+    const other = await planOf(studio, 'Damson Moon');
+    await visit(page, `${studio.url}/plans/${other.id}/technique`);
+    await says(page, 'Open a technique file');
+    assert.ok(!(await offered(page)).includes('Marrow Street bloom'));
+    const open = async (content) => {
+      await writeFile(file, content);
+      const [chooser] = await Promise.all([
+        page.waitForFileChooser(),
+        press(page, 'button', 'Open a technique file'),
+      ]);
+      await chooser.accept([file]);
+    };
+    await open(text.replace('"blow"', '"sneeze"'));
+    await says(page, 'This file was not opened');
+    await open(text);
+    await press(page, 'button', 'Pour it so: Marrow Street bloom');
+    const taken = await kept(other, (p) => p.sequence?.name === 'Marrow Street bloom');
+    const breaths = (p) => p.moves.filter((m) => m.verb === 'blow');
+    assert.equal(breaths(taken).length, breaths(before).length);
+    // A 25 cm bloom on a moon of 30 cm reaches in proportion.
+    const [far, was] = [breaths(taken)[0].reachMm, breaths(before)[0].reachMm];
+    assert.ok(Math.abs(far / was - 1.2) < 0.01, `reaches ${far} of ${was}`);
+  },
+);
 
 test('a plan is tried as a mini pour that knows what it tries', async () => {
   const plan = await planOf(studio, 'Quince and Slate');

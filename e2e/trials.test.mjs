@@ -10,6 +10,7 @@ import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { atStudio } from './support/at-studio.mjs';
 import { downloads, PHONE, press, says, see, type, visit } from './support/browser.mjs';
 import { planOf, until } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 let folder;
@@ -53,46 +54,50 @@ async function blackOf(pdf) {
   };
 }
 
-test('a card is printed at true size, judged by eye and by a reading, and put back', async () => {
-  const page = await studio.open(PHONE);
-  const saved = await downloads(page, folder);
-  await visit(page, `${studio.url}/trials`);
-  await press(page, 'button', 'Opacity card');
-  await press(page, 'button', 'Print cards');
-  await press(page, 'checkbox', 'Quince yellow');
-  await press(page, 'button', 'Save as PDF');
-  const { tallMm, wideMm } = await blackOf(await saved('.pdf'));
-  assert.ok(Math.abs(tallMm - 10) < 0.3, `the bar is ${tallMm} mm high`);
-  assert.ok(Math.abs(wideMm - 110) < 0.3, `the bar is ${wideMm} mm wide`);
-  await press(page, 'button', 'Leave the printing');
+test(
+  'a card is printed at true size, judged by eye and by a reading, and put back',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE);
+    const saved = await downloads(page, folder);
+    await visit(page, `${studio.url}/trials`);
+    await press(page, 'button', 'Opacity card');
+    await press(page, 'button', 'Print cards');
+    await press(page, 'checkbox', 'Quince yellow');
+    await press(page, 'button', 'Save as PDF');
+    const { tallMm, wideMm } = await blackOf(await saved('.pdf'));
+    assert.ok(Math.abs(tallMm - 10) < 0.3, `the bar is ${tallMm} mm high`);
+    assert.ok(Math.abs(wideMm - 110) < 0.3, `the bar is ${wideMm} mm wide`);
+    await press(page, 'button', 'Leave the printing');
 
-  await press(page, 'button', /^The card of/);
-  await press(page, 'radio', 'Quince yellow');
-  await press(page, 'radio', /^opaque: Nothing shows/);
-  const judged = await paintOf('quince', (it) => it.trials?.length === 1);
-  assert.equal(judged.paint.opacity, 'opaque');
-  await says(page, 'Quince yellow was semi-opaque before.');
-  await press(page, 'button', 'Put it back');
-  await paintOf('quince', (it) => it.trials === undefined && it.paint.opacity === 'semi-opaque');
+    await press(page, 'button', /^The card of/);
+    await press(page, 'radio', 'Quince yellow');
+    await press(page, 'radio', /^opaque: Nothing shows/);
+    const judged = await paintOf('quince', (it) => it.trials?.length === 1);
+    assert.equal(judged.paint.opacity, 'opaque');
+    await says(page, 'Quince yellow was semi-opaque before.');
+    await press(page, 'button', 'Put it back');
+    await paintOf('quince', (it) => it.trials === undefined && it.paint.opacity === 'semi-opaque');
 
-  await press(page, 'radio', 'By a reading');
-  await type(page, 'Contrast ratio', '91');
-  await press(page, 'button', 'Keep the reading');
-  const read = await paintOf('quince', (it) => it.trials?.length === 1);
-  assert.deepEqual(read.paint.opacity, { contrastRatio: 0.91, wetMicrons: 200 });
-  await says(page, 'Card, 2 coats: 91 % at 200 µm');
+    await press(page, 'radio', 'By a reading');
+    await type(page, 'Contrast ratio', '91');
+    await press(page, 'button', 'Keep the reading');
+    const read = await paintOf('quince', (it) => it.trials?.length === 1);
+    assert.deepEqual(read.paint.opacity, { contrastRatio: 0.91, wetMicrons: 200 });
+    await says(page, 'Card, 2 coats: 91 % at 200 µm');
 
-  // One coat is enough for who cannot wait, and what no figure tells is noted.
-  await press(page, 'radio', 'By eye');
-  await press(page, 'radio', 'One coat');
-  await press(page, 'radio', /^semi-opaque: /);
-  const once = await paintOf('quince', (it) => it.trials?.length === 2);
-  assert.equal(once.trials[1].coats, 1);
-  assert.equal(once.paint.opacity.wetMicrons, 100);
-  await press(page, 'button', 'Note: chalky');
-  await paintOf('quince', (it) => it.trials?.length === 3);
-  await says(page, 'Noted: chalky');
-});
+    // One coat is enough for who cannot wait, and what no figure tells is noted.
+    await press(page, 'radio', 'By eye');
+    await press(page, 'radio', 'One coat');
+    await press(page, 'radio', /^semi-opaque: /);
+    const once = await paintOf('quince', (it) => it.trials?.length === 2);
+    assert.equal(once.trials[1].coats, 1);
+    assert.equal(once.paint.opacity.wetMicrons, 100);
+    await press(page, 'button', 'Note: chalky');
+    await paintOf('quince', (it) => it.trials?.length === 3);
+    await says(page, 'Noted: chalky');
+  },
+);
 
 test('a swatch in white settles how a paint tints, and can be put back', async () => {
   const page = await studio.open(PHONE);
@@ -154,46 +159,52 @@ test('what did not get on is noted once and said in the plan', async () => {
   await until(noted, (n) => n === 1);
 });
 
-test('painted cards are read by camera, box by box, and kept with their paint', async () => {
-  const page = await studio.open(PHONE);
-  const file = join(folder, 'cards.jpg');
-  const { status, stdout } = spawnSync('npx', ['tsx', 'e2e/support/made-card.ts', file], {
-    cwd: join(import.meta.dirname, '..'),
-    encoding: 'utf8',
-  });
-  assert.equal(status, 0);
-  const ratios = JSON.parse(stdout);
-  await visit(page, `${studio.url}/trials`);
-  await press(page, 'button', 'Opacity card');
-  await press(page, 'radio', 'By camera');
-  const [chooser] = await Promise.all([
-    page.waitForFileChooser(),
-    press(page, 'button', 'Choose one'),
-  ]);
-  await chooser.accept([file]);
-  await see(page, 'group', 'Card 2 from the top');
-  const told = await page.$$eval('[role="group"][aria-label^="Card"]', (groups) =>
-    groups.map((group) =>
-      [...group.innerText.matchAll(/([\d.]+)\s*% contrast ratio/g)].map((m) => Number(m[1]) / 100),
-    ),
-  );
-  ratios.forEach((boxes, i) =>
-    boxes.forEach((ratio, k) =>
-      assert.ok(
-        Math.abs(told[i][k] - ratio) < 0.04,
-        `card ${i + 1}, ${k + 1} coats: ${told[i][k]}`,
+test(
+  'painted cards are read by camera, box by box, and kept with their paint',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE);
+    const file = join(folder, 'cards.jpg');
+    const { status, stdout } = spawnSync('npx', ['tsx', 'e2e/support/made-card.ts', file], {
+      cwd: join(import.meta.dirname, '..'),
+      encoding: 'utf8',
+    });
+    assert.equal(status, 0);
+    const ratios = JSON.parse(stdout);
+    await visit(page, `${studio.url}/trials`);
+    await press(page, 'button', 'Opacity card');
+    await press(page, 'radio', 'By camera');
+    const [chooser] = await Promise.all([
+      page.waitForFileChooser(),
+      press(page, 'button', 'Choose one'),
+    ]);
+    await chooser.accept([file]);
+    await see(page, 'group', 'Card 2 from the top');
+    const told = await page.$$eval('[role="group"][aria-label^="Card"]', (groups) =>
+      groups.map((group) =>
+        [...group.innerText.matchAll(/([\d.]+)\s*% contrast ratio/g)].map(
+          (m) => Number(m[1]) / 100,
+        ),
       ),
-    ),
-  );
-  await press(page, 'button', 'Keep it');
-  await says(page, 'The card is kept.');
-  const kept = await until(
-    async () => {
-      const { items } = await (await fetch(`${studio.url}/api/shelf`)).json();
-      return items.flatMap((item) => item.trials ?? []).find(({ within }) => within > 0);
-    },
-    (trial) => trial !== undefined,
-  );
-  assert.equal(kept.coats, 2);
-  assert.ok(Math.abs(kept.opacity.contrastRatio - told[0][1]) < 0.001);
-});
+    );
+    ratios.forEach((boxes, i) =>
+      boxes.forEach((ratio, k) =>
+        assert.ok(
+          Math.abs(told[i][k] - ratio) < 0.04,
+          `card ${i + 1}, ${k + 1} coats: ${told[i][k]}`,
+        ),
+      ),
+    );
+    await press(page, 'button', 'Keep it');
+    await says(page, 'The card is kept.');
+    const kept = await until(
+      async () => {
+        const { items } = await (await fetch(`${studio.url}/api/shelf`)).json();
+        return items.flatMap((item) => item.trials ?? []).find(({ within }) => within > 0);
+      },
+      (trial) => trial !== undefined,
+    );
+    assert.equal(kept.coats, 2);
+    assert.ok(Math.abs(kept.opacity.contrastRatio - told[0][1]) < 0.001);
+  },
+);

@@ -38,68 +38,72 @@ async function steady(page) {
   }
 }
 
-test('a whole palette is weighed over the scale, with one over-pour made good', async () => {
-  const page = await studio.open(PHONE);
-  const plan = await planOf(studio, 'Kale and Walnut tiles');
-  await visit(page, `${studio.url}/plans/${plan.id}/mixes`);
-  await press(page, 'button', 'Weigh it all up');
-  await press(page, 'radio', 'Practice scale, 1 g');
-  let overPoured = false;
-  let madeGood = 0;
-  for (let presses = 0; presses < 120; presses++) {
-    const text = await textOf(page);
-    if (text.includes('All weighed')) break;
-    if (text.includes('The cup is on')) {
-      // The practice scale takes its time, as a scale does: once it has been made good on it, the rest is typed.
-      if (madeGood > 0) await press(page, 'radio', 'Scale, I type');
-      await press(page, 'button', 'The cup is on');
-      if (madeGood === 0) await see(page, 'button', 'Spout: hold to pour');
-      continue;
+test(
+  'a whole palette is weighed over the scale, with one over-pour made good',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE);
+    const plan = await planOf(studio, 'Kale and Walnut tiles');
+    await visit(page, `${studio.url}/plans/${plan.id}/mixes`);
+    await press(page, 'button', 'Weigh it all up');
+    await press(page, 'radio', 'Practice scale, 1 g');
+    let overPoured = false;
+    let madeGood = 0;
+    for (let presses = 0; presses < 120; presses++) {
+      const text = await textOf(page);
+      if (text.includes('All weighed')) break;
+      if (text.includes('The cup is on')) {
+        // The practice scale takes its time, as a scale does: once it has been made good on it, the rest is typed.
+        if (madeGood > 0) await press(page, 'radio', 'Scale, I type');
+        await press(page, 'button', 'The cup is on');
+        if (madeGood === 0) await see(page, 'button', 'Spout: hold to pour');
+        continue;
+      }
+      if (text.includes('More of everything')) {
+        assert.match(text, /Too much of it, by \d+ g\./);
+        await press(page, 'button', /^More of everything/);
+        madeGood++;
+        await pause(300);
+        continue;
+      }
+      if (text.includes('drops, last') || text.includes('drop, last')) {
+        await press(page, 'button', 'They are in');
+        continue;
+      }
+      const g = await toGo(page);
+      if (text.includes('The scale reads')) {
+        await type(page, 'The scale reads, g', String(g));
+        await press(page, 'button', `Take ${g} g`);
+        continue;
+      }
+      if (g !== undefined && g > 0.5) {
+        // 3 g/s at first and ever faster: what so many seconds pour, t² ≈ g/5.
+        const s = (-3 + Math.sqrt(9 + 20 * g * (overPoured ? 0.85 : 1.5))) / 10;
+        await pour(page, Math.max(60, s * 1000));
+        overPoured = true;
+      }
+      // Until it stands steady, and goes on by itself where it is right.
+      await steady(page);
     }
-    if (text.includes('More of everything')) {
-      assert.match(text, /Too much of it, by \d+ g\./);
-      await press(page, 'button', /^More of everything/);
-      madeGood++;
-      await pause(300);
-      continue;
+    await says(page, 'All weighed');
+    assert.ok(madeGood >= 1, 'an over-pour was made good');
+    // Saved in its own time.
+    for (let i = 0; i < 50; i++) {
+      const now = await plan.get();
+      if (now.made?.length === now.mixes.length) break;
+      await pause(100);
     }
-    if (text.includes('drops, last') || text.includes('drop, last')) {
-      await press(page, 'button', 'They are in');
-      continue;
+    const { made, mixes } = await plan.get();
+    assert.deepEqual(made.map((m) => m.mix).sort(), mixes.map((m) => m.id).sort());
+    // The one poured over was made good: its ratio is that of the recipe, within what a scale of one gram tells.
+    for (const { mix, of } of made) {
+      const paint = mixes.find((m) => m.id === mix).paints[0].paint;
+      const ofPaint = of.filter((o) => o.material === paint).reduce((sum, o) => sum + o.g, 0);
+      const rest = of.filter((o) => o.material !== paint).reduce((sum, o) => sum + o.g, 0);
+      assert.ok(ofPaint > 5 && rest > 5, `${mix}: ${ofPaint} and ${rest}`);
     }
-    const g = await toGo(page);
-    if (text.includes('The scale reads')) {
-      await type(page, 'The scale reads, g', String(g));
-      await press(page, 'button', `Take ${g} g`);
-      continue;
-    }
-    if (g !== undefined && g > 0.5) {
-      // 3 g/s at first and ever faster: what so many seconds pour, t² ≈ g/5.
-      const s = (-3 + Math.sqrt(9 + 20 * g * (overPoured ? 0.85 : 1.5))) / 10;
-      await pour(page, Math.max(60, s * 1000));
-      overPoured = true;
-    }
-    // Until it stands steady, and goes on by itself where it is right.
-    await steady(page);
-  }
-  await says(page, 'All weighed');
-  assert.ok(madeGood >= 1, 'an over-pour was made good');
-  // Saved in its own time.
-  for (let i = 0; i < 50; i++) {
-    const now = await plan.get();
-    if (now.made?.length === now.mixes.length) break;
-    await pause(100);
-  }
-  const { made, mixes } = await plan.get();
-  assert.deepEqual(made.map((m) => m.mix).sort(), mixes.map((m) => m.id).sort());
-  // The one poured over was made good: its ratio is that of the recipe, within what a scale of one gram tells.
-  for (const { mix, of } of made) {
-    const paint = mixes.find((m) => m.id === mix).paints[0].paint;
-    const ofPaint = of.filter((o) => o.material === paint).reduce((sum, o) => sum + o.g, 0);
-    const rest = of.filter((o) => o.material !== paint).reduce((sum, o) => sum + o.g, 0);
-    assert.ok(ofPaint > 5 && rest > 5, `${mix}: ${ofPaint} and ${rest}`);
-  }
-});
+  },
+);
 
 test('typed readings: killed in the middle and gone on with, undo, an over-pour left as it is', async () => {
   const page = await studio.open(PHONE, { alone: true });

@@ -12,7 +12,8 @@ import { needChromium, needPackages } from './setup.mjs';
 needPackages();
 needChromium();
 
-const env = { ...process.env, ...(process.argv.includes('--full') ? { POTTER_FULL: '1' } : {}) };
+const full = process.argv.includes('--full');
+const env = { ...process.env, ...(full ? { POTTER_FULL: '1' } : {}) };
 let passed = 0;
 let failed = 0;
 
@@ -90,7 +91,9 @@ async function filled() {
 const LONGEST = 'screens.test.mjs';
 
 async function endToEnd(database) {
-  const all = readdirSync('e2e').filter((f) => f.endsWith('.test.mjs'));
+  const all = readdirSync('e2e').filter(
+    (f) => f.endsWith('.test.mjs') && (full || !f.endsWith('.full.test.mjs')),
+  );
   const files = [LONGEST, ...all.filter((f) => f !== LONGEST)].map((f) => join('e2e', f));
   // Not before the packages are there.
   const { launch } = await import('../e2e/support/browser.mjs');

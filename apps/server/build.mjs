@@ -1,4 +1,3 @@
-import { join } from 'node:path';
 import { build } from 'esbuild';
 
 await build({
@@ -8,25 +7,19 @@ await build({
     'copy.thread': 'src/db/copy.thread.ts',
   },
   outdir: 'dist',
+  // All in one file: a thousand small ones take the server longer to find and read than to run.
   bundle: true,
+  // These bring machine code, which stays where npm put it.
+  external: ['sharp', '@libsql/client'],
+  // Of packages that are not modules yet.
+  banner: {
+    js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+  },
+  minifyWhitespace: true,
+  minifySyntax: true,
   platform: 'node',
   format: 'esm',
   target: 'node20',
   sourcemap: true,
   absWorkingDir: import.meta.dirname,
-  plugins: [
-    {
-      // Our own packages are bundled with what they use; what the server itself takes from the registry stays where npm put it.
-      name: 'externalize-npm',
-      setup(b) {
-        b.onResolve({ filter: /^[^./]/ }, (a) =>
-          a.kind === 'entry-point' ||
-          a.path.startsWith('@potter/') ||
-          !a.importer.startsWith(join(import.meta.dirname, 'src'))
-            ? undefined
-            : { path: a.path, external: true },
-        );
-      },
-    },
-  ],
 });

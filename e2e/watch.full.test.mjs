@@ -7,7 +7,6 @@ import { test } from 'node:test';
 import { atStudio } from './support/at-studio.mjs';
 import { launch, openPage, PHONE, press, says, visit } from './support/browser.mjs';
 import { until } from './support/studio.mjs';
-import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 const photographs = join(import.meta.dirname, '../demo/orchard-ledger/photographs');
@@ -62,7 +61,7 @@ test('the browser’s camera, once stood over a piece, takes its picture and kee
   }
 });
 
-test('practising, a camera looks down on the plan’s preview; nothing is kept', inFull, async () => {
+test('practising, a camera looks down on the plan’s preview; nothing is kept', async () => {
   const pieceNow = await pieceOf('Number 31, proof');
   const before = await pieceNow();
   const page = await studio.open(PHONE);
