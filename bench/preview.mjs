@@ -1,5 +1,5 @@
 // The preview of a flip on a 40 × 50 cm canvas in the browser: how soon a picture comes, how soon it is finished, colours
-// anew, how soon an old pour gives way, and what it costs the page.
+// anew, how soon it is there again, how soon an old pour gives way, and what it costs the page.
 import { readFileSync } from 'node:fs';
 import { launch, openPage, PHONE, press, visit } from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
@@ -33,9 +33,13 @@ await page.evaluate(() => {
     return put.call(this, image, ...rest);
   };
 });
-/** Presses something and says when each picture came after it, ms. */
+/** Presses something and says when each picture came after it, ms; none of them is one the device has from before. */
 async function timed(role, name) {
-  await page.evaluate(() => {
+  await page.evaluate(async () => {
+    await new Promise((done) => {
+      const forgetting = indexedDB.deleteDatabase('potter-pictures');
+      forgetting.onsuccess = forgetting.onerror = done;
+    });
     globalThis.pictures_ = [];
     addEventListener('click', () => (globalThis.pressed_ = performance.now()), {
       once: true,
@@ -118,5 +122,25 @@ const rss = processInfo
       Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${p.id}/status`, 'utf8'))?.[1] ?? 0) / 1024,
   );
 report('memory of the page with its worker', Math.max(...rss), 'MB', '≤ 300');
+
+// Opened again, its picture is the one the device keeps.
+await page.evaluateOnNewDocument(() => {
+  const put = CanvasRenderingContext2D.prototype.putImageData;
+  CanvasRenderingContext2D.prototype.putImageData = function (image, ...rest) {
+    if (image.width === 512) globalThis.there_ ??= performance.now();
+    return put.call(this, image, ...rest);
+  };
+});
+const again = [];
+for (let i = 0; i < 5; i++) {
+  await page.reload();
+  again.push(await (await page.waitForFunction(() => globalThis.there_)).jsonValue());
+}
+report(
+  'a plan opened again: its finished picture, from the address',
+  median(again),
+  'ms',
+  '≤ 1500',
+);
 await browser.close();
 await studio.stop();

@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { PNG } from 'pngjs';
 import { atStudio } from './support/at-studio.mjs';
-import { PHONE, press, says, see, type, WIDE } from './support/browser.mjs';
+import { PHONE, press, reload, says, see, type, WIDE } from './support/browser.mjs';
 import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
@@ -62,7 +62,7 @@ test('phone: picture, figures, another seed kept, the film, a core by tap and by
 
   await press(page, 'button', 'Next seed');
   await says(page, 'Seed 12, kept is 11');
-  await another(page, first);
+  const second = await another(page, first);
   await press(page, 'button', 'Keep');
   await says(page, 'Seed 12, kept');
   for (let i = 0; i < 50 && (await planOf(id)).seed !== 12; i++)
@@ -94,6 +94,25 @@ test('phone: picture, figures, another seed kept, the film, a core by tap and by
   assert.match(await field.evaluate((f) => f.value), /^(15|14\.9|15\.1) cm$/);
   await type(page, 'From the left', '4 cm');
   await see(page, 'heading', /^\d+ µm of wet film/);
+
+  // Opened again it is there as it was, and nobody pours it; only a core has to be poured.
+  await page.evaluateOnNewDocument(() => {
+    globalThis.begun_ = 0;
+    globalThis.Worker = class extends Worker {
+      constructor(...of) {
+        super(...of);
+        globalThis.begun_++;
+      }
+    };
+  });
+  await reload(page);
+  await finished(page);
+  assert.equal(await fingerprint(page), second);
+  await see(page, 'group', 'Film and run-off');
+  assert.equal(await page.evaluate(() => globalThis.begun_), 0);
+  await type(page, 'From the left', '5 cm');
+  await see(page, 'heading', /^\d+ µm of wet film/);
+  assert.equal(await fingerprint(page), second);
 });
 
 // science-flow.md: Node and a browser agree to 0.1 % of pixels.
@@ -171,7 +190,7 @@ test(
 );
 
 test('stopped, the picture stays as it is; going on, it is finished', inFull, async () => {
-  const page = await studio.open(PHONE);
+  const page = await studio.open(PHONE, { alone: true });
   const id = await idOf('Quince and Slate');
   await page.goto(`${studio.url}/plans/${id}/preview`, { waitUntil: 'domcontentloaded' });
   await see(page, 'progressbar', /Pouring|Looking closer/);

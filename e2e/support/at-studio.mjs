@@ -4,8 +4,8 @@ import { after, afterEach, before } from 'node:test';
 import { joinBrowser, openPage } from './browser.mjs';
 import { startStudio } from './studio.mjs';
 
-/** Pictures of moves, kept by all that decides them: whoever comes next would only compute the same. */
-const MAY_STAY = 'potter-keys';
+/** Pictures of pours and of their moves, kept by all that decides them: whoever comes next would only compute the same. */
+const MAY_STAY = ['potter-keys', 'potter-pictures'];
 
 /** Makes a browser's memory that of a device that has never been at a studio. */
 async function forget(session, origin) {
@@ -15,7 +15,7 @@ async function forget(session, origin) {
   });
   const of = { securityOrigin: origin };
   const { databaseNames } = await session.send('IndexedDB.requestDatabaseNames', of);
-  for (const databaseName of databaseNames.filter((name) => name !== MAY_STAY))
+  for (const databaseName of databaseNames.filter((name) => !MAY_STAY.includes(name)))
     await session.send('IndexedDB.deleteDatabase', { ...of, databaseName });
 }
 

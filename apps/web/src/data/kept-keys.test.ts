@@ -5,6 +5,7 @@ import { keptKeys } from './kept-keys';
 
 beforeEach(() => {
   global.indexedDB = new IDBFactory();
+  Object.assign(global, { document: { querySelectorAll: () => [] } });
   Object.defineProperty(globalThis, 'crypto', { value: webcrypto, configurable: true });
 });
 

@@ -1,5 +1,5 @@
 import { trim } from '@potter/core/quantity';
-import type { Picture } from './pour-host';
+import type { Picture } from './had';
 
 /** Lines and figures of a map, px of a picture 512 wide. */
 const LINE = 1.5;

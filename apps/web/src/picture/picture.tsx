@@ -1,7 +1,7 @@
 import { createElement, useEffect, useRef, useState } from 'react';
 import { Image, View } from 'react-native';
 import { drawPicture } from './draw-picture';
-import type { Picture as Pixels } from './pour-host';
+import type { Picture as Pixels } from './had';
 
 interface Props {
   readonly picture: Pixels | undefined;

@@ -24,13 +24,25 @@ class FakeWorker {
   }
 }
 
+/** What the device has from before, by its name. */
+let device: Map<string, unknown>;
+const had = () => ({
+  hadAs: ({ scene }: { scene: unknown }, view: string) => `${String(scene)} ${view}`,
+  hadBefore: {
+    find: async (of: string) => device.get(of),
+    keep: async (of: string, one: unknown) => void device.set(of, one),
+  },
+});
+
 let host: Host;
 beforeEach(() => {
   jest.useFakeTimers();
   workers = [];
+  device = new Map();
   // Bundled modules have no address here.
   Object.assign(global, { Worker: FakeWorker, URL: class {}, devicePixelRatio: 1 });
   jest.isolateModules(() => {
+    jest.doMock('./had', had);
     // eslint-disable-next-line @typescript-eslint/no-require-imports
     host = (require('./pour-host') as { pourHost: Host }).pourHost;
   });
@@ -39,8 +51,9 @@ afterEach(() => jest.useRealTimers());
 
 const preview = (name: string) => ({ scene: name, palette: [], dots: [] }) as unknown as Preview;
 const [A, B] = [preview('a'), preview('b')];
-const settled = () => jest.advanceTimersByTime(100);
+const settled = () => jest.advanceTimersByTimeAsync(100);
 const shows = () => workers.flatMap((w) => w.asked).filter((ask) => ask.kind === 'show');
+const kinds = ({ asked }: FakeWorker) => asked.map(({ kind }) => kind);
 const lastJob = () => shows().at(-1)!.job;
 const picture = (job: number, finished = true): Answer => ({
   kind: 'picture',
@@ -51,33 +64,33 @@ const picture = (job: number, finished = true): Answer => ({
   finished,
 });
 
-test('nothing is begun before somebody looks; changes in quick succession are asked about once, the last', () => {
+test('nothing is begun before somebody looks; changes in quick succession are asked about once, the last', async () => {
   expect(workers).toHaveLength(0);
   host.show(A, 'piece' as never, 'plan');
   host.show(B, 'piece' as never, 'plan');
-  settled();
+  await settled();
   expect(shows()).toHaveLength(1);
   expect(shows()[0]).toMatchObject({ scene: 'b' });
   host.show(B, 'piece' as never, 'plan');
-  settled();
+  await settled();
   expect(shows()).toHaveLength(1);
 });
 
-test('what is told of a pour nobody waits for any more is not taken for the new one', () => {
+test('what is told of a pour nobody waits for any more is not taken for the new one', async () => {
   host.show(A, 'piece' as never, 'plan');
-  settled();
+  await settled();
   const late = lastJob();
   host.show(B, 'piece' as never, 'plan');
-  settled();
+  await settled();
   workers[0]!.says(picture(late));
   expect(host.get().picture).toBeUndefined();
   workers[0]!.says(picture(lastJob()));
   expect(host.get()).toMatchObject({ picture: { width: 1 }, of: B });
 });
 
-test('the last picture stays while another of the same plan is made, and goes with the plan', () => {
+test('the last picture stays while another of the same plan is made, and goes with the plan', async () => {
   host.show(A, 'piece' as never, 'plan');
-  settled();
+  await settled();
   workers[0]!.says(picture(lastJob()));
   host.show(B, 'piece' as never, 'plan');
   expect(host.get()).toMatchObject({ of: A });
@@ -85,9 +98,9 @@ test('the last picture stays while another of the same plan is made, and goes wi
   expect(host.get().picture).toBeUndefined();
 });
 
-test('a coarse picture is not the end of it; the finished one is', () => {
+test('a coarse picture is not the end of it; the finished one is', async () => {
   host.show(A, 'piece' as never, 'plan');
-  settled();
+  await settled();
   workers[0]!.says({ kind: 'progress', job: lastJob(), doing: 'flowing' as never, share: 0.5 });
   expect(host.get().doing).toMatchObject({ share: 0.5 });
   workers[0]!.says(picture(lastJob(), false));
@@ -96,37 +109,88 @@ test('a coarse picture is not the end of it; the finished one is', () => {
   expect(host.get().doing).toBeUndefined();
 });
 
-test('stopped, it says so and takes no late answer; begun again, it asks anew', () => {
+test('stopped, it says so and takes no late answer; begun again, it asks anew', async () => {
   host.show(A, 'piece' as never, 'plan');
-  settled();
+  await settled();
   const before = lastJob();
   host.stop();
   expect(host.get().stopped).toBe(true);
   workers[0]!.says(picture(before));
   expect(host.get().picture).toBeUndefined();
   host.again();
-  settled();
+  await settled();
   expect(shows()).toHaveLength(2);
   expect(host.get().stopped).toBeUndefined();
 });
 
-test('a worker that broke is told of and let go: trying again begins another', () => {
+test('a worker that broke is told of and let go: trying again begins another', async () => {
   host.show(A, 'piece' as never, 'plan');
-  settled();
+  await settled();
   workers[0]!.onerror?.({ message: 'out of memory', preventDefault: () => undefined });
   expect(host.get().failed).toBe('out of memory');
   expect(workers[0]!.ended).toBe(true);
   host.again();
-  settled();
+  await settled();
   expect(workers).toHaveLength(2);
   workers[1]!.says(picture(lastJob()));
   expect(host.get()).toMatchObject({ of: A });
   expect(host.get().failed).toBeUndefined();
 });
 
+const outcome = (job: number): Answer => ({ kind: 'outcome', job, outcome: { of: job } as never });
+
+test('what was finished is seen again at once, poured by nobody; what was not, or is looked at otherwise, is poured', async () => {
+  host.show(A, 'dry', 'plan');
+  await settled();
+  workers[0]!.says(picture(lastJob(), false));
+  workers[0]!.says(outcome(lastJob()));
+  expect(device.size).toBe(0);
+  workers[0]!.says(picture(lastJob()));
+  workers[0]!.says(outcome(lastJob()));
+  host.show(B, 'dry', 'another plan');
+  await settled();
+  host.show(A, 'dry', 'plan');
+  await settled();
+  expect(host.get()).toMatchObject({ of: A, told: A, picture: { width: 1 }, outcome: { of: 1 } });
+  expect(host.get().doing).toBeUndefined();
+  expect(kinds(workers[0]!)).toEqual(['show', 'show', 'stop']);
+  host.show(A, 'wet', 'plan');
+  await settled();
+  expect(kinds(workers[0]!).at(-1)).toBe('show');
+});
+
+test('the same pour said anew is not poured anew: what comes is of it', async () => {
+  host.show(A, 'dry', 'plan');
+  await settled();
+  host.show(preview('a'), 'dry', 'plan');
+  await settled();
+  expect(kinds(workers[0]!)).toEqual(['show']);
+  workers[0]!.says(picture(lastJob()));
+  expect(host.get().of).toBe(A);
+});
+
+test('a core of what was had before is drilled once it is poured after all, without a coarse picture in between', async () => {
+  device.set('a dry', { picture: { width: 1 }, outcome: {} });
+  host.show(A, 'dry', 'plan');
+  await settled();
+  expect(workers).toHaveLength(0);
+  const [one, two] = [host.drill(1, 1), host.drill(2, 2)];
+  expect(workers[0]!.asked).toMatchObject([{ kind: 'show', pixels: [512] }]);
+  expect(workers[0]!.asked[0]).not.toHaveProperty('soon');
+  workers[0]!.says(picture(lastJob()));
+  workers[0]!.says(outcome(lastJob()));
+  expect(kinds(workers[0]!)).toEqual(['show', 'drill', 'drill']);
+  const [, first, second] = workers[0]!.asked as Extract<Ask, { kind: 'drill' }>[];
+  workers[0]!.says({ kind: 'core', spot: first!.spot, cores: [] });
+  workers[0]!.says({ kind: 'core', spot: second!.spot, cores: [] });
+  await Promise.all([one, two]);
+  void host.drill(3, 3);
+  expect(kinds(workers[0]!)).toEqual(['show', 'drill', 'drill', 'drill']);
+});
+
 test('each core goes to whoever drilled it', async () => {
   host.show(A, 'piece' as never, 'plan');
-  settled();
+  await settled();
   const [one, two] = [host.drill(1, 1), host.drill(2, 2)];
   const [first, second] = workers[0]!.asked.flatMap((ask) =>
     ask.kind === 'drill' ? [ask.spot] : [],
@@ -137,10 +201,10 @@ test('each core goes to whoever drilled it', async () => {
   await expect(two).resolves.toMatchObject([[{ mix: 'm-two' }]]);
 });
 
-test('a minute after the last look the worker and its memory are let go; a look before keeps them', () => {
+test('a minute after the last look the worker and its memory are let go; a look before keeps them', async () => {
   const leave = host.subscribe(() => undefined);
   host.show(A, 'piece' as never, 'plan');
-  settled();
+  await settled();
   leave();
   jest.advanceTimersByTime(30_000);
   const leaveAgain = host.subscribe(() => undefined);
@@ -170,13 +234,12 @@ afterEach(() =>
     navigator: own,
   }),
 );
-const kinds = ({ asked }: FakeWorker) => asked.map(({ kind }) => kind);
 
-test('where there is a processor for it a second worker helps the first, and goes with it', () => {
+test('where there is a processor for it a second worker helps the first, and goes with it', async () => {
   isolated(2);
   const leave = host.subscribe(() => undefined);
   host.show(A, 'piece' as never, 'plan');
-  settled();
+  await settled();
   const [first, second] = workers as [FakeWorker, FakeWorker];
   expect(kinds(first)).toEqual(['helped', 'show']);
   expect(kinds(second)).toEqual(['help']);
@@ -191,9 +254,9 @@ test('where there is a processor for it a second worker helps the first, and goe
 test.each([
   [1, 8],
   [4, 2],
-])('on %d processors with %d GB it works alone', (processors, gb) => {
+])('on %d processors with %d GB it works alone', async (processors, gb) => {
   isolated(processors, gb);
   host.show(A, 'piece' as never, 'plan');
-  settled();
+  await settled();
   expect(workers.map(kinds)).toEqual([['show']]);
 });

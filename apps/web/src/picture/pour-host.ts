@@ -1,14 +1,7 @@
-import type { Contour, Outcome, SpotLayer } from '@potter/core/flow';
+import type { Outcome, SpotLayer } from '@potter/core/flow';
 import { pourAskOf, type Preview } from '@potter/core/plan';
 import type { Answer, Ask, Doing, View } from '@/workers/messages';
-
-/** The picture of a pour as far as it has come. */
-export interface Picture {
-  readonly width: number;
-  readonly height: number;
-  readonly rgba: Uint8ClampedArray<ArrayBuffer>;
-  readonly contours?: readonly Contour[];
-}
+import { hadAs, hadBefore, type Picture } from './had';
 
 export interface Pouring {
   /** What is being computed and how far it is; absent where nothing is. */
@@ -45,6 +38,8 @@ let second: Worker | undefined;
 let job = 0;
 let wanted: Wanted | undefined;
 let state: Pouring = {};
+/** Cores that wait for a pour, where what is shown was had before and no worker has poured it. */
+let waiting: Ask[] | undefined;
 const listeners = new Set<() => void>();
 const cores = new Map<number, (cores: readonly (readonly SpotLayer[])[]) => void>();
 let settling: ReturnType<typeof setTimeout> | undefined;
@@ -54,6 +49,8 @@ const set = (next: Pouring): void => {
   state = next;
   listeners.forEach((listener) => listener());
 };
+
+const STOP: Ask = { kind: 'stop' };
 
 const ask = (message: Ask): void => {
   worker ??= begin();
@@ -138,25 +135,37 @@ function hear(answer: Answer): void {
       return;
     case 'outcome':
       set({ ...state, outcome: answer.outcome, told: wanted.preview });
+      waiting?.forEach(ask);
+      waiting = undefined;
+      if (state.picture && !state.doing)
+        void hadBefore.keep(nameOf(wanted), { picture: state.picture, outcome: answer.outcome });
   }
 }
 
-function request({ preview, view }: Wanted, settleMs: number): void {
-  job++;
+const finest = (): number => pixelsFor(devicePixelRatio).at(-1)!;
+const nameOf = ({ preview, view }: Wanted): string => hadAs(preview, view, finest());
+
+/** Asks for a picture, unless this device has it from before. */
+function request(one: Wanted, settleMs: number): void {
+  const own = ++job;
+  const before = hadBefore.find(nameOf(one));
   clearTimeout(settling);
-  settling = setTimeout(
-    () =>
-      ask({
-        kind: 'show',
-        job,
-        ...pourAskOf(preview),
-        pixels: pixelsFor(devicePixelRatio),
-        view,
-        soon: SOON,
-      }),
-    settleMs,
-  );
+  settling = setTimeout(() => void begin(), settleMs);
+  async function begin() {
+    const had = await before;
+    if (own !== job) return;
+    waiting = had && [];
+    if (!had) {
+      ask({ ...showing(one), pixels: pixelsFor(devicePixelRatio), soon: SOON });
+      return;
+    }
+    worker?.postMessage(STOP);
+    set({ picture: had.picture, outcome: had.outcome, of: one.preview, told: one.preview });
+  }
 }
+
+const showing = ({ preview, view }: Wanted) =>
+  ({ kind: 'show', job, ...pourAskOf(preview), view }) as const;
 
 /**
  * The one worker all previews share: a station shows a plan's pour, another station of the same plan finds it there.
@@ -181,18 +190,22 @@ export const pourHost = {
    */
   show(preview: Preview, view: View, subject: string): void {
     if (wanted?.preview === preview && wanted.view === view) return;
+    const next = { preview, view, subject };
+    // Said in other words, such as by a plan whose seed was kept: what is there, or on its way, is of it too.
+    if (wanted?.subject === subject && nameOf(wanted) === nameOf(next)) return;
     const { doing: _, failed: _failed, stopped: _stopped, ...rest } = state;
     set(wanted?.subject === subject ? rest : {});
     // A press is no typing: another view of the same pour comes at once.
     const settleMs = wanted?.preview === preview ? 0 : SETTLE_MS;
-    wanted = { preview, view, subject };
+    wanted = next;
     request(wanted, settleMs);
   },
   /** Leaves the picture as it is. */
   stop(): void {
     clearTimeout(settling);
     job++;
-    ask({ kind: 'stop' });
+    ask(STOP);
+    if (waiting) waiting = [];
     set({ ...state, doing: undefined, stopped: true });
   },
   /** Begins again what was stopped or failed. */
@@ -207,14 +220,18 @@ export const pourHost = {
     const spot = Math.max(0, ...cores.keys()) + 1;
     return new Promise((resolve) => {
       cores.set(spot, resolve);
-      ask({ kind: 'drill', spot, xMm, yMm });
+      const drill: Ask = { kind: 'drill', spot, xMm, yMm };
+      if (!waiting) return ask(drill);
+      // It has to be poured after all: its picture is there, so nothing coarser need be seen.
+      if (waiting.push(drill) === 1 && wanted) ask({ ...showing(wanted), pixels: [finest()] });
     });
   },
 };
 
 function letGo(): void {
   endWorkers();
-  wanted = undefined;
+  job++;
+  wanted = waiting = undefined;
   state = {};
   cores.clear();
 }

@@ -1,6 +1,6 @@
 import { saveFile } from '@/data/files';
 import { drawPicture } from './draw-picture';
-import type { Picture } from './pour-host';
+import type { Picture } from './had';
 
 /** Saves a picture as PNG. */
 export async function savePicture(name: string, picture: Picture): Promise<void> {

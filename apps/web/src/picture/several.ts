@@ -1,8 +1,7 @@
-import type { Outcome } from '@potter/core/flow';
-import { pourAskOf, type Preview, previewKey } from '@potter/core/plan';
+import { pourAskOf, type Preview } from '@potter/core/plan';
 import { useEffect, useState } from 'react';
 import type { Answer, Ask } from '@/workers/messages';
-import type { Picture } from './pour-host';
+import { type Had, hadAs, hadBefore, type Picture } from './had';
 
 /** How closely each of several pours is looked at: cells of its film, as usual where it says nothing, and the longer side of its picture, px. */
 export interface Closeness {
@@ -23,12 +22,6 @@ export const LARGE = { pixels: 512 } as const;
 export interface Wanted {
   readonly key: string;
   readonly preview: () => Preview;
-}
-
-/** What there is of one of them. */
-export interface Had {
-  readonly picture: Picture;
-  readonly outcome: Outcome;
 }
 
 /** Pours kept for when somebody comes back. */
@@ -111,6 +104,9 @@ function lane(
   let of = '';
   let picture: Picture | undefined;
   let timer: ReturnType<typeof setTimeout>;
+  let stopped = false;
+  /** Those somebody looks at stay on the device. */
+  const onDevice = cells === undefined ? hadBefore : undefined;
   const next = () => {
     const one = take();
     if (!one) {
@@ -118,14 +114,16 @@ function lane(
       return;
     }
     // Between two of them the page has its turn.
-    timer = setTimeout(() => begin(one), 0);
+    timer = setTimeout(() => void begin(one), 0);
   };
-  const begin = (one: Wanted) => {
+  const begin = async (one: Wanted) => {
     const preview = one.preview();
     of = one.key;
-    key = `${cells ?? ''} ${pixels} ${previewKey(preview)}`;
-    const have = kept.get(key);
+    key = hadAs(preview, `${cells ?? ''}`, pixels);
+    const have = kept.get(key) ?? (await onDevice?.find(key));
+    if (stopped) return;
     if (have) {
+      keep(key, have);
       tell(of, have);
       next();
       return;
@@ -147,6 +145,7 @@ function lane(
     } else if (data.kind === 'outcome' && picture) {
       const one = { picture, outcome: data.outcome };
       keep(key, one);
+      void onDevice?.keep(key, one);
       tell(of, one);
       next();
     } else if (data.kind === 'failed') {
@@ -157,6 +156,7 @@ function lane(
   worker.onerror = (event) => event.preventDefault();
   next();
   return () => {
+    stopped = true;
     clearTimeout(timer);
     worker.terminate();
   };

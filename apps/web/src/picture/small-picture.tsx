@@ -1,7 +1,7 @@
 import { createElement, useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { drawPicture } from './draw-picture';
-import type { Picture } from './pour-host';
+import type { Picture } from './had';
 import { Small } from '@/ui/type';
 
 /** Room in the box, px. */

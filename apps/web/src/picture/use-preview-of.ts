@@ -1,6 +1,7 @@
 import { brief, type Plan, previewOf } from '@potter/core/plan';
 import { useMemo } from 'react';
-import { type Had, useSeveral } from './several';
+import type { Had } from './had';
+import { useSeveral } from './several';
 
 /** As large as a phone shows it, px. */
 const PX = 512;

@@ -31,8 +31,8 @@ interface Spot {
   readonly at: readonly [number, number];
   /** What was drilled it was drilled in. */
   readonly of: unknown;
-  /** A core of each pour, the last first. */
-  readonly cores: readonly (readonly SpotLayer[])[];
+  /** A core of each pour, the last first; none while it is drilled. */
+  readonly cores?: readonly (readonly SpotLayer[])[];
 }
 
 /** The picture computed from cups and moves, and what it says of the plan. */
@@ -47,6 +47,8 @@ export function PreviewStation() {
   const drill = (xMm: number, yMm: number) => {
     const of = pour.of;
     if (!of) return;
+    // What was had before has to be poured first: where it is to be drilled is seen at once.
+    setSpot({ at: [xMm, yMm], of });
     void pourHost.drill(xMm, yMm).then((cores) => setSpot({ at: [xMm, yMm], of, cores }));
   };
   // A core of another pour says nothing about this one.
@@ -133,7 +135,10 @@ export function PreviewStation() {
         <Small>Tap the picture, or say where.</Small>
         <PlaceFields at={[x, y]} widthMm={widthMm} heightMm={heightMm} onPlace={drill} />
         <View aria-live="polite">
-          {drilled?.cores.map((layers, n, { length }) => (
+          {drilled && !drilled.cores && pour.doing ? (
+            <Body>The core comes once it is poured.</Body>
+          ) : null}
+          {drilled?.cores?.map((layers, n, { length }) => (
             <SpotCore
               key={n}
               layers={layers}

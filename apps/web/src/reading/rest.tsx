@@ -1,7 +1,7 @@
 import type { Photograph as Taken } from '@potter/core/piece';
 import type { Plan } from '@potter/core/plan';
 import { View } from 'react-native';
-import type { Had } from '@/picture/several';
+import type { Had } from '@/picture/had';
 import { Body, Heading } from '@/ui/type';
 import { LeftAlone } from './left-alone';
 import { cellsIn, watchesOf, watchWords } from './rest-words';

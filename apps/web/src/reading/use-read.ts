@@ -5,7 +5,7 @@ import { paletteOf, type Plan } from '@potter/core/plan';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { aside } from '@/data/aside';
 import { pictureOf } from '@/data/pictures';
-import type { Picture } from '@/picture/pour-host';
+import type { Picture } from '@/picture/had';
 import type { ReadAnswer, ReadAsk } from '@/workers/read-messages';
 import { faceOf } from './face-of';
 

@@ -1,7 +1,7 @@
 import { type DotsFor } from '@potter/core/plan';
 import { DOT_PATTERNS } from '@potter/core/technique';
 import { View } from 'react-native';
-import type { Picture } from '@/picture/pour-host';
+import type { Picture } from '@/picture/had';
 import { SmallPicture } from '@/picture/small-picture';
 import { Button } from '@/ui/button';
 import { Body, Heading } from '@/ui/type';

@@ -16,7 +16,7 @@ import { techniqueFileName, writeTechnique } from '@potter/core/format';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import type { Picture } from '@/picture/pour-host';
+import type { Picture } from '@/picture/had';
 import { SMALL, useSeveral } from '@/picture/several';
 import { SmallPicture } from '@/picture/small-picture';
 import { saveFile } from '@/data/files';
