@@ -2,7 +2,7 @@
 // anew, how soon it is there again, how soon an old pour gives way, and what it costs the page.
 import { readFileSync } from 'node:fs';
 import { launch, openPage, PHONE, press, visit } from '../e2e/support/browser.mjs';
-import { startStudio } from '../e2e/support/studio.mjs';
+import { pause, startStudio } from '../e2e/support/studio.mjs';
 import { median, report } from './report.mjs';
 
 const studio = await startStudio();
@@ -131,6 +131,11 @@ await page.evaluateOnNewDocument(() => {
     return put.call(this, image, ...rest);
   };
 });
+/** Until what came of it has been read off it, and all is kept, ms. */
+const KEPT_MS = 3000;
+await page.reload();
+await finished();
+await pause(KEPT_MS);
 const again = [];
 for (let i = 0; i < 5; i++) {
   await page.reload();
