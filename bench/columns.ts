@@ -1,5 +1,5 @@
 // How far pictures are from fully traced columns: for each demo plan and size, the mean ΔE00 over places of the face and the share of
-// them that is off by more than 5. The reference traces 96 heights at each place and casts light through every one.
+// them that is off by more than 5. The reference traces 192 heights at each place, close together near the surface, and casts light through every one.
 // PLACES, SIZES and PLANS in the environment: how many places, pixels along the longer side, and beginnings of the plans' file names.
 import { readFileSync, readdirSync } from 'node:fs';
 import {
@@ -25,7 +25,14 @@ import { hexToLab } from '../packages/core/src/optics/lab';
 import { spectrumToHex } from '../packages/core/src/optics/spectrum';
 
 const FOLDER = 'demo/orchard-ledger/plans';
-const LEVELS = 96;
+/**
+ * Heights of the reference. With 96 of them, deep ones closer, a layer of a few µm was told by its neighbour's depth: walnut rings came out 0.2 worse
+ * than they are. Twice as many as these change no figure by more than 0.01.
+ */
+const LEVELS = 192;
+/** How deep a height lies, 0..1. */
+const depthOf = (level: number): number =>
+  (Math.max(0, Math.min(LEVELS - 1, level)) / (LEVELS - 1)) ** 2.5;
 const PLACES = Number(process.env.PLACES ?? 1500);
 const SIZES = (process.env.SIZES ?? '512,1024').split(',').map(Number);
 const PLANS = (process.env.PLANS ?? '').split(',');
@@ -98,10 +105,7 @@ function measure(engine: Engine, name: string, scene: PourScene, palette: Palett
           index: Int32Array.from({ length: count }, (_, n) => n),
           x: Float32Array.from({ length: count }, (_, n) => cx(at[Math.floor(n / LEVELS)]!)),
           y: Float32Array.from({ length: count }, (_, n) => cy(at[Math.floor(n / LEVELS)]!)),
-          z: Float32Array.from(
-            { length: count },
-            (_, n) => 1 - ((n % LEVELS) / (LEVELS - 1)) ** 1.5,
-          ),
+          z: Float32Array.from({ length: count }, (_, n) => 1 - depthOf(n % LEVELS)),
           count,
         },
         births,
@@ -113,13 +117,12 @@ function measure(engine: Engine, name: string, scene: PourScene, palette: Palett
     at.forEach((i, p) => {
       const um = 1e6 * film(cx(i), cy(i));
       let light = Float64Array.from(palette.ground);
-      const depth = (l: number) => (Math.max(0, Math.min(LEVELS - 1, l)) / (LEVELS - 1)) ** 1.5;
       for (let l = LEVELS - 1; l >= 0; l--) {
         const n = p * LEVELS + l;
         if (births.source[n] === NONE) continue;
         births.wave[n] = strata.wave(births, n);
         const ink = palette.inks[mixOf[strata.at(births, n)]!]!;
-        const thick = um * ((depth(l + 1) - depth(l - 1)) / 2);
+        const thick = um * ((depthOf(l + 1) - depthOf(l - 1)) / 2);
         light = Float64Array.from(
           filmSpectrum({ q: Float64Array.from(ink.q), s: ink.s }, thick, light),
         );

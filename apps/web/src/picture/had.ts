@@ -16,8 +16,8 @@ export interface Had {
   readonly outcome: Outcome;
 }
 
-/** Finished pictures this device keeps: those of the plans one goes to and fro between. */
-const MOST = 32;
+/** Finished pictures this device keeps: those of the plans one goes to and fro between. A fine one is 3 MB, and what is not sent yet needs room too. */
+const MOST = 16;
 
 /** Finished pictures on this device: a plan that is opened again is seen at once, and costs no battery. */
 export const hadBefore = lately<Had>('potter-pictures', MOST);

@@ -188,6 +188,18 @@ test('a core of what was had before is drilled once it is poured after all, with
   expect(kinds(workers[0]!)).toEqual(['show', 'drill', 'drill', 'drill']);
 });
 
+test('a pour for a core that failed or was stopped is asked for again by the next core', async () => {
+  device.set('a dry', { picture: { width: 1 }, outcome: {} });
+  host.show(A, 'dry', 'plan');
+  await settled();
+  void host.drill(1, 1);
+  workers[0]!.says({ kind: 'failed', job: lastJob(), why: 'too large' });
+  void host.drill(1, 1);
+  host.stop();
+  void host.drill(1, 1);
+  expect(kinds(workers[0]!)).toEqual(['show', 'show', 'stop', 'show']);
+});
+
 test('each core goes to whoever drilled it', async () => {
   host.show(A, 'piece' as never, 'plan');
   await settled();

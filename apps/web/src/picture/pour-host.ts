@@ -38,7 +38,7 @@ let second: Worker | undefined;
 let job = 0;
 let wanted: Wanted | undefined;
 let state: Pouring = {};
-/** Cores that wait for a pour, where what is shown was had before and no worker has poured it. */
+/** Cores that wait for it to be poured after all, where what is shown was had before. */
 let waiting: Ask[] | undefined;
 const listeners = new Set<() => void>();
 const cores = new Map<number, (cores: readonly (readonly SpotLayer[])[]) => void>();
@@ -66,6 +66,7 @@ function begin(): Worker {
     // One that broke, or could not even be loaded, answers nobody any more: the next question begins another.
     made.terminate();
     if (worker === made) endWorkers();
+    stopWaiting();
     set({ ...state, doing: undefined, failed: event.message || 'the computation stopped' });
   };
   return made;
@@ -117,6 +118,7 @@ function hear(answer: Answer): void {
       set({ ...state, doing: { what: answer.doing, share: answer.share } });
       return;
     case 'failed':
+      stopWaiting();
       set({ ...state, doing: undefined, failed: answer.why });
       return;
     case 'picture':
@@ -142,6 +144,11 @@ function hear(answer: Answer): void {
   }
 }
 
+/** It is not poured now: the next core asks for it anew. */
+function stopWaiting(): void {
+  if (waiting) waiting = [];
+}
+
 const finest = (): number => pixelsFor(devicePixelRatio).at(-1)!;
 const nameOf = ({ preview, view }: Wanted): string => hadAs(preview, view, finest());
 
@@ -150,8 +157,8 @@ function request(one: Wanted, settleMs: number): void {
   const own = ++job;
   const before = hadBefore.find(nameOf(one));
   clearTimeout(settling);
-  settling = setTimeout(() => void begin(), settleMs);
-  async function begin() {
+  settling = setTimeout(() => void unlessHad(), settleMs);
+  async function unlessHad() {
     const had = await before;
     if (own !== job) return;
     waiting = had && [];
@@ -205,7 +212,7 @@ export const pourHost = {
     clearTimeout(settling);
     job++;
     ask(STOP);
-    if (waiting) waiting = [];
+    stopWaiting();
     set({ ...state, doing: undefined, stopped: true });
   },
   /** Begins again what was stopped or failed. */
