@@ -137,35 +137,39 @@ test('letters get a cup for each stroke; a ring and corners are typed', async ()
   );
 });
 
-test('a second base lies beside the first, extender is run round the edge, and bases are left out by a switch, in the moves at once', async () => {
-  const { id } = await byTitle('Frosted Kale');
-  const plan = () => ask(`/api/plans/${id}`).then((answer) => answer.plan);
-  const page = await studio.open(PHONE);
-  await visit(page, `${studio.url}/plans/${id}/surface`);
-  await press(page, 'button', 'Base, edges and reserve');
-  await press(page, 'radio', 'Another base beside it');
-  await says(page, 'Bases lie side by side, each as wide as its part of them all.');
-  const { moves, budget } = await until(plan, (p) =>
-    p.moves.some((m) => m.verb === 'lay' && m.fromPercent === 50),
-  );
-  const bases = budget.pots.filter((p) => p.use === 'base');
-  assert.equal(bases.length, 2);
-  assert.equal(bases[0].filmMm, bases[1].filmMm);
-  assert.deepEqual(
-    moves.filter((m) => m.verb === 'lay').map((m) => m.mix),
-    bases.map((p) => p.mix),
-  );
-  await press(page, 'radio', 'Extender');
-  await says(page, 'add "Run extender round" at Moves');
-  await visit(page, `${studio.url}/plans/${id}/moves`);
-  await press(page, 'button', /: settings$/);
-  await press(page, 'radio', 'None');
-  const bare = await until(plan, (p) => p.moves.every((m) => m.verb !== 'lay'));
-  assert.ok(bare.budget.pots.every((p) => p.use !== 'base'));
-  await press(page, 'button', /^Undo/);
-  await until(plan, (p) => p.moves.filter((m) => m.verb === 'lay').length === 2);
-  await page.close();
-});
+test(
+  'a second base lies beside the first, extender is run round the edge, and bases are left out by a switch, in the moves at once',
+  inFull,
+  async () => {
+    const { id } = await byTitle('Frosted Kale');
+    const plan = () => ask(`/api/plans/${id}`).then((answer) => answer.plan);
+    const page = await studio.open(PHONE);
+    await visit(page, `${studio.url}/plans/${id}/surface`);
+    await press(page, 'button', 'Base, edges and reserve');
+    await press(page, 'radio', 'Another base beside it');
+    await says(page, 'Bases lie side by side, each as wide as its part of them all.');
+    const { moves, budget } = await until(plan, (p) =>
+      p.moves.some((m) => m.verb === 'lay' && m.fromPercent === 50),
+    );
+    const bases = budget.pots.filter((p) => p.use === 'base');
+    assert.equal(bases.length, 2);
+    assert.equal(bases[0].filmMm, bases[1].filmMm);
+    assert.deepEqual(
+      moves.filter((m) => m.verb === 'lay').map((m) => m.mix),
+      bases.map((p) => p.mix),
+    );
+    await press(page, 'radio', 'Extender');
+    await says(page, 'add "Run extender round" at Moves');
+    await visit(page, `${studio.url}/plans/${id}/moves`);
+    await press(page, 'button', /: settings$/);
+    await press(page, 'radio', 'None');
+    const bare = await until(plan, (p) => p.moves.every((m) => m.verb !== 'lay'));
+    assert.ok(bare.budget.pots.every((p) => p.use !== 'base'));
+    await press(page, 'button', /^Undo/);
+    await until(plan, (p) => p.moves.filter((m) => m.verb === 'lay').length === 2);
+    await page.close();
+  },
+);
 
 test('a table is looked at before it is taken; faults are told by row; taking it over can be undone', async () => {
   const page = await studio.open(PHONE);

@@ -8,6 +8,7 @@ import { createCanvas } from '@napi-rs/canvas';
 import { atStudio } from './support/at-studio.mjs';
 import { downloads, PHONE, press, says, see, type, visit, WIDE } from './support/browser.mjs';
 import { kept, planOf, until } from './support/studio.mjs';
+import { inFull } from './support/full.mjs';
 
 const studio = atStudio();
 let folder;
@@ -27,27 +28,32 @@ const quince = async () => {
   };
 };
 
-test('every pair is judged: rows on the phone, a triangle where there is room', async () => {
-  const plan = await quince();
-  const phone = await studio.open(PHONE);
-  await visit(phone, plan.at);
-  await press(phone, 'button', 'Neighbours');
-  const rows = () => phone.$$eval('[role="button"][aria-label*=" and "]', (nodes) => nodes.length);
-  await see(phone, 'button', /^Slate and Quince yellow: dull each other/);
-  assert.equal(await rows(), 15);
-  await press(phone, 'radio', 'Brass');
-  await phone.waitForFunction(
-    () => document.querySelectorAll('[role="button"][aria-label*=" and "]').length === 5,
-  );
-  await press(phone, 'button', /^Slate and Brass: /);
-  await says(phone, 'mud');
-  const wide = await studio.open(WIDE);
-  await visit(wide, plan.at);
-  await press(wide, 'button', 'Neighbours');
-  await see(wide, 'button', /^Oat milk and Slate: stay clean/);
-  assert.equal(await wide.$$eval('[role="cell"]', (cells) => cells.length), 15);
-  assert.deepEqual([...phone.faults, ...wide.faults], []);
-});
+test(
+  'every pair is judged: rows on the phone, a triangle where there is room',
+  inFull,
+  async () => {
+    const plan = await quince();
+    const phone = await studio.open(PHONE);
+    await visit(phone, plan.at);
+    await press(phone, 'button', 'Neighbours');
+    const rows = () =>
+      phone.$$eval('[role="button"][aria-label*=" and "]', (nodes) => nodes.length);
+    await see(phone, 'button', /^Slate and Quince yellow: dull each other/);
+    assert.equal(await rows(), 15);
+    await press(phone, 'radio', 'Brass');
+    await phone.waitForFunction(
+      () => document.querySelectorAll('[role="button"][aria-label*=" and "]').length === 5,
+    );
+    await press(phone, 'button', /^Slate and Brass: /);
+    await says(phone, 'mud');
+    const wide = await studio.open(WIDE);
+    await visit(wide, plan.at);
+    await press(wide, 'button', 'Neighbours');
+    await see(wide, 'button', /^Oat milk and Slate: stay clean/);
+    assert.equal(await wide.$$eval('[role="cell"]', (cells) => cells.length), 15);
+    assert.deepEqual([...phone.faults, ...wide.faults], []);
+  },
+);
 
 test('a colour is found on the shelf and poured; a tube finds its substitute', async () => {
   const plan = await quince();

@@ -69,29 +69,33 @@ test('its pour comes to the same in the command and in the studio', inFull, asyn
   assert.deepEqual(await answer.json(), told);
 });
 
-test('what is not right is said, where and how to mend it; nothing is written', async () => {
-  const bad = run(
-    'plan',
-    '--surface',
-    'wide',
-    '--technique',
-    'flop',
-    '--colours',
-    'bluish; teal; teal',
-  );
-  assert.equal(bad.status, 2);
-  const said = faults(bad.stderr);
-  assert.match(said[0], /^--surface "wide" is not a number\. Write a size/);
-  assert.match(said[1], /^--technique there is no technique "flop"; there are flip-cup/);
-  assert.match(said[2], /^--colours\/0 There is no generic colour "bluish"/);
-  assert.match(said[3], /^--colours\/2 "teal" is there already/);
-  assert.equal(run('plan').status, 1);
-  const gone = run('pour', join(folder, 'none.pour.json'));
-  assert.equal(gone.status, 2);
-  assert.match(gone.stderr, /cannot read/);
-  assert.equal(run('pour', file, '--px', '3').status, 2);
-  assert.equal(run('pour', file, '--seeds', '3').status, 1);
-});
+test(
+  'what is not right is said, where and how to mend it; nothing is written',
+  inFull,
+  async () => {
+    const bad = run(
+      'plan',
+      '--surface',
+      'wide',
+      '--technique',
+      'flop',
+      '--colours',
+      'bluish; teal; teal',
+    );
+    assert.equal(bad.status, 2);
+    const said = faults(bad.stderr);
+    assert.match(said[0], /^--surface "wide" is not a number\. Write a size/);
+    assert.match(said[1], /^--technique there is no technique "flop"; there are flip-cup/);
+    assert.match(said[2], /^--colours\/0 There is no generic colour "bluish"/);
+    assert.match(said[3], /^--colours\/2 "teal" is there already/);
+    assert.equal(run('plan').status, 1);
+    const gone = run('pour', join(folder, 'none.pour.json'));
+    assert.equal(gone.status, 2);
+    assert.match(gone.stderr, /cannot read/);
+    assert.equal(run('pour', file, '--px', '3').status, 2);
+    assert.equal(run('pour', file, '--seeds', '3').status, 1);
+  },
+);
 
 test(
   'a copy of the studio is looked at, and put back once the studio is stopped',

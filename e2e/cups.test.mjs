@@ -158,50 +158,57 @@ function linesAcross({ height, ink }, fromMm, toMm) {
   return found;
 }
 
-test('fill marks of the rendered sheet stand where the formula says, within 0.2 mm', async () => {
-  const page = await studio.open(PHONE);
-  const plan = await planOf(studio, 'Kale and Walnut tiles');
-  const saved = await downloads(page, folder);
-  await visit(page, `${studio.url}/plans/${plan.id}/loading`);
-  await see(page, 'button', 'Save as PDF');
-  await press(page, 'button', 'Save as PDF');
-  const pdf = await getDocument({ data: new Uint8Array(await saved('-cups.pdf')) }).promise;
-  const file = join(folder, 'plan.pour.json');
-  await writeFile(file, JSON.stringify(await plan.get()));
-  const { stdout } = await promisify(execFile)('npx', ['tsx', 'scripts/brief.ts', file], {
-    cwd: join(import.meta.dirname, '..'),
-    maxBuffer: 64 * 1024 * 1024,
-  });
-  const { cups } = JSON.parse(stdout);
-  const [{ vessel }] = (await plan.get()).cups;
-  const slant = Math.hypot(1, (vessel.topMm - vessel.bottomMm) / 2 / vessel.heightMm);
-  const expected = cups[0].layers.filter((l) => l.ml > 0).map((l) => l.toMm * slant);
-  // The first strip stands at the left margin; its marks are 8 mm long, its frame goes right across.
-  const sheet = await rendered(pdf, 1);
-  const [top, ...rest] = linesAcross(sheet, 11, 17);
-  const height = vessel.heightMm * slant;
-  const floor = rest.find((y) => Math.abs(y - top - height) < 1);
-  assert.ok(floor, `the strip is ${height.toFixed(1)} mm tall`);
-  assert.ok(Math.abs(floor - top - height) <= 0.2, `its height is off by ${floor - top - height}`);
-  const marks = rest.filter((y) => y < floor - 0.5).map((y) => floor - y);
-  assert.equal(marks.length, expected.length);
-  [...expected]
-    .reverse()
-    .forEach((mm, i) =>
-      assert.ok(
-        Math.abs(marks[i] - mm) <= 0.2,
-        `mark ${i + 1} is at ${marks[i].toFixed(2)}, ${mm.toFixed(2)} by the formula`,
-      ),
+test(
+  'fill marks of the rendered sheet stand where the formula says, within 0.2 mm',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE);
+    const plan = await planOf(studio, 'Kale and Walnut tiles');
+    const saved = await downloads(page, folder);
+    await visit(page, `${studio.url}/plans/${plan.id}/loading`);
+    await see(page, 'button', 'Save as PDF');
+    await press(page, 'button', 'Save as PDF');
+    const pdf = await getDocument({ data: new Uint8Array(await saved('-cups.pdf')) }).promise;
+    const file = join(folder, 'plan.pour.json');
+    await writeFile(file, JSON.stringify(await plan.get()));
+    const { stdout } = await promisify(execFile)('npx', ['tsx', 'scripts/brief.ts', file], {
+      cwd: join(import.meta.dirname, '..'),
+      maxBuffer: 64 * 1024 * 1024,
+    });
+    const { cups } = JSON.parse(stdout);
+    const [{ vessel }] = (await plan.get()).cups;
+    const slant = Math.hypot(1, (vessel.topMm - vessel.bottomMm) / 2 / vessel.heightMm);
+    const expected = cups[0].layers.filter((l) => l.ml > 0).map((l) => l.toMm * slant);
+    // The first strip stands at the left margin; its marks are 8 mm long, its frame goes right across.
+    const sheet = await rendered(pdf, 1);
+    const [top, ...rest] = linesAcross(sheet, 11, 17);
+    const height = vessel.heightMm * slant;
+    const floor = rest.find((y) => Math.abs(y - top - height) < 1);
+    assert.ok(floor, `the strip is ${height.toFixed(1)} mm tall`);
+    assert.ok(
+      Math.abs(floor - top - height) <= 0.2,
+      `its height is off by ${floor - top - height}`,
     );
-  // The ruler that checks the printer is 100 mm.
-  const ruled = sheet.height / PX;
-  let longest = 0;
-  for (let y = Math.round((ruled - 20) * PX); y < sheet.height; y++) {
-    let run = 0;
-    for (let x = 0; x < sheet.width; x++) {
-      run = sheet.ink(x, y) ? run + 1 : 0;
-      longest = Math.max(longest, run);
+    const marks = rest.filter((y) => y < floor - 0.5).map((y) => floor - y);
+    assert.equal(marks.length, expected.length);
+    [...expected]
+      .reverse()
+      .forEach((mm, i) =>
+        assert.ok(
+          Math.abs(marks[i] - mm) <= 0.2,
+          `mark ${i + 1} is at ${marks[i].toFixed(2)}, ${mm.toFixed(2)} by the formula`,
+        ),
+      );
+    // The ruler that checks the printer is 100 mm.
+    const ruled = sheet.height / PX;
+    let longest = 0;
+    for (let y = Math.round((ruled - 20) * PX); y < sheet.height; y++) {
+      let run = 0;
+      for (let x = 0; x < sheet.width; x++) {
+        run = sheet.ink(x, y) ? run + 1 : 0;
+        longest = Math.max(longest, run);
+      }
     }
-  }
-  assert.ok(Math.abs(longest / PX - 100) < 0.4, `the ruler is ${longest / PX} mm`);
-});
+    assert.ok(Math.abs(longest / PX - 100) < 0.4, `the ruler is ${longest / PX} mm`);
+  },
+);

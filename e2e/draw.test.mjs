@@ -121,39 +121,43 @@ test(
   },
 );
 
-test('puddles are tapped where they go, one undone by itself; a tilt is drawn toward a corner and done first', async () => {
-  const plan = await copyOf('Quince and Slate', 'Puddles', { moves: [] });
-  const page = await studio.open(PHONE);
-  await visit(page, `${studio.url}/plans/${plan.id}/draw`);
-  await add(page, 'Pour');
-  await press(page, 'checkbox', 'Tap puddles');
-  await says(page, 'shared over them');
-  const [left, top, width, height] = await page.$eval(BOARD, (node) => {
-    const box = node.getBoundingClientRect();
-    return [box.left, box.top, box.width, box.height];
-  });
-  const puddles = (p) => p.moves.filter((m) => m.verb === 'pour' && m.own);
-  for (const [n, x] of [0.2, 0.8].entries()) {
-    await page.touchscreen.tap(left + x * width, top + 0.5 * height);
-    await kept(plan, (p) => puddles(p).length === n + 2);
-  }
-  const three = puddles(await plan.get());
-  assert.ok(three[0].ml > 0 && three[0].ml === three[1].ml && three[2].ml === undefined);
-  assert.ok(three[1].atMm[0] < three[2].atMm[0]);
-  await press(page, 'button', 'Undo');
-  await kept(plan, (p) => puddles(p).length === 2);
+test(
+  'puddles are tapped where they go, one undone by itself; a tilt is drawn toward a corner and done first',
+  inFull,
+  async () => {
+    const plan = await copyOf('Quince and Slate', 'Puddles', { moves: [] });
+    const page = await studio.open(PHONE);
+    await visit(page, `${studio.url}/plans/${plan.id}/draw`);
+    await add(page, 'Pour');
+    await press(page, 'checkbox', 'Tap puddles');
+    await says(page, 'shared over them');
+    const [left, top, width, height] = await page.$eval(BOARD, (node) => {
+      const box = node.getBoundingClientRect();
+      return [box.left, box.top, box.width, box.height];
+    });
+    const puddles = (p) => p.moves.filter((m) => m.verb === 'pour' && m.own);
+    for (const [n, x] of [0.2, 0.8].entries()) {
+      await page.touchscreen.tap(left + x * width, top + 0.5 * height);
+      await kept(plan, (p) => puddles(p).length === n + 2);
+    }
+    const three = puddles(await plan.get());
+    assert.ok(three[0].ml > 0 && three[0].ml === three[1].ml && three[2].ml === undefined);
+    assert.ok(three[1].atMm[0] < three[2].atMm[0]);
+    await press(page, 'button', 'Undo');
+    await kept(plan, (p) => puddles(p).length === 2);
 
-  await add(page, 'Tilt');
-  await press(page, 'button', 'Once more, the same');
-  await press(page, 'checkbox', 'Draw it with a finger');
-  const own = (p) => p.moves.filter((m) => m.verb === 'tilt' && m.own);
-  const [cx, cy] = await middleOf(page, BOARD);
-  await finger(page, straight([cx, cy], [cx - 60, cy + 60]));
-  const drawn = await kept(plan, (p) => own(p).length === 2 && own(p)[1].towardDeg > 90);
-  await press(page, 'button', 'Before the others it comes in one go with');
-  const first = await kept(plan, (p) => own(p)[0]?.id === own(drawn)[1].id);
-  assert.equal(first.moves.length, drawn.moves.length);
-});
+    await add(page, 'Tilt');
+    await press(page, 'button', 'Once more, the same');
+    await press(page, 'checkbox', 'Draw it with a finger');
+    const own = (p) => p.moves.filter((m) => m.verb === 'tilt' && m.own);
+    const [cx, cy] = await middleOf(page, BOARD);
+    await finger(page, straight([cx, cy], [cx - 60, cy + 60]));
+    const drawn = await kept(plan, (p) => own(p).length === 2 && own(p)[1].towardDeg > 90);
+    await press(page, 'button', 'Before the others it comes in one go with');
+    const first = await kept(plan, (p) => own(p)[0]?.id === own(drawn)[1].id);
+    assert.equal(first.moves.length, drawn.moves.length);
+  },
+);
 
 /** A copy of a plan, to be changed in another way. */
 async function copyOf(title, name, change = {}) {

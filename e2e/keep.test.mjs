@@ -130,7 +130,7 @@ test('a plan is branched, changed, and compared with where it came from', async 
   await see(page, 'listitem', 'Size');
 });
 
-test('layers are dragged by mouse and by touch', async () => {
+test('layers are dragged by mouse and by touch', inFull, async () => {
   const { id } = await byTitle('Damson Moon');
   const order = async () => (await planOf(id)).cups[0].layers.map((l) => l.mix);
   for (const viewport of [WIDE, PHONE]) {

@@ -27,24 +27,28 @@ test('the best order is found, loaded in every cup alike, and undone', async () 
   await kept(plan, (p) => String(mixes(p)) === String(before));
 });
 
-test('cups that stand beside each other are ordered so that no colour meets itself', async () => {
-  const plan = await planOf(studio, 'Quince and Slate');
-  const { cups: loaded } = await plan.get();
-  const [first] = loaded;
-  for (const { layers } of loaded) assert.deepEqual(layers, first.layers);
-  const page = await studio.open(WIDE);
-  await visit(page, `${studio.url}/plans/${plan.id}/order?cup=1`);
-  await says(page, 'No border shows between them.');
-  await press(page, 'radio', 'Yes, they differ');
-  await press(page, 'button', 'Order all 3 cups by this');
-  const { cups } = await kept(plan, (p) => mixes(p, 0).at(-1) !== mixes(p, 1).at(-1));
-  assert.notEqual(cups[1].layers.at(-1).mix, cups[2].layers.at(-1).mix);
-  for (const cup of cups)
-    assert.deepEqual(cup.layers.map((l) => l.mix).sort(), first.layers.map((l) => l.mix).sort());
-  await press(page, 'button', 'Undo');
-  await press(page, 'button', 'Undo');
-  await kept(plan, (p) => String(mixes(p, 0)) === String(mixes(p, 1)) && !p.order?.facing);
-});
+test(
+  'cups that stand beside each other are ordered so that no colour meets itself',
+  inFull,
+  async () => {
+    const plan = await planOf(studio, 'Quince and Slate');
+    const { cups: loaded } = await plan.get();
+    const [first] = loaded;
+    for (const { layers } of loaded) assert.deepEqual(layers, first.layers);
+    const page = await studio.open(WIDE);
+    await visit(page, `${studio.url}/plans/${plan.id}/order?cup=1`);
+    await says(page, 'No border shows between them.');
+    await press(page, 'radio', 'Yes, they differ');
+    await press(page, 'button', 'Order all 3 cups by this');
+    const { cups } = await kept(plan, (p) => mixes(p, 0).at(-1) !== mixes(p, 1).at(-1));
+    assert.notEqual(cups[1].layers.at(-1).mix, cups[2].layers.at(-1).mix);
+    for (const cup of cups)
+      assert.deepEqual(cup.layers.map((l) => l.mix).sort(), first.layers.map((l) => l.mix).sort());
+    await press(page, 'button', 'Undo');
+    await press(page, 'button', 'Undo');
+    await kept(plan, (p) => String(mixes(p, 0)) === String(mixes(p, 1)) && !p.order?.facing);
+  },
+);
 
 test(
   'pins, pairs kept apart and what each costs; what cannot be done is said',
@@ -81,7 +85,7 @@ test(
   },
 );
 
-test('a move by hand is judged at once', async () => {
+test('a move by hand is judged at once', inFull, async () => {
   const plan = await planOf(studio, 'Quince and Slate');
   const page = await studio.open(PHONE);
   await visit(page, `${studio.url}/plans/${plan.id}/cups`);

@@ -204,34 +204,38 @@ function later(by) {
   performance.now = () => count() + by;
 }
 
-test('two devices at one pour: both see each press, what both add is there once each', async () => {
-  const [one, other] = [
-    await studio.open(PHONE, { alone: true }),
-    await studio.open(WIDE, { alone: true }),
-  ];
-  const href = await begin(one, idOf('Quince and Slate'));
-  await visit(other, href);
-  await says(other, '1 of 15');
-  await press(one, 'button', 'Note');
-  await type(one, 'Note on this move', 'by the phone');
-  await press(one, 'button', 'Done');
-  await press(other, 'button', 'Added');
-  await type(other, 'How much, g', '3');
-  await press(other, 'button', 'It went on: 3 g');
-  await press(other, 'button', 'Close');
-  await reads(one, /3 g of/);
-  await press(one, 'button', 'Skip');
-  await says(other, '2 of 15');
-  await press(other, 'button', 'Skip');
-  await says(one, '3 of 15');
-  const run = await kept(idOf('Quince and Slate'), (now) => now.at === 2);
-  assert.equal(run.moves[0].note, 'by the phone');
-  assert.deepEqual(
-    run.moves.map(({ added = [] }) => added.length),
-    run.moves.map((_, i) => (i === 0 ? 1 : 0)),
-  );
-  assert.equal(run.moves.filter((m) => m.skipped).length, 2);
-});
+test(
+  'two devices at one pour: both see each press, what both add is there once each',
+  inFull,
+  async () => {
+    const [one, other] = [
+      await studio.open(PHONE, { alone: true }),
+      await studio.open(WIDE, { alone: true }),
+    ];
+    const href = await begin(one, idOf('Quince and Slate'));
+    await visit(other, href);
+    await says(other, '1 of 15');
+    await press(one, 'button', 'Note');
+    await type(one, 'Note on this move', 'by the phone');
+    await press(one, 'button', 'Done');
+    await press(other, 'button', 'Added');
+    await type(other, 'How much, g', '3');
+    await press(other, 'button', 'It went on: 3 g');
+    await press(other, 'button', 'Close');
+    await reads(one, /3 g of/);
+    await press(one, 'button', 'Skip');
+    await says(other, '2 of 15');
+    await press(other, 'button', 'Skip');
+    await says(one, '3 of 15');
+    const run = await kept(idOf('Quince and Slate'), (now) => now.at === 2);
+    assert.equal(run.moves[0].note, 'by the phone');
+    assert.deepEqual(
+      run.moves.map(({ added = [] }) => added.length),
+      run.moves.map((_, i) => (i === 0 ? 1 : 0)),
+    );
+    assert.equal(run.moves.filter((m) => m.skipped).length, 2);
+  },
+);
 
 test('on a set each move goes piece by piece, back the same way, or is done on all', async () => {
   const page = await studio.open(PHONE);

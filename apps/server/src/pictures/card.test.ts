@@ -43,7 +43,7 @@ test(
     expect(off.at(-1)).toBeLessThanOrEqual(0.06);
     expect(told / off.length).toBeGreaterThanOrEqual(0.85);
   },
-  FULL ? 1_800_000 : 60_000,
+  FULL ? 3_600_000 : 60_000,
 );
 
 test('a card that is burnt out, and a picture without one, are told as that', async () => {

@@ -40,7 +40,8 @@ export const acrossStream = ({ turned }: Spot, x: number, y: number): [xi: numbe
 
 /**
  * Adds a stream's paint to the cells under its disc: 2Q/(πr²)·(1 − d²/r²), scaled so that all of it is exactly Q. A disc
- * smaller than a cell gives all to the cell it stands on.
+ * smaller than a cell gives it to the four around its middle, so much to each that the middle of all is its own: the film flows apart from there,
+ * and back through the pour that is where places come together. Given to one cell, they would come together beside the disc and never meet it.
  * @param rate m³/s
  * @returns the share that lands off the surface, by side as `SIDES` has them
  */
@@ -52,18 +53,17 @@ export function addFootprint(
 ): readonly [number, number, number, number] {
   const { grid } = site;
   const cells: [x: number, y: number, weight: number][] = [];
+  const reach = Math.max(1, r);
   let sum = 0;
-  for (let cy = Math.floor(y - r); cy <= y + r; cy++)
-    for (let cx = Math.floor(x - r); cx <= x + r; cx++) {
-      const weight = 1 - ((cx + 0.5 - x) ** 2 + (cy + 0.5 - y) ** 2) / (r * r);
+  for (let cy = Math.floor(y - reach); cy <= y + reach; cy++)
+    for (let cx = Math.floor(x - reach); cx <= x + reach; cx++) {
+      const [dx, dy] = [Math.abs(cx + 0.5 - x), Math.abs(cy + 0.5 - y)];
+      const weight =
+        r < 1 ? Math.max(0, 1 - dx) * Math.max(0, 1 - dy) : 1 - (dx * dx + dy * dy) / (r * r);
       if (weight <= 0) continue;
       cells.push([cx, cy, weight]);
       sum += weight;
     }
-  if (cells.length === 0) {
-    cells.push([Math.floor(x), Math.floor(y), 1]);
-    sum = 1;
-  }
   const missed: [number, number, number, number] = [0, 0, 0, 0];
   for (const [cx, cy, weight] of cells) {
     const share = weight / sum;

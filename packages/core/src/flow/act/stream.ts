@@ -33,6 +33,21 @@ const THREAD_CELLS = 3;
 const RADII_PER_STEP = 0.35;
 const LEAST_FRAMES = 24;
 
+/**
+ * A stream that fills the cells on its way so many times over, with so much film, m, has a disc at least so wide, cells: all of its paint comes out from
+ * under it, and into a finer one nothing would find its way back, for the film knows no finer way. A thread that goes by is as fine as it is.
+ */
+const FILLS = 4;
+const FILLED_M = 2e-3;
+const LEAST_CELLS = 1;
+
+/** Radius of a stream's disc, cells, at the least. */
+function leastRadius(stream: Stream, { cellMm, grid }: Site): number {
+  const cells = 1 + lengthOfLine(stream.pathMm) / cellMm;
+  const eachM3 = (portionMl(stream) * 1e-6) / (stream.openings?.n ?? 1);
+  return eachM3 > FILLS * cells * FILLED_M * grid.dx ** 2 ? LEAST_CELLS : 0;
+}
+
 /** How far it would go at its fastest all along, mm. */
 function fastestMm({ pathMm, timed }: Stream): number {
   if (!timed) return lengthOfLine(pathMm);
@@ -49,11 +64,12 @@ export function spotsOf(stream: Stream, site: Site, seed: number): (s: number) =
     const angle = (2 * Math.PI * k) / n;
     return [ringMm * Math.cos(angle), ringMm * Math.sin(angle)];
   });
+  const least = leastRadius(stream, site);
   const stray = (s: number, axis: number) =>
     stream.strayMm * noise(4 * s, axis * 7.3, 0.5, seed + 23);
   return (s) => {
     const [x, y] = at(s);
-    const r = radius(stream, s) / site.cellMm;
+    const r = Math.max(least, radius(stream, s) / site.cellMm);
     return ring.map(([dx, dy]) => ({
       x: (x + dx + stray(s, 1) + site.originMm[0]) / site.cellMm,
       y: (y + dy + stray(s, 2) + site.originMm[1]) / site.cellMm,
