@@ -203,7 +203,12 @@ test('a pour for a core that failed or was stopped is asked for again by the nex
 test('each core goes to whoever drilled it', async () => {
   host.show(A, 'piece' as never, 'plan');
   await settled();
+  workers[0]!.says(picture(lastJob(), false));
   const [one, two] = [host.drill(1, 1), host.drill(2, 2)];
+  // While it is poured there is nothing to drill yet.
+  expect(kinds(workers[0]!)).toEqual(['show']);
+  workers[0]!.says(picture(lastJob()));
+  workers[0]!.says(outcome(lastJob()));
   const [first, second] = workers[0]!.asked.flatMap((ask) =>
     ask.kind === 'drill' ? [ask.spot] : [],
   );

@@ -38,8 +38,8 @@ let second: Worker | undefined;
 let job = 0;
 let wanted: Wanted | undefined;
 let state: Pouring = {};
-/** Cores that wait for it to be poured after all, where what is shown was had before. */
-let waiting: Ask[] | undefined;
+/** Cores that wait for it to be poured, and whether that was asked for: what was had before, or stopped, is not. Undefined once it is poured. */
+let waiting: { readonly asked: boolean; readonly cores: readonly Ask[] } | undefined;
 const listeners = new Set<() => void>();
 const cores = new Map<number, (cores: readonly (readonly SpotLayer[])[]) => void>();
 let settling: ReturnType<typeof setTimeout> | undefined;
@@ -137,7 +137,7 @@ function hear(answer: Answer): void {
       return;
     case 'outcome':
       set({ ...state, outcome: answer.outcome, told: wanted.preview });
-      waiting?.forEach(ask);
+      waiting?.cores.forEach(ask);
       waiting = undefined;
       if (state.picture && !state.doing)
         void hadBefore.keep(nameOf(wanted), { picture: state.picture, outcome: answer.outcome });
@@ -146,7 +146,7 @@ function hear(answer: Answer): void {
 
 /** It is not poured now: the next core asks for it anew. */
 function stopWaiting(): void {
-  if (waiting) waiting = [];
+  waiting = { asked: false, cores: [] };
 }
 
 const finest = (): number => pixelsFor(devicePixelRatio).at(-1)!;
@@ -161,7 +161,7 @@ function request(one: Wanted, settleMs: number): void {
   async function unlessHad() {
     const had = await before;
     if (own !== job) return;
-    waiting = had && [];
+    waiting = { asked: !had, cores: [] };
     if (!had) {
       ask({ ...showing(one), pixels: pixelsFor(devicePixelRatio), soon: SOON });
       return;
@@ -229,8 +229,13 @@ export const pourHost = {
       cores.set(spot, resolve);
       const drill: Ask = { kind: 'drill', spot, xMm, yMm };
       if (!waiting) return ask(drill);
+      const { asked, cores: before } = waiting;
+      waiting = { asked: true, cores: [...before, drill] };
+      if (asked || !wanted) return;
       // It has to be poured after all: its picture is there, so nothing coarser need be seen.
-      if (waiting.push(drill) === 1 && wanted) ask({ ...showing(wanted), pixels: [finest()] });
+      const { failed: _, stopped: _stopped, ...rest } = state;
+      set(rest);
+      ask({ ...showing(wanted), pixels: [finest()] });
     });
   },
 };
