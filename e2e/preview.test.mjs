@@ -68,6 +68,8 @@ test('phone: picture, figures, another seed kept, the film, a core by tap and by
   for (let i = 0; i < 50 && (await planOf(id)).seed !== 12; i++)
     await new Promise((r) => setTimeout(r, 100));
   assert.equal((await planOf(id)).seed, 12);
+  // It stays on the device once it is told what came of it: not where one goes on before.
+  await see(page, 'group', 'Film and run-off');
 
   await press(page, 'radio', 'Film');
   await see(page, 'img', /Darker is thicker/);

@@ -51,7 +51,7 @@ export async function startStudio({ seed = true, port, home, env = {} } = {}) {
   };
   let child = await start();
   const halt = async () => {
-    if (child.exitCode === null) {
+    if (child.exitCode === null && child.signalCode === null) {
       child.kill('SIGTERM');
       await once(child, 'exit');
     }

@@ -99,9 +99,6 @@ setInterval(
   RENEW_MS,
 ).unref();
 
-if (setting.home || setting.outside !== undefined) console.log(await invitation(home));
-console.log(`Potter is at http://127.0.0.1:${setting.port}`);
-
 /** A save takes milliseconds; whoever still hangs on after this is not saving. */
 const STOP_WITHIN_MS = 3000;
 
@@ -118,3 +115,7 @@ async function stop(): Promise<void> {
 }
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
   process.on(signal, () => void (stopping ??= stop()));
+
+// Last: whoever reads it may use the studio, and stop it.
+if (setting.home || setting.outside !== undefined) console.log(await invitation(home));
+console.log(`Potter is at http://127.0.0.1:${setting.port}`);
