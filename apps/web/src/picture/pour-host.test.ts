@@ -101,12 +101,33 @@ test('the last picture stays while another of the same plan is made, and goes wi
 test('a coarse picture is not the end of it; the finished one is', async () => {
   host.show(A, 'piece' as never, 'plan');
   await settled();
-  workers[0]!.says({ kind: 'progress', job: lastJob(), doing: 'flowing' as never, share: 0.5 });
-  expect(host.get().doing).toMatchObject({ share: 0.5 });
+  workers[0]!.says({ kind: 'progress', job: lastJob(), doing: 'pouring', share: 0.5 });
+  expect(host.get().doing).toBe('pouring');
   workers[0]!.says(picture(lastJob(), false));
-  expect(host.get().doing).toBeDefined();
+  expect(host.get().doing).toBe('pouring');
   workers[0]!.says(picture(lastJob()));
   expect(host.get().doing).toBeUndefined();
+});
+
+test('how far it is, is told to those alone who show it', async () => {
+  host.show(A, 'piece' as never, 'plan');
+  await settled();
+  const [heard, shown] = [jest.fn(), jest.fn()];
+  const leave = [host.subscribe(heard), host.share.subscribe(shown)];
+  const says = (doing: 'pouring' | 'looking', share: number) =>
+    workers[0]!.says({ kind: 'progress', job: lastJob(), doing, share });
+  says('pouring', 0);
+  says('pouring', 0.2);
+  says('pouring', 0.4);
+  expect(host.share.get()).toBe(0.4);
+  expect([heard, shown].map((f) => f.mock.calls.length)).toEqual([1, 2]);
+  // What it does is for all.
+  says('looking', 0);
+  expect(host.get().doing).toBe('looking');
+  expect([heard, shown].map((f) => f.mock.calls.length)).toEqual([2, 2]);
+  leave.forEach((f) => f());
+  says('looking', 0.5);
+  expect(shown).toHaveBeenCalledTimes(2);
 });
 
 test('stopped, it says so and takes no late answer; begun again, it asks anew', async () => {

@@ -4,8 +4,8 @@ import type { Answer, Ask, Doing, View } from '@/workers/messages';
 import { hadAs, hadBefore, type Picture } from './had';
 
 export interface Pouring {
-  /** What is being computed and how far it is; absent where nothing is. */
-  readonly doing?: { readonly what: Doing; readonly share: number };
+  /** What is being computed; absent where nothing is. How far it is has listeners of its own: see `pourHost.share`. */
+  readonly doing?: Doing;
   readonly picture?: Picture;
   /** What the picture is of. */
   readonly of?: Preview;
@@ -41,6 +41,9 @@ let state: Pouring = {};
 /** Cores that wait for it to be poured, and whether that was asked for: what was had before, or stopped, is not. Undefined once it is poured. */
 let waiting: { readonly asked: boolean; readonly cores: readonly Ask[] } | undefined;
 const listeners = new Set<() => void>();
+/** How far it is with what it does, 0..1: told a dozen times a second, to those alone who show it. */
+let share = 0;
+const shareListeners = new Set<() => void>();
 const cores = new Map<number, (cores: readonly (readonly SpotLayer[])[]) => void>();
 let settling: ReturnType<typeof setTimeout> | undefined;
 let idle: ReturnType<typeof setTimeout> | undefined;
@@ -115,7 +118,9 @@ function hear(answer: Answer): void {
   if (answer.job !== job || !wanted) return;
   switch (answer.kind) {
     case 'progress':
-      set({ ...state, doing: { what: answer.doing, share: answer.share } });
+      share = answer.share;
+      if (state.doing === answer.doing) shareListeners.forEach((listener) => listener());
+      else set({ ...state, doing: answer.doing });
       return;
     case 'failed':
       stopWaiting();
@@ -123,7 +128,7 @@ function hear(answer: Answer): void {
       return;
     case 'picture':
       set({
-        ...(answer.finished ? {} : { doing: state.doing ?? { what: 'looking', share: 0 } }),
+        ...(answer.finished ? {} : { doing: state.doing ?? 'looking' }),
         picture: {
           width: answer.width,
           height: answer.height,
@@ -180,6 +185,14 @@ const showing = ({ preview, view }: Wanted) =>
  */
 export const pourHost = {
   get: (): Pouring => state,
+  /** How far it is with what it does, 0..1. */
+  share: {
+    get: (): number => share,
+    subscribe(listener: () => void): () => void {
+      shareListeners.add(listener);
+      return () => shareListeners.delete(listener);
+    },
+  },
   /** The plan the picture is of. */
   subject: (): string | undefined => wanted?.subject,
   subscribe(listener: () => void): () => void {

@@ -1,7 +1,8 @@
+import { useSyncExternalStore } from 'react';
 import { View } from 'react-native';
 import { Act } from '@/ui/button';
 import { Body } from '@/ui/type';
-import type { Pouring } from './pour-host';
+import { pourHost, type Pouring } from './pour-host';
 
 const DOING = { pouring: 'Pouring', looking: 'Looking closer' } as const;
 
@@ -9,45 +10,33 @@ interface Props {
   readonly pouring: Pouring;
   /** Said once there is nothing to wait for. */
   readonly idle: string;
-  readonly onStop: () => void;
-  readonly onAgain: () => void;
 }
 
 /** What is being computed, how far it is, and the way to stop it; what went wrong, and the way on. */
-export function Progress({ pouring, idle, onStop, onAgain }: Props) {
+export function Progress({ pouring, idle }: Props) {
   const { doing, failed, stopped } = pouring;
   if (failed)
     return (
       <View role="alert" className="border-l-[6px] border-l-ink bg-raised px-3 py-1">
         <Body>The preview could not be computed: {failed}.</Body>
-        <Act label="Try again" onPress={onAgain} />
+        <Act label="Try again" onPress={pourHost.again} />
       </View>
     );
   if (stopped)
     return (
       <View className="flex-row flex-wrap items-center gap-x-3">
         <Body>Stopped.</Body>
-        <Act label="Go on" onPress={onAgain} />
+        <Act label="Go on" onPress={pourHost.again} />
       </View>
     );
   if (!doing && idle === '') return null;
-  const percent = Math.round(100 * (doing?.share ?? 1));
   return (
     <View className="min-h-[44px] flex-row items-center gap-3">
       {doing ? (
         <>
-          <Body>{DOING[doing.what]}</Body>
-          <View
-            role="progressbar"
-            aria-label={DOING[doing.what]}
-            aria-valuenow={percent}
-            aria-valuemin={0}
-            aria-valuemax={100}
-            className="h-[8px] flex-1 border border-ink"
-          >
-            <View className="h-full bg-ink" style={{ width: `${percent}%` }} />
-          </View>
-          <Act label="Stop" onPress={onStop} />
+          <Body>{DOING[doing]}</Body>
+          <Bar label={DOING[doing]} />
+          <Act label="Stop" onPress={pourHost.stop} />
         </>
       ) : (
         <Body>{idle}</Body>
@@ -55,3 +44,22 @@ export function Progress({ pouring, idle, onStop, onAgain }: Props) {
     </View>
   );
 }
+
+/** Follows how far it is by itself: nothing around it is rendered anew as it grows. */
+function Bar({ label }: { readonly label: string }) {
+  const percent = useSyncExternalStore(pourHost.share.subscribe, percentDone);
+  return (
+    <View
+      role="progressbar"
+      aria-label={label}
+      aria-valuenow={percent}
+      aria-valuemin={0}
+      aria-valuemax={100}
+      className="h-[8px] flex-1 border border-ink"
+    >
+      <View className="h-full bg-ink" style={{ width: `${percent}%` }} />
+    </View>
+  );
+}
+
+const percentDone = (): number => Math.round(100 * pourHost.share.get());

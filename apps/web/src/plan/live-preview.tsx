@@ -6,7 +6,6 @@ import { useMat } from '@/ui/mat';
 import { Heading, Small } from '@/ui/type';
 import { OutcomeVitals } from '@/picture/figures';
 import { Picture } from '@/picture/picture';
-import { pourHost } from '@/picture/pour-host';
 import { Progress } from '@/picture/progress';
 import { usePouring } from '@/picture/use-pour';
 
@@ -34,7 +33,7 @@ export function LivePreview() {
       {/* As high as either of them, before there is one: nothing below moves under a finger as the figures come. */}
       <View className="min-h-[45px]">
         {outcome ? <OutcomeVitals outcome={outcome} brief={brief} /> : null}
-        <Progress pouring={pour} idle="" onStop={pourHost.stop} onAgain={pourHost.again} />
+        <Progress pouring={pour} idle="" />
       </View>
     </View>
   );

@@ -99,12 +99,7 @@ export function PreviewStation() {
       <View className="min-h-[45px]">
         {outcome ? <OutcomeVitals outcome={outcome} brief={brief} /> : null}
       </View>
-      <Progress
-        pouring={pour}
-        idle="One of many ways it may turn out."
-        onStop={pourHost.stop}
-        onAgain={pourHost.again}
-      />
+      <Progress pouring={pour} idle="One of many ways it may turn out." />
       {unseen.length > 0 ? <Small>Not in the picture: {unseen.join(', ')}.</Small> : null}
       <View className="flex-row flex-wrap items-end justify-between gap-3">
         <Choice

@@ -1,7 +1,7 @@
 import { STREAM_BINS } from '../cup/withdraw';
-import type { Meet } from './act';
+import type { Met } from './act';
 import { byRows } from './by-rows';
-import { type Columns, emptyColumns, goOn } from './columns';
+import { type Columns, emptyColumns, goOn, MOST_RUNS } from './columns';
 import { correlator } from './correlate';
 import type { Correlated } from './correlated';
 import { type Cored, cornersOf, rowsOf } from './cored';
@@ -93,16 +93,18 @@ export function* columnsOf(
 /** Writes columns one after the other, each from its surface and the cores around it, a share u, v of the way across their cell. */
 function columnWriter(columns: Columns, strata: Strata) {
   const weights = new Float64Array(4);
+  const own = new Float64Array(4);
   // Where the column has come to: the act, where in its paint, and how far below the surface.
   let source = NONE;
   let bin = 0;
   let across = 0;
   let deep = 0;
-  // Its way on down, and what it meets there.
-  let here = 0;
-  let from = 0;
-  let far = 0;
-  const meet: Meet = (stratum, share) => goOn(columns, here, stratum, from + far * share);
+  // Its way on down, and what it meets there; the first of that may be what it is in already.
+  const way = new Float64Array(4);
+  const met: Met = {
+    strata: new Uint16Array(MOST_RUNS + 1),
+    shares: new Float64Array(MOST_RUNS + 1),
+  };
 
   return (
     pixel: number,
@@ -118,7 +120,7 @@ function columnWriter(columns: Columns, strata: Strata) {
     deep = 0;
     goOn(columns, pixel, strata.of(source, bin, across), 0);
     weigh(weights, around.corners, u, v);
-    const first = firstRun(around, weights, source, bin);
+    const first = firstRun(around, weights, own, source, bin);
     for (let run = first; run < around.runs; run++) {
       const low = topOf(around, run + 1, weights);
       // What lies above the first run that the surface knows has pinched out.
@@ -140,35 +142,30 @@ function columnWriter(columns: Columns, strata: Strata) {
     low: number,
     pixel: number,
   ): boolean {
-    const at = 4 * run;
-    const { has, knots, depth, bin: bins, acrossStream: places } = around;
-    const a = has[at] ? weights[0]! : 0;
-    const b = has[at + 1] ? weights[1]! : 0;
-    const c = has[at + 2] ? weights[2]! : 0;
-    const d = has[at + 3] ? weights[3]! : 0;
-    const whole = a + b + c + d;
-    const between = (of: Float32Array, n: number): number =>
-      (a * of[n]! + b * of[n + 1]! + c * of[n + 2]! + d * of[n + 3]!) / whole;
+    const { knots, depth, bin: bins, acrossStream: places } = around;
     const act = around.source[run]!;
+    const first = knots[run]!;
+    const past = knots[run + 1]!;
     let begins = act !== source || deep > 0;
+    weighRun(own, weights, around.has, run);
     // How the surface differs from what the cores make of it.
-    const offBin = begins ? 0 : little(bin - between(bins, 4 * knots[run]!), SHIFT_BINS);
-    const offAcross = begins ? 0 : little(across - between(places, 4 * knots[run]!), SHIFT_ACROSS);
-    for (let knot = knots[run]!; knot < knots[run + 1]!; knot++) {
+    const offBin = begins ? 0 : little(bin - mean(bins, first, own), SHIFT_BINS);
+    const offAcross = begins ? 0 : little(across - mean(places, first, own), SHIFT_ACROSS);
+    for (let knot = first; knot < past; knot++) {
       const to = 1 - top + (top - low) * depth[knot]!;
-      const n = 4 * knot;
-      const nextBin = within(between(bins, n) + offBin * (1 - to), LAST_BIN);
-      const nextAcross = within(between(places, n) + offAcross * (1 - to), 1);
+      if (!begins && to <= deep) continue;
+      const nextBin = within(mean(bins, knot, own) + offBin * (1 - to), LAST_BIN);
+      const nextAcross = within(mean(places, knot, own) + offAcross * (1 - to), 1);
       if (begins) {
         // It begins where the last one ends.
         begins = false;
         source = act;
         deep = Math.max(deep, SKIN, to);
         if (!goOn(columns, pixel, strata.of(source, nextBin, nextAcross), deep)) return false;
-      } else if (to > deep) {
+      } else {
         if (!goDown(pixel, to, nextBin, nextAcross)) return false;
         deep = to;
-      } else continue;
+      }
       bin = nextBin;
       across = nextAcross;
     }
@@ -181,10 +178,14 @@ function columnWriter(columns: Columns, strata: Strata) {
    * between births, and their strata are looked up, which costs no trace. @returns whether there is room for more
    */
   function goDown(pixel: number, to: number, low: number, lowAcross: number): boolean {
-    here = pixel;
-    from = deep;
-    far = to - deep;
-    return strata.between(source, bin, across, low, lowAcross, meet);
+    way[0] = bin;
+    way[1] = across;
+    way[2] = low;
+    way[3] = lowAcross;
+    const count = strata.between(source, way, met);
+    for (let n = 0; n < count; n++)
+      if (!goOn(columns, pixel, met.strata[n]!, deep + (to - deep) * met.shares[n]!)) return false;
+    return true;
   }
 }
 
@@ -210,6 +211,23 @@ function weigh(weights: Float64Array, corners: Uint8Array, u: number, v: number)
   for (let c = 0; c < 4; c++) weights[c] = weights[c]! / sum;
 }
 
+/** Weights of the corners that have a run, 1 in all. */
+function weighRun(own: Float64Array, weights: Float64Array, has: Uint8Array, run: number): void {
+  let sum = 0;
+  for (let c = 0; c < 4; c++) {
+    own[c] = has[4 * run + c] ? weights[c]! : 0;
+    sum += own[c]!;
+  }
+  for (let c = 0; c < 4; c++) own[c] = own[c]! / sum;
+}
+
+/** What four corners come to at a knot, by their weights. */
+const mean = (of: Float32Array, knot: number, own: Float64Array): number =>
+  own[0]! * of[4 * knot]! +
+  own[1]! * of[4 * knot + 1]! +
+  own[2]! * of[4 * knot + 2]! +
+  own[3]! * of[4 * knot + 3]!;
+
 const topOf = ({ tops }: Correlated, run: number, weights: Float64Array): number =>
   tops[4 * run]! * weights[0]! +
   tops[4 * run + 1]! * weights[1]! +
@@ -230,6 +248,7 @@ const outcrops = ({ corners, has, tops }: Correlated, run: number): boolean => {
 function firstRun(
   around: Correlated,
   weights: Float64Array,
+  own: Float64Array,
   source: number,
   surfaceBin: number,
 ): number {
@@ -238,23 +257,12 @@ function firstRun(
   for (let run = 0; run < around.runs; run++) {
     if (around.source[run] !== source) continue;
     if (1 - topOf(around, run, weights) > OVERLAID && !outcrops(around, run)) continue;
-    const unlike = Math.abs(binAtTop(around, run, weights) - surfaceBin);
+    weighRun(own, weights, around.has, run);
+    const unlike = Math.abs(mean(around.bin, around.knots[run]!, own) - surfaceBin);
     if (unlike < least) {
       least = unlike;
       best = run;
     }
   }
   return best;
-}
-
-function binAtTop({ has, knots, bin }: Correlated, run: number, weights: Float64Array): number {
-  const at = 4 * knots[run]!;
-  let sum = 0;
-  let whole = 0;
-  for (let c = 0; c < 4; c++)
-    if (has[4 * run + c]) {
-      whole += weights[c]!;
-      sum += weights[c]! * bin[at + c]!;
-    }
-  return sum / whole;
 }

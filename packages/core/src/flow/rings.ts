@@ -23,16 +23,25 @@ export function ringsOf(at: Uint8Array): Rings {
 export function following({ at, next, before }: Rings, perBin: number): StrataAlong {
   return {
     stratum: (bin) => at[Math.floor(bin * perBin)]!,
-    between: (bin, _across, toBin, _toAcross, meet) => {
-      const [start, end] = [bin * perBin, toBin * perBin];
-      const share = (part: number) => (part - start) / (end - start);
-      if (end > start) {
-        for (let n = next[Math.floor(start)]!; n <= end && n < at.length; n = next[n]!)
-          if (!meet(at[n]!, share(n))) return false;
-      } else
-        for (let n = before[Math.floor(start)]!; n >= Math.floor(end) && n >= 0; n = before[n]!)
-          if (!meet(at[n]!, share(n + 1))) return false;
-      return true;
+    between: (way, { strata, shares }) => {
+      const start = way[0]! * perBin;
+      const end = way[2]! * perBin;
+      const last = Math.floor(end);
+      const room = strata.length;
+      let met = 0;
+      if (end > start)
+        for (let n = next[Math.floor(start)]!; n <= last && n < at.length && met < room; met++) {
+          strata[met] = at[n]!;
+          shares[met] = (n - start) / (end - start);
+          n = next[n]!;
+        }
+      else
+        for (let n = before[Math.floor(start)]!; n >= last && n >= 0 && met < room; met++) {
+          strata[met] = at[n]!;
+          shares[met] = (n + 1 - start) / (end - start);
+          n = before[n]!;
+        }
+      return met;
     },
   };
 }

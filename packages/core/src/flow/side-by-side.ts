@@ -39,8 +39,10 @@ export function sideBySide(upTo: Float32Array, width: number): StrataAlong {
   return {
     stratum,
     // Section by section: in each of them both the way and the borders of strata are straight, so where they cross is known exactly.
-    between: (bin, across, toBin, toAcross, meet) => {
-      const [along, aside] = [toBin - bin, toAcross - across];
+    between: (way, { strata, shares }) => {
+      const [bin, across] = [way[0]!, way[1]!];
+      const [along, aside] = [way[2]! - bin, way[3]! - across];
+      let met = 0;
       let k = stratum(bin, across);
       let section = sectionOf[Math.floor(bin)]!;
       if (along < 0 && bins[section] === bin) section--;
@@ -63,12 +65,14 @@ export function sideBySide(upTo: Float32Array, width: number): StrataAlong {
           if (after !== before)
             share += (end - share) * Math.min(1, Math.max(0, before / (before - after)));
           k = border === k ? k + 1 : border;
-          if (!meet(k, share)) return false;
+          if (met === strata.length) return met;
+          strata[met] = k;
+          shares[met++] = share;
         }
         share = end;
         section += along > 0 ? 1 : -1;
       }
-      return true;
+      return met;
     },
   };
 }

@@ -1,4 +1,4 @@
-import { type Act, actOf, type ActStrata, type Meet, type StrataAlong } from './act';
+import { type Act, actOf, type ActStrata, type Met } from './act';
 import type { PourScene } from './scene';
 import { nthOf } from './simulate';
 import { type Births, NONE } from './births';
@@ -33,7 +33,7 @@ export interface Strata {
   /** The stratum of an act so far along its paint, in bins, and across its stream; `NONE` for no act. */
   readonly of: (source: number, bin: number, across: number) => number;
   /** See `StrataAlong.between`, of an act that is one of the scene's. */
-  readonly between: (source: number, ...way: Parameters<StrataAlong['between']>) => boolean;
+  readonly between: (source: number, way: Float64Array, met: Met) => number;
 }
 
 /** A scene is drilled through many times, and its cups are emptied but once. */
@@ -60,12 +60,6 @@ function numbered(scene: PourScene): Strata {
     count += own;
     return actOf(act).strata?.(act, scene.seed, nth[i]!);
   });
-  let meeting: Meet = () => true;
-  const numberedFrom = first.map(
-    (number): Meet =>
-      (stratum, share) =>
-        meeting(number + stratum, share),
-  );
   if (count > NONE) throw new RangeError(`a pour holds ${NONE} strata at the most, not ${count}`);
   return {
     one: (source) => one[source] ?? false,
@@ -83,9 +77,10 @@ function numbered(scene: PourScene): Strata {
       const act = acts[source];
       return act ? first[source]! + act.stratum(bin, across) : NONE;
     },
-    between: (source, bin, across, toBin, toAcross, meet) => {
-      meeting = meet;
-      return acts[source]!.between(bin, across, toBin, toAcross, numberedFrom[source]!);
+    between: (source, way, met) => {
+      const count = acts[source]!.between(way, met);
+      for (let n = 0; n < count; n++) met.strata[n] = met.strata[n]! + first[source]!;
+      return count;
     },
   };
 }

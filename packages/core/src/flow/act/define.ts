@@ -76,18 +76,20 @@ export interface Brought {
 /** Strata of one act along its paint, in bins of `STREAM_BINS`, and across its stream, 0..1; counted from 0 in the order `brings` names mixes. */
 export interface StrataAlong {
   readonly stratum: (bin: number, across: number) => number;
-  /** Tells of every stratum that begins on a straight way from one place to another, in their order, and after which share of the way. */
-  readonly between: (
-    bin: number,
-    across: number,
-    toBin: number,
-    toAcross: number,
-    meet: Meet,
-  ) => boolean;
+  /**
+   * Writes down every stratum that begins on a straight way, in their order, as many as there is room for. A picture asks a million times, so no number is
+   * handed over that would have to be boxed.
+   * @param way from a bin and a place across to others: bin, across, bin, across
+   * @returns how many were met
+   */
+  readonly between: (way: Float64Array, met: Met) => number;
 }
 
-/** @returns whether to go on; who asks what lies between is told the same */
-export type Meet = (stratum: number, share: number) => boolean;
+/** Strata met on a way: which, and after which share of it; as long as there is room. */
+export interface Met {
+  readonly strata: Uint16Array;
+  readonly shares: Float64Array;
+}
 
 /** How births of one act find their stratum. */
 export interface ActStrata extends StrataAlong {

@@ -48,7 +48,7 @@ export type {
   ActStrata,
   Brought,
   Face,
-  Meet,
+  Met,
   StrataAlong,
   UnderWay,
 } from './define';
