@@ -1,9 +1,9 @@
 import { STREAM_BINS } from '../cup/withdraw';
-import type { Met } from './act';
+import { emptyMet, emptyWayDown } from './act';
 import { byRows } from './by-rows';
 import { type Columns, emptyColumns, goOn, MOST_RUNS } from './columns';
 import { correlator } from './correlate';
-import type { Correlated } from './correlated';
+import { type Correlated, MOST_KNOTS } from './correlated';
 import { type Cored, cornersOf, rowsOf } from './cored';
 import type { Lattice } from './lattice';
 import type { Strata } from './strata';
@@ -94,17 +94,11 @@ export function* columnsOf(
 function columnWriter(columns: Columns, strata: Strata) {
   const weights = new Float64Array(4);
   const own = new Float64Array(4);
-  // Where the column has come to: the act, where in its paint, and how far below the surface.
-  let source = NONE;
-  let bin = 0;
-  let across = 0;
+  const way = emptyWayDown(MOST_KNOTS + 1);
+  // The first it meets may be what it is in already.
+  const met = emptyMet(MOST_RUNS + 1);
+  // How far down the column has come.
   let deep = 0;
-  // Its way on down, and what it meets there; the first of that may be what it is in already.
-  const way = new Float64Array(4);
-  const met: Met = {
-    strata: new Uint16Array(MOST_RUNS + 1),
-    shares: new Float64Array(MOST_RUNS + 1),
-  };
 
   return (
     pixel: number,
@@ -114,9 +108,9 @@ function columnWriter(columns: Columns, strata: Strata) {
     u: number,
     v: number,
   ): void => {
-    source = surface.source[place]!;
-    bin = strata.bin(surface, place);
-    across = strata.across(surface, place);
+    const source = surface.source[place]!;
+    const bin = strata.bin(surface, place);
+    const across = strata.across(surface, place);
     deep = 0;
     goOn(columns, pixel, strata.of(source, bin, across), 0);
     weigh(weights, around.corners, u, v);
@@ -126,65 +120,77 @@ function columnWriter(columns: Columns, strata: Strata) {
       // What lies above the first run that the surface knows has pinched out.
       const top = run === first ? 1 : topOf(around, run, weights);
       if (run > first && top - low < PINCHED) continue;
-      if (!writeRun(around, run, top, low, pixel)) return;
+      way.count = 0;
+      weighRun(own, weights, around.has, run);
+      if (deep > 0 || around.source[run] !== source) goInto(around, run, top, low);
+      else goOnDown(around, run, top, low, bin, across);
+      // What lies deepest may not have been told any more.
+      if (way.count > 0 && !writeRun(pixel, around.source[run]!)) return;
     }
   };
 
-  /**
-   * Goes down a run, from knot to knot. Where it is that of the surface, which was traced here and not only around, what lies below differs from what
-   * the cores make of it as the surface does, the less the deeper: a film is drawn out more evenly from top to ground than along it.
-   * @returns whether there is room for more
-   */
-  function writeRun(
-    around: Correlated,
+  /** The way down through a run that begins where the last one ends. */
+  function goInto(
+    { knots, depth, bin, acrossStream }: Correlated,
     run: number,
     top: number,
     low: number,
-    pixel: number,
-  ): boolean {
-    const { knots, depth, bin: bins, acrossStream: places } = around;
-    const act = around.source[run]!;
-    const first = knots[run]!;
-    const past = knots[run + 1]!;
-    let begins = act !== source || deep > 0;
-    weighRun(own, weights, around.has, run);
-    // How the surface differs from what the cores make of it.
-    const offBin = begins ? 0 : little(bin - mean(bins, first, own), SHIFT_BINS);
-    const offAcross = begins ? 0 : little(across - mean(places, first, own), SHIFT_ACROSS);
-    for (let knot = first; knot < past; knot++) {
+  ): void {
+    for (let knot = knots[run]!; knot < knots[run + 1]!; knot++) {
       const to = 1 - top + (top - low) * depth[knot]!;
-      if (!begins && to <= deep) continue;
-      const nextBin = within(mean(bins, knot, own) + offBin * (1 - to), LAST_BIN);
-      const nextAcross = within(mean(places, knot, own) + offAcross * (1 - to), 1);
-      if (begins) {
-        // It begins where the last one ends.
-        begins = false;
-        source = act;
-        deep = Math.max(deep, SKIN, to);
-        if (!goOn(columns, pixel, strata.of(source, nextBin, nextAcross), deep)) return false;
-      } else {
-        if (!goDown(pixel, to, nextBin, nextAcross)) return false;
-        deep = to;
-      }
-      bin = nextBin;
-      across = nextAcross;
+      if (way.count === 0)
+        add(Math.max(deep, SKIN, to), mean(bin, knot, own), mean(acrossStream, knot, own));
+      else if (to > way.depth[way.count - 1]!)
+        add(to, mean(bin, knot, own), mean(acrossStream, knot, own));
     }
-    deep = Math.max(deep, SKIN);
-    return true;
   }
 
   /**
-   * From where the column has come to down to where more of the same act is known, with the strata that lie between them: births lie
-   * between births, and their strata are looked up, which costs no trace. @returns whether there is room for more
+   * The way down through the run of the surface, which was traced here and not only around: what lies below differs from what the cores make of it as the
+   * surface does, the less the deeper, for a film is drawn out more evenly from top to ground than along it.
    */
-  function goDown(pixel: number, to: number, low: number, lowAcross: number): boolean {
-    way[0] = bin;
-    way[1] = across;
-    way[2] = low;
-    way[3] = lowAcross;
-    const count = strata.between(source, way, met);
-    for (let n = 0; n < count; n++)
-      if (!goOn(columns, pixel, met.strata[n]!, deep + (to - deep) * met.shares[n]!)) return false;
+  function goOnDown(
+    { knots, depth, bin: bins, acrossStream }: Correlated,
+    run: number,
+    top: number,
+    low: number,
+    bin: number,
+    across: number,
+  ): void {
+    const first = knots[run]!;
+    const offBin = little(bin - mean(bins, first, own), SHIFT_BINS);
+    const offAcross = little(across - mean(acrossStream, first, own), SHIFT_ACROSS);
+    add(0, bin, across);
+    for (let knot = first; knot < knots[run + 1]!; knot++) {
+      const to = 1 - top + (top - low) * depth[knot]!;
+      if (to > way.depth[way.count - 1]!)
+        add(
+          to,
+          mean(bins, knot, own) + offBin * (1 - to),
+          mean(acrossStream, knot, own) + offAcross * (1 - to),
+        );
+    }
+  }
+
+  function add(depth: number, bin: number, across: number): void {
+    const at = way.count++;
+    way.depth[at] = depth;
+    way.bin[at] = within(bin, LAST_BIN);
+    way.across[at] = within(across, 1);
+  }
+
+  /**
+   * Goes down a way through an act's paint, with the strata that lie on it: births lie between births, and their strata are looked up, which costs no
+   * trace. @returns whether there is room for more
+   */
+  function writeRun(pixel: number, act: number): boolean {
+    const { depth, bin, across, count } = way;
+    if (depth[0]! > 0 && !goOn(columns, pixel, strata.of(act, bin[0]!, across[0]!), depth[0]!))
+      return false;
+    const found = strata.along(act, way, met);
+    for (let n = 0; n < found; n++)
+      if (!goOn(columns, pixel, met.strata[n]!, met.depth[n]!)) return false;
+    deep = Math.max(SKIN, depth[count - 1]!);
     return true;
   }
 }

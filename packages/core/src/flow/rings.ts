@@ -23,25 +23,25 @@ export function ringsOf(at: Uint8Array): Rings {
 export function following({ at, next, before }: Rings, perBin: number): StrataAlong {
   return {
     stratum: (bin) => at[Math.floor(bin * perBin)]!,
-    between: (way, { strata, shares }) => {
-      const start = way[0]! * perBin;
-      const end = way[2]! * perBin;
-      const last = Math.floor(end);
-      const room = strata.length;
-      let met = 0;
-      if (end > start)
-        for (let n = next[Math.floor(start)]!; n <= last && n < at.length && met < room; met++) {
-          strata[met] = at[n]!;
-          shares[met] = (n - start) / (end - start);
-          n = next[n]!;
+    along: ({ count, depth, bin }, met) => {
+      const room = met.strata.length;
+      let found = 0;
+      for (let point = 1; point < count; point++) {
+        const start = bin[point - 1]! * perBin;
+        const end = bin[point]! * perBin;
+        const [first, last] = [Math.floor(start), Math.floor(end)];
+        if (first === last) continue;
+        const perPart = (depth[point]! - depth[point - 1]!) / (end - start);
+        const down = last > first;
+        let n = (down ? next : before)[first]!;
+        while (down ? n <= last && n < at.length : n >= last && n >= 0) {
+          if (found === room) return found;
+          met.strata[found] = at[n]!;
+          met.depth[found++] = depth[point - 1]! + ((down ? n : n + 1) - start) * perPart;
+          n = (down ? next : before)[n]!;
         }
-      else
-        for (let n = before[Math.floor(start)]!; n >= last && n >= 0 && met < room; met++) {
-          strata[met] = at[n]!;
-          shares[met] = (n + 1 - start) / (end - start);
-          n = before[n]!;
-        }
-      return met;
+      }
+      return found;
     },
   };
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { StrataAlong } from './act';
+import { emptyMet, emptyWayDown, type StrataAlong, type WayDown } from './act';
 import { following, ringsOf } from './rings';
 import { sideBySide } from './side-by-side';
 
@@ -27,22 +27,28 @@ const turns = fc
   .array(fc.integer({ min: 0, max: 3 }), { minLength: 32, maxLength: 32 })
   .map((parts) => following(ringsOf(Uint8Array.from(parts)), 4));
 
-const roomFor = (count: number) => ({
-  strata: new Uint16Array(count),
-  shares: new Float64Array(count),
-});
-
-/** What lies so far along a way, by what is told of it. */
+/** What lies so far along a way, by what is told of it; it goes down from 0 to 1, by points between if there are any. */
 function told(
-  { stratum, between }: StrataAlong,
-  way: readonly [number, number, number, number],
+  { stratum, along }: StrataAlong,
+  points: readonly (readonly [bin: number, across: number])[],
   shares: readonly number[],
 ): number[] {
-  const met = [{ stratum: stratum(way[0], way[1]), from: 0 }];
-  const on = roomFor(1000);
-  const count = between(Float64Array.from(way), on);
-  for (let n = 0; n < count; n++) met.push({ stratum: on.strata[n]!, from: on.shares[n]! });
-  return shares.map((at) => met.filter(({ from }) => from <= at).at(-1)!.stratum);
+  const met = emptyMet(1000);
+  const found = along(wayBy(points), met);
+  const lies = [{ stratum: stratum(...points[0]!), from: 0 }];
+  for (let n = 0; n < found; n++) lies.push({ stratum: met.strata[n]!, from: met.depth[n]! });
+  return shares.map((at) => lies.filter(({ from }) => from <= at).at(-1)!.stratum);
+}
+
+function wayBy(points: readonly (readonly [bin: number, across: number])[]): WayDown {
+  const way = emptyWayDown(points.length);
+  way.count = points.length;
+  points.forEach(([bin, across], n) => {
+    way.depth[n] = n / (points.length - 1);
+    way.bin[n] = bin;
+    way.across[n] = across;
+  });
+  return way;
 }
 
 /** Where what lies a hair before and a hair after is the same: no border is so near that rounding decides. */
@@ -76,21 +82,44 @@ test.each([
         const lies = sure.map((at) =>
           strata.stratum(from + (to - from) * at, aside + (toAside - aside) * at),
         );
-        expect(told(strata, way, sure)).toEqual(lies);
+        const [start, end] = [
+          [from, aside],
+          [to, toAside],
+        ] as const;
+        expect(told(strata, [start, end], sure)).toEqual(lies);
+        // In two it is the same way.
+        const middle = [(from + to) / 2, (aside + toAside) / 2] as const;
+        expect(told(strata, [start, middle, end], sure)).toEqual(lies);
       },
     ),
   );
 });
 
 test('a stratum far thinner than the way is long is met, and who has enough is told no more', () => {
-  const { between } = sideBySide(Float32Array.from([0.5, 0.501, 1, 0.5, 0.501, 1]), 3);
-  const met = roomFor(3);
-  expect(between(Float64Array.of(0, 0, 0, 1), met)).toBe(2);
+  const { along } = sideBySide(Float32Array.from([0.5, 0.501, 1, 0.5, 0.501, 1]), 3);
+  const met = emptyMet(3);
+  expect(
+    along(
+      wayBy([
+        [0, 0],
+        [0, 1],
+      ]),
+      met,
+    ),
+  ).toBe(2);
   expect([...met.strata]).toEqual([1, 2, 0]);
-  expect(met.shares[0]).toBeCloseTo(0.5, 5);
-  expect(met.shares[1]).toBeCloseTo(0.501, 5);
-  const little = roomFor(1);
-  expect(between(Float64Array.of(0, 1, 0, 0), little)).toBe(1);
+  expect(met.depth[0]).toBeCloseTo(0.5, 5);
+  expect(met.depth[1]).toBeCloseTo(0.501, 5);
+  const little = emptyMet(1);
+  expect(
+    along(
+      wayBy([
+        [0, 1],
+        [0, 0],
+      ]),
+      little,
+    ),
+  ).toBe(1);
   expect([...little.strata]).toEqual([1]);
 });
 

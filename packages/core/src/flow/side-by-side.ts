@@ -1,4 +1,4 @@
-import type { StrataAlong } from './act/define';
+import type { Met, StrataAlong, WayDown } from './act/define';
 
 /** A row off the line between others by no more than this share of the stream tells nothing. */
 const STRAIGHT = 5e-4;
@@ -36,43 +36,52 @@ export function sideBySide(upTo: Float32Array, width: number): StrataAlong {
     return low;
   }
 
+  /**
+   * What begins between a point of a way and the next, section by section: in each of them both the way and the borders of strata are straight, so where
+   * they cross is known exactly. @returns how many are met by now
+   */
+  function cross(way: WayDown, from: number, met: Met, found: number): number {
+    const [bin, across, depth] = [way.bin[from]!, way.across[from]!, way.depth[from]!];
+    const [along, aside] = [way.bin[from + 1]! - bin, way.across[from + 1]! - across];
+    const down = way.depth[from + 1]! - depth;
+    let k = stratum(bin, across);
+    let section = sectionOf[Math.floor(bin)]!;
+    if (along < 0 && bins[section] === bin) section--;
+    for (let share = 0; share < 1;) {
+      const endBin = along > 0 ? bins[section + 1]! : bins[section]!;
+      const end = along === 0 ? 1 : Math.min(1, (endBin - bin) / along);
+      const endPart = part(section, bin + along * end);
+      const endAcross = across + aside * end;
+      for (;;) {
+        let border = k;
+        let after = k < last ? beyond(section, endPart, k, endAcross) : -1;
+        if (after < 0) {
+          if (k === 0) break;
+          border = k - 1;
+          after = beyond(section, endPart, border, endAcross);
+          if (after >= 0) break;
+        }
+        const now = part(section, bin + along * share);
+        const before = beyond(section, now, border, across + aside * share);
+        if (after !== before)
+          share += (end - share) * Math.min(1, Math.max(0, before / (before - after)));
+        k = border === k ? k + 1 : border;
+        if (found === met.strata.length) return found;
+        met.strata[found] = k;
+        met.depth[found++] = depth + down * share;
+      }
+      share = end;
+      section += along > 0 ? 1 : -1;
+    }
+    return found;
+  }
+
   return {
     stratum,
-    // Section by section: in each of them both the way and the borders of strata are straight, so where they cross is known exactly.
-    between: (way, { strata, shares }) => {
-      const [bin, across] = [way[0]!, way[1]!];
-      const [along, aside] = [way[2]! - bin, way[3]! - across];
-      let met = 0;
-      let k = stratum(bin, across);
-      let section = sectionOf[Math.floor(bin)]!;
-      if (along < 0 && bins[section] === bin) section--;
-      for (let share = 0; share < 1;) {
-        const endBin = along > 0 ? bins[section + 1]! : bins[section]!;
-        const end = along === 0 ? 1 : Math.min(1, (endBin - bin) / along);
-        const endPart = part(section, bin + along * end);
-        const endAcross = across + aside * end;
-        for (;;) {
-          let border = k;
-          let after = k < last ? beyond(section, endPart, k, endAcross) : -1;
-          if (after < 0) {
-            if (k === 0) break;
-            border = k - 1;
-            after = beyond(section, endPart, border, endAcross);
-            if (after >= 0) break;
-          }
-          const now = part(section, bin + along * share);
-          const before = beyond(section, now, border, across + aside * share);
-          if (after !== before)
-            share += (end - share) * Math.min(1, Math.max(0, before / (before - after)));
-          k = border === k ? k + 1 : border;
-          if (met === strata.length) return met;
-          strata[met] = k;
-          shares[met++] = share;
-        }
-        share = end;
-        section += along > 0 ? 1 : -1;
-      }
-      return met;
+    along: (way, met) => {
+      let found = 0;
+      for (let point = 1; point < way.count; point++) found = cross(way, point - 1, met, found);
+      return found;
     },
   };
 }

@@ -1,4 +1,4 @@
-import { type Act, actOf, type ActStrata, type Met } from './act';
+import { type Act, actOf, type ActStrata, type Met, type WayDown } from './act';
 import type { PourScene } from './scene';
 import { nthOf } from './simulate';
 import { type Births, NONE } from './births';
@@ -32,8 +32,8 @@ export interface Strata {
   readonly at: (births: Births, index: number) => number;
   /** The stratum of an act so far along its paint, in bins, and across its stream; `NONE` for no act. */
   readonly of: (source: number, bin: number, across: number) => number;
-  /** See `StrataAlong.between`, of an act that is one of the scene's. */
-  readonly between: (source: number, way: Float64Array, met: Met) => number;
+  /** See `StrataAlong.along`, of an act that is one of the scene's. */
+  readonly along: (source: number, way: WayDown, met: Met) => number;
 }
 
 /** A scene is drilled through many times, and its cups are emptied but once. */
@@ -77,8 +77,8 @@ function numbered(scene: PourScene): Strata {
       const act = acts[source];
       return act ? first[source]! + act.stratum(bin, across) : NONE;
     },
-    between: (source, way, met) => {
-      const count = acts[source]!.between(way, met);
+    along: (source, way, met) => {
+      const count = acts[source]!.along(way, met);
       for (let n = 0; n < count; n++) met.strata[n] = met.strata[n]! + first[source]!;
       return count;
     },

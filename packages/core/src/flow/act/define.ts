@@ -77,19 +77,37 @@ export interface Brought {
 export interface StrataAlong {
   readonly stratum: (bin: number, across: number) => number;
   /**
-   * Writes down every stratum that begins on a straight way, in their order, as many as there is room for. A picture asks a million times, so no number is
-   * handed over that would have to be boxed.
-   * @param way from a bin and a place across to others: bin, across, bin, across
+   * Writes down every stratum that begins on a way down through it, in their order, as many as there is room for.
    * @returns how many were met
    */
-  readonly between: (way: Float64Array, met: Met) => number;
+  readonly along: (way: WayDown, met: Met) => number;
 }
 
-/** Strata met on a way: which, and after which share of it; as long as there is room. */
+/** A way down through an act's paint, straight from each of its `count` points to the next: how deep they lie, at which bin, and where across. */
+export interface WayDown {
+  count: number;
+  readonly depth: Float64Array;
+  readonly bin: Float64Array;
+  readonly across: Float64Array;
+}
+
+/** Strata met on a way down: which, and how deep each begins; as long as there is room. */
 export interface Met {
   readonly strata: Uint16Array;
-  readonly shares: Float64Array;
+  readonly depth: Float64Array;
 }
+
+export const emptyWayDown = (points: number): WayDown => ({
+  count: 0,
+  depth: new Float64Array(points),
+  bin: new Float64Array(points),
+  across: new Float64Array(points),
+});
+
+export const emptyMet = (most: number): Met => ({
+  strata: new Uint16Array(most),
+  depth: new Float64Array(most),
+});
 
 /** How births of one act find their stratum. */
 export interface ActStrata extends StrataAlong {

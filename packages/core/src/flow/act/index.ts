@@ -51,4 +51,6 @@ export type {
   Met,
   StrataAlong,
   UnderWay,
+  WayDown,
 } from './define';
+export { emptyMet, emptyWayDown } from './define';

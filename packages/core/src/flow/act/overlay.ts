@@ -103,6 +103,6 @@ export const overlay: ActDefinition<Overlay> = {
     bin: () => 0,
     across: () => 0,
     stratum: () => 0,
-    between: () => 0,
+    along: () => 0,
   }),
 };
