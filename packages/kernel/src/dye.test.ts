@@ -1,4 +1,12 @@
-import { BINS, emptyColumns, filmsOf, goOn, type MakeDye, plainDye } from '@potter/core/flow';
+import {
+  begin,
+  BINS,
+  emptyColumns,
+  filmsOf,
+  goOn,
+  type MakeDye,
+  plainDye,
+} from '@potter/core/flow';
 import fc from 'fast-check';
 import { loadEngine } from './index';
 
@@ -32,8 +40,11 @@ test('pixels come out as the twin colours them, to a step of their eight bits; w
           filmUm[i] = 3000 * runs[(7 * i) % 97]![1] ** 2;
           cover[i] = i % 9 === 0 ? 0 : i % 5 === 0 ? 100 : 255;
           on[i] = i % 11 === 0 ? 0 : 255;
-          for (let n = 0; n < i % 8; n++)
-            goOn(columns, i, runs[(i + n) % 97]![0], n / 8 + runs[(i * n) % 97]![1] / 9);
+          for (let n = 0; n < i % 8; n++) {
+            const [stratum] = runs[(i + n) % 97]!;
+            if (n === 0) begin(columns, i, stratum);
+            else goOn(columns, i, stratum, n / 8 + runs[(i * n) % 97]![1] / 9);
+          }
         }
         const films = filmsOf(mixOf, { inks, ground });
         expect(films.through).toHaveLength(4 * BINS);

@@ -3,6 +3,7 @@ import {
   BINS,
   BYTES,
   type Films,
+  layOut,
   LIGHT,
   type MakeDye,
   MOST_RUNS,
@@ -52,8 +53,7 @@ export const dyesOf =
       for (let start = first; start < past; start += BLOCK) {
         const upTo = Math.min(past, start + BLOCK);
         count.set(pixels.columns.count.subarray(start, upTo));
-        strata.set(pixels.columns.strata.subarray(start * MOST_RUNS, upTo * MOST_RUNS));
-        ends.set(pixels.columns.ends.subarray(start * MOST_RUNS, upTo * MOST_RUNS));
+        layOut(pixels.columns, start, upTo, strata, ends);
         filmUm.set(pixels.filmUm.subarray(start, upTo));
         cover.set(pixels.cover.subarray(start, upTo));
         on.set(pixels.on.subarray(start, upTo));

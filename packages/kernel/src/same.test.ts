@@ -4,9 +4,9 @@ import {
   layGrid,
   type MakeKernel,
   mixesOf,
-  MOST_RUNS,
   pourOn,
   type PourScene,
+  runsOf,
 } from '@potter/core/flow';
 import { BASE, endOf, flipped, scene } from '../../core/src/flow/scene.test-data';
 import { loadKernel } from './index';
@@ -33,7 +33,7 @@ function onTop(what: PourScene, cells: number): string[] {
   const { cover, columns } = endOf(develop(pour, kernel, 128));
   const mixOf = mixesOf(what);
   return Array.from(cover, (covered, i) =>
-    covered < 128 || columns.count[i] === 0 ? '' : mixOf[columns.strata[i * MOST_RUNS]!]!,
+    covered < 128 || columns.count[i] === 0 ? '' : mixOf[runsOf(columns, i).strata[0]!]!,
   );
 }
 const shareOf = (top: readonly string[], mix: string) =>

@@ -96,6 +96,11 @@ function* birthsOf(
   return births;
 }
 
-/** The memory of arrays, to be handed over. */
-const memoryOf = (arrays: object): ArrayBuffer[] =>
-  Object.values(arrays as Record<string, Uint8Array<ArrayBuffer>>).map(({ buffer }) => buffer);
+/** The memory of what was found, to be handed over. */
+function memoryOf(found: Births | Columns): Transferable[] {
+  const arrays =
+    'pages' in found
+      ? [found.count, found.first, ...found.pages.flatMap((page) => Object.values(page))]
+      : Object.values(found);
+  return (arrays as Uint8Array<ArrayBuffer>[]).map(({ buffer }) => buffer);
+}

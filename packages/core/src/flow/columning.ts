@@ -1,7 +1,7 @@
 import { STREAM_BINS } from '../cup/withdraw';
 import { emptyMet, emptyWayDown } from './act';
 import { byRows } from './by-rows';
-import { type Columns, emptyColumns, goOn, MOST_RUNS } from './columns';
+import { begin, type Columns, goOn, MOST_RUNS } from './columns';
 import { correlator } from './correlate';
 import { type Correlated, MOST_KNOTS } from './correlated';
 import { type Cored, cornersOf, rowsOf } from './cored';
@@ -39,22 +39,23 @@ export function pixelsOf(
 }
 
 /**
- * Writes the columns of a view, all of them or those of some rows of cells: each pixel's surface as it was traced, and below it what the cores around it hold, laid side by side
- * (see `correlate`): so boundaries between paints climb and pinch out smoothly from core to core.
+ * Writes the columns of a view, or of some rows of its cells: each pixel's surface as it was traced, and below it what the cores around it hold, laid side by
+ * side (see `correlate`): so boundaries between paints climb and pinch out smoothly from core to core.
  * A generator: it yields now and then.
+ * @param columns where they are written
+ * @param firstPixel the pixel whose column is the first there
  */
 export function* columnsOf(
   view: View,
   strata: Strata,
   surface: Pick<Lattice, 'births' | 'across'>,
   film: Cored,
-  rows: CellRows = { from: 0, upTo: rowsOf(film) },
-  into?: Columns,
-): Generator<void, Columns> {
+  rows: CellRows,
+  columns: Columns,
+  firstPixel: number,
+): Generator<void, void> {
   const { width, height } = view;
   const { cores, places, sizes } = film;
-  const [firstPixel, pastPixel] = pixelsOf(film, view, rows);
-  const columns = into ?? emptyColumns(pastPixel - firstPixel);
   const write = columnWriter(columns, strata);
   const correlate = correlator(cores);
 
@@ -87,7 +88,6 @@ export function* columnsOf(
     const row = rows.from + nth;
     for (let n = film.rows[row]!; n < film.rows[row + 1]!; n++) cell(places[n]!, sizes[n]!);
   });
-  return columns;
 }
 
 /** Writes columns one after the other, each from its surface and the cores around it, a share u, v of the way across their cell. */
@@ -112,7 +112,7 @@ function columnWriter(columns: Columns, strata: Strata) {
     const bin = strata.bin(surface, place);
     const across = strata.across(surface, place);
     deep = 0;
-    goOn(columns, pixel, strata.of(source, bin, across), 0);
+    begin(columns, pixel, strata.of(source, bin, across));
     weigh(weights, around.corners, u, v);
     const first = firstRun(around, weights, own, source, bin);
     for (let run = first; run < around.runs; run++) {

@@ -1,5 +1,5 @@
 import { type CellRows, columnsOf, pixelsOf } from './columning';
-import { type Columns, columnsIn, emptyColumns, MOST_RUNS } from './columns';
+import { type Columns, emptyColumns, takeIn } from './columns';
 import { type Cored, rowsOf } from './cored';
 import type { Lattice } from './lattice';
 import { at } from './progress';
@@ -34,20 +34,14 @@ export function* columnsByTwo(
   const surface = { births, across };
   const rows = { from: half, upTo: down };
   const promised = beside?.({ width, height, surface, film, rows });
-  if (!promised) return yield* at(0, columnsOf(view, strata, surface, film));
   const columns = emptyColumns(width * height);
-  const [first, past] = pixelsOf(film, view, rows);
-  const write = (which: CellRows, into: Columns) =>
-    at(0, columnsOf(view, strata, surface, film, which, into));
-  yield* write({ from: 0, upTo: half }, columnsIn(columns, 0, first));
+  const write = (which: CellRows) =>
+    at(0, columnsOf(view, strata, surface, film, which, columns, 0));
+  yield* write({ from: 0, upTo: promised ? half : down });
+  if (!promised) return columns;
   const found = yield* awaited(promised);
-  if (found === 'lost') {
-    yield* write(rows, columnsIn(columns, first, past));
-    return columns;
-  }
-  columns.count.set(found.count, first);
-  columns.strata.set(found.strata, first * MOST_RUNS);
-  columns.ends.set(found.ends, first * MOST_RUNS);
+  if (found === 'lost') yield* write(rows);
+  else takeIn(columns, found, pixelsOf(film, view, rows)[0]);
   return columns;
 }
 
@@ -57,5 +51,8 @@ export function* columnsFor(
   { width, height, surface, film, rows }: ColumnsAsk,
 ): Generator<void, Columns> {
   const view = yield* viewOf(pour, width, height);
-  return yield* columnsOf(view, strataOf(pour.scene), surface, film, rows);
+  const [first, past] = pixelsOf(film, view, rows);
+  const columns = emptyColumns(past - first);
+  yield* columnsOf(view, strataOf(pour.scene), surface, film, rows, columns, first);
+  return columns;
 }

@@ -4,50 +4,118 @@ export const MOST_RUNS = 14;
 /** Depth of the ground below the surface, as columns count it. */
 export const BOTTOM = 65_535;
 
-/**
- * The wet column of every pixel as runs of strata, surface first. `count`: runs of each pixel, 0 off the paint. `strata` and `ends`:
- * `MOST_RUNS` entries a pixel, of which the first `count` are told: which stratum, and how deep it ends, 0..`BOTTOM` of the film.
- */
-export interface Columns {
-  readonly count: Uint8Array;
+/** Runs on a page: two to this. A page is 128 kB, and a small picture has one or two. */
+const PAGE_BITS = 15;
+const PAGE = 2 ** PAGE_BITS;
+
+/** Runs of many columns, one column after the other: which stratum each is, and how deep it ends, 0..`BOTTOM` of the film. */
+interface Page {
   readonly strata: Uint16Array;
   readonly ends: Uint16Array;
 }
 
+/**
+ * The wet column of every pixel as runs of strata, surface first. `count`: runs of each pixel, 0 off the paint. They lie on pages, each column whole on one:
+ * columns differ from two runs to `MOST_RUNS`, and those of a copy of which few are written anew can stay on the same pages. `first`: where a pixel's
+ * first is, its page and its place there in one number; see `pageOf`, `placeOf`.
+ */
+export interface Columns {
+  readonly count: Uint8Array;
+  readonly first: Uint32Array;
+  readonly pages: Page[];
+  /** Runs of the last page that are taken. */
+  taken: number;
+}
+
 export const emptyColumns = (pixels: number): Columns => ({
   count: new Uint8Array(pixels),
-  strata: new Uint16Array(pixels * MOST_RUNS),
-  ends: new Uint16Array(pixels * MOST_RUNS),
+  first: new Uint32Array(pixels),
+  pages: [],
+  taken: PAGE,
 });
 
-/** Columns of some of the pixels, from one to before another: the same numbers, not others like them. */
-export const columnsIn = (
-  { count, strata, ends }: Columns,
-  first: number,
-  past: number,
-): Columns => ({
-  count: count.subarray(first, past),
-  strata: strata.subarray(first * MOST_RUNS, past * MOST_RUNS),
-  ends: ends.subarray(first * MOST_RUNS, past * MOST_RUNS),
+/** Others that are the same now: what is written anew in them changes nothing in these. */
+export const copyOf = ({ count, first, pages }: Columns): Columns => ({
+  count: count.slice(),
+  first: first.slice(),
+  pages: [...pages],
+  taken: PAGE,
 });
+
+/** The page that a pixel's runs are on. */
+export const pageOf = ({ first, pages }: Columns, pixel: number): Page =>
+  pages[first[pixel]! >>> PAGE_BITS]!;
+
+/** Where on its page a pixel's first run is. */
+export const placeOf = ({ first }: Columns, pixel: number): number => first[pixel]! & (PAGE - 1);
+
+/** The runs of a pixel, surface first. */
+export function runsOf(columns: Columns, pixel: number): Page {
+  const { strata, ends } = pageOf(columns, pixel);
+  const from = placeOf(columns, pixel);
+  const upTo = from + columns.count[pixel]!;
+  return { strata: strata.subarray(from, upTo), ends: ends.subarray(from, upTo) };
+}
+
+/** Begins a pixel's column anew: so far it is this stratum down to the ground. */
+export function begin(columns: Columns, pixel: number, stratum: number): void {
+  const { count, first, pages } = columns;
+  if (columns.taken + MOST_RUNS > PAGE) {
+    pages.push({ strata: new Uint16Array(PAGE), ends: new Uint16Array(PAGE) });
+    columns.taken = 0;
+  }
+  const place = columns.taken++;
+  const { strata, ends } = pages.at(-1)!;
+  strata[place] = stratum;
+  ends[place] = BOTTOM;
+  count[pixel] = 1;
+  first[pixel] = (pages.length - 1) * PAGE + place;
+}
 
 /**
- * Goes on with a pixel's column: `stratum` from `from` down, 0..1 of the film, to the ground as far as is known.
+ * Goes on with the column that was begun last: `stratum` from `from` down, 0..1 of the film, to the ground as far as is known.
  * @returns whether there is room for more
  */
-export function goOn(
-  { count, strata, ends }: Columns,
-  pixel: number,
-  stratum: number,
-  from: number,
-): boolean {
-  const runs = count[pixel]!;
-  const at = pixel * MOST_RUNS + runs;
-  if (runs > 0 && strata[at - 1] === stratum) return true;
+export function goOn(columns: Columns, pixel: number, stratum: number, from: number): boolean {
+  const { strata, ends } = columns.pages.at(-1)!;
+  const last = columns.taken - 1;
+  if (strata[last] === stratum) return true;
+  const runs = columns.count[pixel]!;
   if (runs === MOST_RUNS) return false;
-  if (runs > 0) ends[at - 1] = Math.round(BOTTOM * from);
-  strata[at] = stratum;
-  ends[at] = BOTTOM;
-  count[pixel] = runs + 1;
+  ends[last] = Math.round(BOTTOM * from);
+  strata[last + 1] = stratum;
+  ends[last + 1] = BOTTOM;
+  columns.count[pixel] = runs + 1;
+  columns.taken++;
   return true;
+}
+
+/** Takes in columns written elsewhere, the first of them those of this pixel; theirs are not to be written on after that. */
+export function takeIn(columns: Columns, others: Columns, from: number): void {
+  const moved = columns.pages.length * PAGE;
+  columns.count.set(others.count, from);
+  for (let i = 0; i < others.first.length; i++) columns.first[from + i] = moved + others.first[i]!;
+  columns.pages.push(...others.pages);
+  columns.taken = others.taken;
+}
+
+/** Lays the runs of some pixels out, `MOST_RUNS` entries for each, of which those it has are written. */
+export function layOut(
+  columns: Columns,
+  from: number,
+  upTo: number,
+  strata: Uint16Array,
+  ends: Uint16Array,
+): void {
+  for (let pixel = from; pixel < upTo; pixel++) {
+    const runs = columns.count[pixel]!;
+    if (runs === 0) continue;
+    const page = pageOf(columns, pixel);
+    const place = placeOf(columns, pixel);
+    const to = (pixel - from) * MOST_RUNS;
+    for (let n = 0; n < runs; n++) {
+      strata[to + n] = page.strata[place + n]!;
+      ends[to + n] = page.ends[place + n]!;
+    }
+  }
 }

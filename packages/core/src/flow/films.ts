@@ -1,7 +1,7 @@
 import { BANDS, WX, WY, WZ } from '../optics/observer';
 import type { Spectrum } from '../optics/spectrum';
 import { xyzToLinear } from '../optics/srgb';
-import { BOTTOM, MOST_RUNS } from './columns';
+import { BOTTOM, MOST_RUNS, pageOf, placeOf } from './columns';
 import type { Plate } from './develop';
 
 /** A mix as the picture needs it: K/S by band, and scatter per µm of wet film. */
@@ -150,15 +150,16 @@ export const emptyColumn = (): Column => ({
 
 /** Reads a pixel's column: a film for each run of one ink, down to where no more of what lies below is seen. */
 export function readColumn(
-  { columns: { count: runs, strata, ends }, filmUm }: Pick<Plate, 'columns' | 'filmUm'>,
+  { columns, filmUm }: Pick<Plate, 'columns' | 'filmUm'>,
   i: number,
   { inkAt, through, hidesFrom }: Films,
   column: Column,
 ): void {
   const { inks, bins } = column;
   const perStep = filmUm[i]! / BOTTOM;
-  const first = i * MOST_RUNS;
-  const past = first + runs[i]!;
+  const { strata, ends } = pageOf(columns, i);
+  const first = placeOf(columns, i);
+  const past = first + columns.count[i]!;
   let count = 0;
   let from = 0;
   // What of the light gets down to here and back.

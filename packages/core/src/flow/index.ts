@@ -16,7 +16,7 @@ export {
 } from './films';
 export { type Look, LOOKS } from './shine';
 export { type ColumnsAsk, columnsFor } from './columns-beside';
-export { type Columns, emptyColumns, goOn, MOST_RUNS } from './columns';
+export { begin, type Columns, emptyColumns, goOn, layOut, MOST_RUNS, runsOf } from './columns';
 export type { Contour } from './contours';
 export { develop, type Plate } from './develop';
 export { addSpin, bareFilm, type Film, RIM_M, volumeM3 } from './film';

@@ -5,7 +5,7 @@ import type { Paint } from '../paint/schema';
 import { colourPlate } from './colour';
 import type { Ink, Palette } from './films';
 import { seenShares } from './seen-shares';
-import { BOTTOM, emptyColumns, goOn, MOST_RUNS } from './columns';
+import { begin, BOTTOM, emptyColumns, goOn, runsOf } from './columns';
 import { contoursOf } from './contours';
 import { develop, type Plate } from './develop';
 import { filmMap } from './film-map';
@@ -43,7 +43,8 @@ const pixel = (strata: readonly number[], filmUm: number, from = [0, 10 / 255, 0
   height: 1,
   pxPerMm: 1,
   columns: strata.reduce((columns, stratum, n) => {
-    goOn(columns, 0, stratum, from[n]!);
+    if (n === 0) begin(columns, 0, stratum);
+    else goOn(columns, 0, stratum, from[n]!);
     return columns;
   }, emptyColumns(1)),
   filmUm: Float32Array.of(filmUm),
@@ -128,7 +129,7 @@ test('a developed picture: every wet pixel has its strata, colour and film', () 
     if (cover === 255) expect(plate.columns.count[i]).toBeGreaterThan(0);
   });
   // The last in first out of four equal layers: d touches the surface first and lies outermost, a in the middle.
-  const at = (x: number) => mix[plate.columns.strata[(30 * 60 + x) * MOST_RUNS]!];
+  const at = (x: number) => mix[runsOf(plate.columns, 30 * 60 + x).strata[0]!];
   expect([at(30), at(2)]).toEqual(['a', 'base']);
   const inks = { a: INKS.a, b: INKS.b, c: INKS.c, d: INKS.a, base: INKS.c };
   const rgba = coloured(plate, mix, { inks, ground: WHITE });
@@ -149,14 +150,14 @@ test('where paint borders on the base, the base has none of it under a skin', ()
   const { pour, kernel } = poured(heap);
   const { columns, width, height } = endOf(develop(pour, kernel, 300));
   const [base] = mixesOf(heap).map((_, k) => k);
+  const surfaceOf = (i: number) => runsOf(columns, i).strata[0];
   let borders = 0;
   let skins = 0;
   for (let i = width; i < width * (height - 1); i++) {
-    const at = i * MOST_RUNS;
-    if (columns.strata[at] !== base) continue;
+    if (surfaceOf(i) !== base) continue;
     const other = [i - 1, i + 1, i - width, i + width];
-    if (other.some((j) => columns.strata[j * MOST_RUNS] !== base)) borders++;
-    if (columns.count[i]! > 1 && columns.ends[at]! < 0.02 * BOTTOM) skins++;
+    if (other.some((j) => surfaceOf(j) !== base)) borders++;
+    if (columns.count[i]! > 1 && runsOf(columns, i).ends[0]! < 0.02 * BOTTOM) skins++;
   }
   expect(borders).toBeGreaterThan(300);
   expect(skins).toBeLessThan(0.02 * borders);
@@ -180,7 +181,7 @@ test.each([1, 2, 9, 17, 33])(
       const runs = columns.count[i]!;
       if (!covered || !on[i]) return;
       expect(runs).toBeGreaterThan(0);
-      const ends = columns.ends.slice(i * MOST_RUNS, i * MOST_RUNS + runs);
+      const { ends } = runsOf(columns, i);
       expect([...ends]).toEqual([...ends].sort((a, b) => a - b));
       expect(ends.at(-1)).toBe(BOTTOM);
     });

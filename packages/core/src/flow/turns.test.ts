@@ -1,6 +1,6 @@
 import type { Act } from './act';
 import { emptyBirths, NONE } from './births';
-import { BOTTOM, MOST_RUNS } from './columns';
+import { BOTTOM, runsOf } from './columns';
 import { develop } from './develop';
 import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
 import { strataOf } from './strata';
@@ -44,20 +44,16 @@ inFull('turns on turns: columns hold what a trace at every depth finds', () => {
         count: LEVELS,
       };
       endOf(traceBirths(pour, kernel, at, births));
-      const i = y * plate.width + x;
+      const { strata: stratum, ends } = runsOf(plate.columns, y * plate.width + x);
       for (let n = 0; n < LEVELS; n++) {
         if (births.source[n] === NONE) continue;
         births.wave[n] = strata.wave(births, n);
         const found = strata.of(births.source[n]!, strata.bin(births, n), strata.across(births, n));
         const depth = (BOTTOM * (n + 0.5)) / LEVELS / 2;
         let run = 0;
-        while (
-          run + 1 < plate.columns.count[i]! &&
-          plate.columns.ends[i * MOST_RUNS + run]! < depth
-        )
-          run++;
+        while (run + 1 < ends.length && ends[run]! < depth) run++;
         all++;
-        if (plate.columns.strata[i * MOST_RUNS + run] !== found) wrong++;
+        if (stratum[run] !== found) wrong++;
       }
     }
   expect(all).toBeGreaterThan(2000);

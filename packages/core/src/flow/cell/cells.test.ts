@@ -1,7 +1,7 @@
 import { contours } from 'd3-contour';
 import { type Factors, factorsWith } from '../../factor';
 import type { Act } from '../act';
-import { emptyColumns, goOn, MOST_RUNS } from '../columns';
+import { begin, emptyColumns, goOn, runsOf } from '../columns';
 import { develop, type Plate } from '../develop';
 import { endOf, oncePoured, poured, scene } from '../scene.test-data';
 import { type Cells, cellsOf, type CellsTold, type Makeup, opened, tellCells, turnedFrom } from '.';
@@ -157,7 +157,7 @@ test('cells are drawn out by later moves, and broken where that goes too far', (
 function measured(plate: Plate, stratum: number): number[] {
   const { width, height, columns, pxPerMm } = plate;
   const shows = Array.from({ length: width * height }, (_, i) =>
-    columns.strata[i * MOST_RUNS] === stratum ? 1 : 0,
+    columns.count[i]! > 0 && runsOf(columns, i).strata[0] === stratum ? 1 : 0,
   );
   const areaOf = (ring: readonly (readonly number[])[]) =>
     Math.abs(
@@ -182,7 +182,7 @@ const SHARE = 0.4 / 1.4;
 function flat(side: number): Plate {
   const columns = emptyColumns(side * side);
   for (let i = 0; i < side * side; i++) {
-    goOn(columns, i, 1, 0);
+    begin(columns, i, 1);
     goOn(columns, i, 0, SHARE);
   }
   return {
@@ -211,7 +211,7 @@ test('the same cells whatever size the picture has', () => {
   const shareAt = (side: number) => {
     const { columns } = endOf(opened(flat(side), cells));
     let open = 0;
-    for (let i = 0; i < side * side; i++) if (columns.strata[i * MOST_RUNS] === 0) open++;
+    for (let i = 0; i < side * side; i++) if (runsOf(columns, i).strata[0] === 0) open++;
     return open / side / side;
   };
   const [small, large] = [shareAt(120), shareAt(600)];
@@ -222,14 +222,15 @@ test('the same cells whatever size the picture has', () => {
 test('what cells turn over is all there', () => {
   const { cells } = cellsIn({ acts: [...LAID, rest(900)], under: OILY });
   const side = 300;
-  const aboveIn = ({ columns: { count, strata, ends } }: Plate) => {
+  const aboveIn = ({ columns }: Plate) => {
     let sum = 0;
     for (let i = 0; i < side * side; i++) {
       let top = 0;
-      for (let n = i * MOST_RUNS; n < i * MOST_RUNS + count[i]!; n++) {
-        if (strata[n] === 1) sum += (ends[n]! - top) / 65_535;
-        top = ends[n]!;
-      }
+      const { strata, ends } = runsOf(columns, i);
+      ends.forEach((end, n) => {
+        if (strata[n] === 1) sum += (end - top) / 65_535;
+        top = end;
+      });
     }
     return sum / side / side;
   };

@@ -1,6 +1,6 @@
 import type { Factors } from '../../factor';
 import { actOf } from '../act';
-import { BOTTOM, MOST_RUNS } from '../columns';
+import { BOTTOM, runsOf } from '../columns';
 import type { Plate } from '../develop';
 import type { Pour } from '../simulate';
 import type { Layer, Makeup } from './pile';
@@ -40,10 +40,11 @@ export function splitIn(
     const column: [layer: Layer, um: number][] = [];
     let mix: string | undefined;
     let from = 0;
-    for (let n = i * MOST_RUNS; n < i * MOST_RUNS + runs; n++) {
-      const layer = layers[columns.strata[n]!]!;
-      const own = ((columns.ends[n]! - from) / BOTTOM) * um;
-      from = columns.ends[n]!;
+    const { strata, ends } = runsOf(columns, i);
+    for (let n = 0; n < runs; n++) {
+      const layer = layers[strata[n]!]!;
+      const own = ((ends[n]! - from) / BOTTOM) * um;
+      from = ends[n]!;
       // Strata of one mix are one film.
       if (layer.mix === mix) column.at(-1)![1] += own;
       else column.push([layer, own]);

@@ -1,5 +1,5 @@
 import { byRows } from '../by-rows';
-import { BOTTOM, type Columns, goOn, MOST_RUNS } from '../columns';
+import { begin, BOTTOM, type Columns, copyOf, goOn, pageOf, placeOf } from '../columns';
 import type { Plate } from '../develop';
 import type { Cells, PaintCell } from './paint-cell';
 import { begun } from './seen-in';
@@ -24,11 +24,7 @@ export function* opened(
 ): Generator<void, Plate> {
   if (cells.length === 0) return plate;
   const { columns: was, width, height, pxPerMm, cover, filmUm } = plate;
-  const columns: Columns = {
-    count: was.count.slice(),
-    strata: was.strata.slice(),
-    ends: was.ends.slice(),
-  };
+  const columns = copyOf(was);
   const done = new Uint8Array(width * height);
 
   function open(cell: PaintCell): void {
@@ -62,9 +58,8 @@ export function* opened(
 
 /** Writes a pixel's column anew from what stratum lies how deep. */
 function turnOver(columns: Columns, pixel: number, stratumIn: (depth: number) => number): void {
-  columns.count[pixel] = 0;
   let last = stratumIn(0);
-  goOn(columns, pixel, last, 0);
+  begin(columns, pixel, last);
   for (let n = 1; n < DEPTHS.length; n++) {
     const next = stratumIn(DEPTHS[n]!);
     if (next === last) continue;
@@ -89,9 +84,10 @@ function pixelAt({ width, height, columns, cover }: Plate, x: number, y: number)
 }
 
 /** The stratum so deep in a pixel's column, 0..1. */
-function stratumAt({ count, strata, ends }: Columns, pixel: number, depth: number): number {
-  const first = pixel * MOST_RUNS;
-  const last = first + count[pixel]! - 1;
+function stratumAt(columns: Columns, pixel: number, depth: number): number {
+  const { strata, ends } = pageOf(columns, pixel);
+  const first = placeOf(columns, pixel);
+  const last = first + columns.count[pixel]! - 1;
   const end = depth * BOTTOM;
   let n = first;
   while (n < last && ends[n]! < end) n++;
