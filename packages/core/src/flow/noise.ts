@@ -13,18 +13,23 @@ const ease = (t: number): number => t * t * (3 - 2 * t);
 
 /** Smooth noise, −1..1, of wavelength about one. */
 export function noise(x: number, y: number, z: number, seed: number): number {
-  const [ix, iy, iz] = [Math.floor(x), Math.floor(y), Math.floor(z)];
-  const [u, v, w] = [ease(x - ix), ease(y - iy), ease(z - iz)];
-  const layer = (k: number) => {
-    const a = chance(ix, iy, k, seed);
-    const b = chance(ix + 1, iy, k, seed);
-    const c = chance(ix, iy + 1, k, seed);
-    const d = chance(ix + 1, iy + 1, k, seed);
-    const top = a + u * (b - a);
-    return top + v * (c + u * (d - c) - top);
-  };
-  const near = layer(iz);
-  return 2 * (near + w * (layer(iz + 1) - near)) - 1;
+  const ix = Math.floor(x);
+  const iy = Math.floor(y);
+  const iz = Math.floor(z);
+  const u = ease(x - ix);
+  const v = ease(y - iy);
+  const near = layer(ix, iy, iz, u, v, seed);
+  return 2 * (near + ease(z - iz) * (layer(ix, iy, iz + 1, u, v, seed) - near)) - 1;
+}
+
+/** Between the chances of four corners of a layer, a share u, v of the way across. */
+function layer(ix: number, iy: number, iz: number, u: number, v: number, seed: number): number {
+  const a = chance(ix, iy, iz, seed);
+  const b = chance(ix + 1, iy, iz, seed);
+  const c = chance(ix, iy + 1, iz, seed);
+  const d = chance(ix + 1, iy + 1, iz, seed);
+  const top = a + u * (b - a);
+  return top + v * (c + u * (d - c) - top);
 }
 
 /** Noise with finer noise on it, three octaves, each half as strong; −1..1. */
