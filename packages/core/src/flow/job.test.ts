@@ -36,6 +36,24 @@ test('to somebody who waits a coarse pour is shown first, without figures; the e
   expect(sumOf(pictures[2]!.rgba)).toBe(sumOf(finish(bench(), ask).rgba));
 });
 
+test('a picture on the way there changes nothing of the finished one, and is none itself', () => {
+  const [alone, both] = [finish(bench(), { ...ask, pixels: [40] }), finish(bench(), ask)];
+  expect(sumOf(both.rgba)).toBe(sumOf(alone.rgba));
+  expect(both.outcome).toEqual(alone.outcome);
+  // Left once the smaller one was there: asked for by itself it is drilled through as closely as any.
+  const on = bench();
+  const work = pourJob(on, ask);
+  for (let step = work.next(); !step.done; step = work.next())
+    if (typeof step.value !== 'number' && step.value.kind === 'outcome') {
+      expect(step.value.outcome.read).toBeUndefined();
+      break;
+    }
+  const small = { ...ask, pixels: [24] };
+  const [after, fresh] = [finish(on, small), finish(bench(), small)];
+  expect(sumOf(after.rgba)).toBe(sumOf(fresh.rgba));
+  expect(after.outcome.read).toBeDefined();
+});
+
 test('only colours changed: nothing is poured again, the fine picture comes at once', () => {
   const on = bench();
   finish(on, ask);

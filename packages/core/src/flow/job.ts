@@ -1,8 +1,9 @@
 import { hexesOf, type PictureRead, readPicture } from '../reading';
 import { birthsKey } from './births-key';
+import type { Drilling } from './cores';
 import { type CellAsk, type Cells, cellsOf, opened } from './cell';
 import { colourPlate } from './colour';
-import { develop, FIRST_LOOK, type Plate } from './develop';
+import { develop, FIRST_LOOK, MEANWHILE, type Plate, WHOLE } from './develop';
 import { type Dot, layDots } from './dots';
 import { type Contour, contoursOf } from './contours';
 import type { MakeDye } from './dye';
@@ -87,11 +88,12 @@ export interface Workbench {
     readonly help?: Help;
     readonly helpedWith?: string;
   };
-  /** Its cells, by what was asked of them; and its finest plate, without them and with them. */
+  /** Its cells, by what was asked of them; and its finest plate, without them and with them, looked at so closely. */
   cells?: { readonly key: string; readonly cells: Cells };
   plate?: {
     readonly key: string;
     readonly pixels: number;
+    readonly drilling: Drilling;
     readonly plate: Plate;
     readonly opened?: { readonly cells: Cells; readonly plate: Plate };
   };
@@ -116,11 +118,19 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
   const { scene, cells } = ask;
   const key = `${cells ?? ''}${birthsKey(scene)}`;
   const finest = ask.pixels.at(-1) ?? 0;
+  // What a finer picture takes the place of is drilled through less closely: whoever waits sees both the sooner.
+  const drillingAt = (pixels: number): Drilling =>
+    ask.quick ? FIRST_LOOK : pixels < finest ? MEANWHILE : WHOLE;
   const have = bench.plate?.key === key ? bench.plate : undefined;
+  /** Whether what is there is as fine as is asked for, and drilled through at as many heights. */
+  const serves = (pixels: number) =>
+    have !== undefined &&
+    have.pixels >= pixels &&
+    have.drilling.heights.length >= drillingAt(pixels).heights.length;
   yield { kind: 'doing', doing: bench.poured?.key === key ? 'looking' : 'pouring' };
   // Same births, other colours: what is developed is coloured anew, at once.
-  if (have && bench.poured) yield* judged(bench, ask, have.pixels >= finest);
-  if (have && have.pixels >= finest) return;
+  if (have && bench.poured) yield* judged(bench, ask, serves(finest));
+  if (serves(finest)) return;
 
   if (bench.poured?.key !== key) {
     const spare = bench.poured && !bench.helper ? motionsOf(bench.poured.pour) : [];
@@ -139,9 +149,10 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
   }
   const { pour, kernel, help } = bench.poured;
   for (const pixels of ask.pixels) {
-    if (have && have.pixels >= pixels) continue;
-    const plate = yield* develop(pour, kernel, pixels, ask.quick && FIRST_LOOK, help?.columns);
-    bench.plate = { key, pixels, plate };
+    if (serves(pixels)) continue;
+    const drilling = drillingAt(pixels);
+    const plate = yield* develop(pour, kernel, pixels, drilling, help?.columns);
+    bench.plate = { key, pixels, drilling, plate };
     yield* judged(bench, ask, pixels === finest);
   }
 }
@@ -167,8 +178,8 @@ function* judged(bench: Workbench, ask: PourAsk, finished: boolean): Generator<T
   const plate = yield* openOn(bench, cells);
   const later = finished ? yield* pouredLater(bench, ask, plate) : [];
   const rgba = yield* colouredBy(bench.engine.makeDye, ask, plate, later);
-  // Looked at first and read then; by its own copy, for whoever takes a picture may take its memory.
-  const kept = ask.view === 'film' ? undefined : rgba.slice();
+  // Looked at first and read then, once no finer one follows; by its own copy, for whoever takes a picture may take its memory.
+  const kept = finished && ask.view !== 'film' ? rgba.slice() : undefined;
   yield pictureOf(ask, plate, rgba, finished);
   const read: PictureRead | undefined =
     kept &&
