@@ -92,13 +92,13 @@ function compute(
   return () => stops.forEach((stop) => stop());
 }
 
-/** One worker that takes one pour after the other until there is none left. */
+/** Takes one pour after the other until there is none left; a worker is begun for the first that is not there from before. */
 function lane(
   take: () => Wanted | undefined,
   { cells, pixels }: Closeness,
   tell: (of: string, one?: Had) => void,
 ): () => void {
-  const worker = new Worker(new URL('../workers/pour.worker.ts', import.meta.url));
+  let worker: Worker | undefined;
   let job = 0;
   let key = '';
   let of = '';
@@ -107,14 +107,19 @@ function lane(
   let stopped = false;
   /** Those somebody looks at stay on the device. */
   const onDevice = cells === undefined ? hadBefore : undefined;
+  const leave = () => {
+    worker?.terminate();
+    worker = undefined;
+  };
   const next = () => {
     const one = take();
-    if (!one) {
-      worker.terminate();
-      return;
-    }
     // Between two of them the page has its turn.
-    timer = setTimeout(() => void begin(one), 0);
+    if (one) timer = setTimeout(() => void begin(one), 0);
+    else leave();
+  };
+  const over = (one?: Had) => {
+    tell(of, one);
+    next();
   };
   const begin = async (one: Wanted) => {
     const preview = one.preview();
@@ -124,10 +129,10 @@ function lane(
     if (stopped) return;
     if (have) {
       keep(key, have);
-      tell(of, have);
-      next();
+      over(have);
       return;
     }
+    worker ??= made();
     worker.postMessage({
       kind: 'show',
       job: ++job,
@@ -137,28 +142,34 @@ function lane(
       ...(cells === undefined ? {} : { cells, quick: true }),
     } satisfies Ask);
   };
-  worker.onmessage = ({ data }: MessageEvent<Answer>) => {
-    if (!('job' in data) || data.job !== job) return;
-    if (data.kind === 'picture') {
-      const { width, height, rgba } = data;
-      picture = { width, height, rgba: new Uint8ClampedArray(rgba) };
-    } else if (data.kind === 'outcome' && picture) {
-      const one = { picture, outcome: data.outcome };
-      keep(key, one);
-      void onDevice?.keep(key, one);
-      tell(of, one);
-      next();
-    } else if (data.kind === 'failed') {
-      tell(of);
-      next();
-    }
+  const made = (): Worker => {
+    const own = new Worker(new URL('../workers/pour.worker.ts', import.meta.url));
+    own.onmessage = ({ data }: MessageEvent<Answer>) => {
+      if (!('job' in data) || data.job !== job) return;
+      if (data.kind === 'picture') {
+        const { width, height, rgba } = data;
+        picture = { width, height, rgba: new Uint8ClampedArray(rgba) };
+      } else if (data.kind === 'outcome' && picture) {
+        const one = { picture, outcome: data.outcome };
+        keep(key, one);
+        void onDevice?.keep(key, one);
+        over(one);
+      } else if (data.kind === 'failed') over();
+    };
+    own.onerror = (event) => {
+      event.preventDefault();
+      // One that broke answers nobody any more: its pour is missing, the next has another worker.
+      if (worker !== own) return;
+      leave();
+      over();
+    };
+    return own;
   };
-  worker.onerror = (event) => event.preventDefault();
   next();
   return () => {
     stopped = true;
     clearTimeout(timer);
-    worker.terminate();
+    leave();
   };
 }
 
