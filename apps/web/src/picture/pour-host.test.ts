@@ -290,6 +290,17 @@ test('where there is a processor for it a second worker helps the first, and goe
 });
 
 test.each([
+  [8, [512, 1024]],
+  [2, [512]],
+])('on a fine screen with %d GB pictures of %p px are wanted', async (gb, pixels) => {
+  isolated(1, gb);
+  Object.assign(global, { devicePixelRatio: 3 });
+  host.show(A, 'piece' as never, 'plan');
+  await settled();
+  expect(workers[0]!.asked).toMatchObject([{ kind: 'show', pixels }]);
+});
+
+test.each([
   [1, 8],
   [4, 2],
 ])('on %d processors with %d GB it works alone', async (processors, gb) => {

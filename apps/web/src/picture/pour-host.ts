@@ -23,8 +23,14 @@ interface Wanted {
   readonly subject: string;
 }
 
-/** Pictures wanted of a pour, longer side in px: a good one soon, then one for screens that can show it. */
-const pixelsFor = (screen: number): readonly number[] => (screen > 1.5 ? [512, 1024] : [512]);
+/** A device with less memory than this, GB, has none for a second worker or a fine picture; browsers that do not tell are taken to have enough. */
+const ENOUGH_GB = 4;
+const hasRoom = (): boolean =>
+  ((navigator as { deviceMemory?: number }).deviceMemory ?? ENOUGH_GB) >= ENOUGH_GB;
+
+/** Pictures wanted of a pour, longer side in px: a good one soon, then one for screens that can show it, where there is memory for it. */
+const pixelsWanted = (): readonly number[] =>
+  devicePixelRatio > 1.5 && hasRoom() ? [512, 1024] : [512];
 /** The first look: the coarsest film whose bands lie where the finished one has them, give or take. */
 const SOON = { cells: 64, pixels: 160 };
 /** A change is waited out this long, so that typing a number does not begin three pours, ms. */
@@ -75,14 +81,11 @@ function begin(): Worker {
   return made;
 }
 
-/** A device with less memory than this, GB, has none for a second worker; browsers that do not tell are taken to have enough. */
-const ENOUGH_GB = 4;
-
 /** Whether there is a processor and memory for another, and the browser lets workers share memory that grows. */
 const canBeHelped = (): boolean =>
   globalThis.crossOriginIsolated === true &&
   navigator.hardwareConcurrency > 1 &&
-  ((navigator as { deviceMemory?: number }).deviceMemory ?? ENOUGH_GB) >= ENOUGH_GB &&
+  hasRoom() &&
   'grow' in SharedArrayBuffer.prototype;
 
 /** Gives a worker another to help it. */
@@ -154,7 +157,7 @@ function stopWaiting(): void {
   waiting = { asked: false, cores: [] };
 }
 
-const finest = (): number => pixelsFor(devicePixelRatio).at(-1)!;
+const finest = (): number => pixelsWanted().at(-1)!;
 const nameOf = ({ preview, view }: Wanted): string => hadAs(preview, view, finest());
 
 /** Asks for a picture, unless this device has it from before. */
@@ -168,7 +171,7 @@ function request(one: Wanted, settleMs: number): void {
     if (own !== job) return;
     waiting = { asked: !had, cores: [] };
     if (!had) {
-      ask({ ...showing(one), pixels: pixelsFor(devicePixelRatio), soon: SOON });
+      ask({ ...showing(one), pixels: pixelsWanted(), soon: SOON });
       return;
     }
     worker?.postMessage(STOP);
