@@ -1,5 +1,7 @@
 import fc from 'fast-check';
+import Papa from 'papaparse';
 import type { ShelfItem } from '../stock/schema';
+import { isFormula } from './cell';
 import { readShelfCsv, writeShelfCsv } from './shelf-csv';
 import { writeShoppingCsv } from './shopping-csv';
 
@@ -112,8 +114,9 @@ test('any names survive the round, with quotes, commas, breaks and signs of form
           product: 'resin',
         }));
         const text = writeShelfCsv(shelf);
-        for (const cell of text.split('\r\n').slice(1)) expect(cell).not.toMatch(/,[=+@]/);
-        const back = read(text.replace(/,'/g, ",'"), []);
+        for (const row of Papa.parse<string[]>(text).data.slice(1))
+          for (const cell of row) expect(isFormula(cell)).toBe(false);
+        const back = read(text);
         // What a spreadsheet would run is written with an apostrophe, which is taken off again.
         expect(back.added.map((c) => (c.item as { name: string }).name)).toEqual(names);
       },

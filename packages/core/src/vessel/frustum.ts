@@ -14,16 +14,16 @@ export function volumeAtMl(vessel: Vessel, levelMm: number): number {
 }
 
 /**
- * Level a volume reaches, mm above the floor: y = (∛(r³ + 3mV/π) − r)/m, or V/(πr²) where the wall is upright.
+ * Level a volume reaches, mm above the floor: y = 3V/π ÷ (R² + Rr + r²) with R = ∛(r³ + 3mV/π) the radius there, m the wall's slope; it is (R − r)/m without
+ * what cancels in that, so it is right where the wall is upright too.
  * A volume over the capacity returns the level as if the wall went on, so that an overflow can be told in mm.
  */
 export function levelAtMm(vessel: Vessel, volumeMl: number): number {
   const mm3 = Math.max(0, volumeMl) / ML_PER_MM3;
   const r = vessel.bottomMm / 2;
-  const m = taper(vessel);
-  // Below 1e-6 the cube root loses its digits; the cylinder is then right to 1e-6 of the level.
-  if (Math.abs(m) < 1e-6) return mm3 / (Math.PI * r * r);
-  return (Math.cbrt(r ** 3 + (3 * m * mm3) / Math.PI) - r) / m;
+  if (mm3 === 0) return 0;
+  const surface = Math.cbrt(r ** 3 + (3 * taper(vessel) * mm3) / Math.PI);
+  return (3 * mm3) / Math.PI / (surface * surface + surface * r + r * r);
 }
 
 /** All a vessel holds to the brim, mL. */
