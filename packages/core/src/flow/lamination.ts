@@ -55,8 +55,17 @@ export function laminate(portion: Portion, seed: number, nth: number): ActStrata
   };
 }
 
-/** What leaves when; see `withdraw`. */
+/** A portion is poured on a coarse film, then on the fine one, and looked at after that: its cup is emptied once. */
+const known = new WeakMap<Portion, Float64Array>();
+
+/** What leaves when; see `withdraw`. Not to be written to. */
 function leavesOf(act: Portion): Float64Array {
+  const leaves = known.get(act) ?? emptied(act);
+  known.set(act, leaves);
+  return leaves;
+}
+
+function emptied(act: Portion): Float64Array {
   const { strata, stir, outlet, beside } = act;
   if (!beside) return withdraw(strata, stir, outlet);
   const ml = portionMl(act);
