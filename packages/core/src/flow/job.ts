@@ -137,8 +137,9 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
     bench.poured = undefined;
     bench.cells = undefined;
     bench.plate = undefined;
-    const help = bench.helper?.begin({ scene, cells, opens: ask.opens });
+    // What is waited for first has the machine to itself.
     if (ask.soon && finest > ask.soon.pixels) yield* soonOf(bench, ask, ask.soon);
+    const help = bench.helper?.begin({ scene, cells, opens: ask.opens });
     const site = layGrid(scene, cells);
     const kernel = bench.engine.make(site.grid, bench.samples);
     const pour = yield* pourOn(kernel, scene, site, help?.memory ?? spareMemory(spare));
