@@ -22,7 +22,13 @@ const SHORTEST_S = 0.01;
 const LONGEST_S = 60;
 /** The surface outruns the mean of a film by this much (Nusselt's parabola). */
 const SURFACE = 1.5;
-/** Runs a span in frames of some steps each, bounded by how far the surface moves. */
+/** Cells the mean flow moves in a frame at the most. */
+const MOST_CELLS = FRAME_CELLS / SURFACE;
+
+/**
+ * Runs a span in frames, bounded by how far the surface moves. What follows a stretch in which little moved goes into the same frame: every place is
+ * taken back through every frame there is, and as a tilt comes and goes hardly anything moves.
+ */
 export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
   const { kernel, site } = under;
   const { film } = kernel;
@@ -30,6 +36,12 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
   let t = 0;
   let next = Infinity;
   let from: readonly (readonly Spot[])[] | undefined;
+  // The frame that is open: where its motion goes, how long it has lasted, and how many cells the fastest has come.
+  let into: Int16Array | undefined;
+  let lastedS = 0;
+  let came = 0;
+  const bounded = (seconds: number) =>
+    Math.min(Math.max(seconds, SHORTEST_S), LONGEST_S, longestS?.(t) ?? Infinity, s - t);
   while (t < s - 1e-6) {
     const layers: Layers | undefined =
       under.lowerNu === undefined
@@ -46,14 +58,13 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     const drive = driven(t + Math.min(next, RAMP_S / 3) / 2);
     if (next === Infinity) force(film, span, t, 0);
     // The film's own estimate at the start of a span, what the last frame showed after that.
-    let seconds = next === Infinity ? firstFrame(film, site, drive) : next;
-    seconds = Math.min(Math.max(seconds, SHORTEST_S), LONGEST_S, longestS?.(t) ?? Infinity, s - t);
+    let seconds = bounded(next === Infinity ? firstFrame(film, site, drive) : next);
     // No sliver left over at the end.
     if (s - t - seconds < 0.25 * seconds) seconds = s - t;
     from ??= pours.map((p) => p.spotsAt(t));
     force(film, span, t, seconds);
     const before = pours.some((p) => !p.core) ? Float32Array.from(film.h) : undefined;
-    kernel.beginFrame();
+    if (!into) kernel.beginFrame();
     const during = driven(t + seconds / 2);
     const narrowest = Math.min(...from.flat().map(({ r }) => r));
     const ordinary = during.layers?.stands ? STANDING_STEPS : STEPS;
@@ -69,9 +80,27 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       under.margin.collect();
     }
     if (under.setsPerS > 0) set(film, under, seconds);
-    const motion = kernel.endFrame(during, under.memory.take(planesFor(during) * film.h.length));
+    t += seconds;
+    lastedS += seconds;
+    into ??= under.memory.take(planesFor(during) * film.h.length);
+    const motion = kernel.endFrame(during, into);
+    into = motion.data;
+    const farthest = Math.hypot(motion.most[0], motion.most[1]);
+    // What turns back on its way has moved faster than it came far.
+    const pace = Math.max(farthest / lastedS, (farthest - came) / seconds, 1e-9);
+    came = farthest;
+    next = Math.min(MOST_CELLS / pace, 1.6 * seconds);
+    const goesOn =
+      farthest + pace * bounded(next) <= MOST_CELLS &&
+      t < s - 1e-6 &&
+      pours.length === 0 &&
+      !span.forces &&
+      // It may have begun to stand, or to be told cell by cell.
+      !during.layers?.stands &&
+      (under.lowerNu === undefined) === (during.layers === undefined);
+    if (goesOn) continue;
     const round = during.sheared ? circulationOf(film, during, seconds) : undefined;
-    const to = pours.map((p) => p.spotsAt(t + seconds));
+    const to = pours.map((p) => p.spotsAt(t));
     const met = pours.flatMap((p, n) =>
       to[n]!.map((spot, opening): Met => {
         const disc: Disc = {
@@ -79,7 +108,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
           to: spot,
           core: p.core,
           peakM: p.peakM((from![n]![opening]!.r + spot.r) / 2, seconds),
-          last: t + seconds > p.untilS - 1e-6,
+          last: t > p.untilS - 1e-6,
         };
         const h: FrameSeen['h'] =
           before && !p.core ? [p.near(before, disc), p.near(film.h, disc)] : undefined;
@@ -89,8 +118,8 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     from = to;
     const over = under.margin.frame();
     const step: Step & { readonly motion: Motion } = {
-      weight: span.felt * seconds,
-      seconds,
+      weight: span.felt * lastedS,
+      seconds: lastedS,
       motion,
       ...(over ? { over } : {}),
       ...(met.length > 0
@@ -107,10 +136,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       },
     };
     yield step;
-    const farthest = Math.hypot(motion.most[0], motion.most[1]);
-    const wanted = (FRAME_CELLS / SURFACE / Math.max(farthest, 1e-9)) * seconds;
-    next = Math.min(wanted, 1.6 * seconds);
-    t += seconds;
+    [into, lastedS, came] = [undefined, 0, 0];
   }
   if (pours.length > 0) film.source.fill(0);
   if (span.forces) still(film);

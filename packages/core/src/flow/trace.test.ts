@@ -4,7 +4,8 @@ import { plainKernel } from './kernel';
 import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
 import { type Disc, entry } from './disc';
 import { emptyBirths, NONE } from './births';
-import { traceBirths } from './trace';
+import { RAMP_S } from './pace';
+import { traceAlone, traceBirths } from './trace';
 
 // Nusselt 1916: on an incline a level z of a film h moves g sin a/ν · (h z − z²/2) a second.
 test.each([1, 0.7, 0.3])(
@@ -32,6 +33,35 @@ test.each([1, 0.7, 0.3])(
     expect(Math.abs(moved / expected - 1)).toBeLessThan(1e-4);
   },
 );
+
+// The same law, its pull coming and going: the surface moves ∫ g sin a(t) dt · h²/2ν.
+test('what hardly moves as a tilt comes and goes shares a frame, and is traced back as far as it went', () => {
+  const [s, angleDeg] = [6, 4];
+  const tilt = { kind: 'tilt', towardDeg: 0, angleDeg, s } as const;
+  const { pour, kernel, site } = poured(scene([BASE, tilt], { widthMm: 600, heightMm: 100 }));
+  // Three stretches as it comes and three as it goes, at the least, and what is between.
+  expect(pour.steps.length - 1).toBeLessThan(5);
+  const xMm: number[] = [];
+  const places = { index: Int32Array.of(0), count: 1, z: Float32Array.of(1) };
+  const at = (mm: number, axis: 0 | 1) =>
+    Float32Array.of((mm + site.originMm[axis]) / site.cellMm);
+  const start = { ...places, x: at(300, 0), y: at(50, 1) };
+  endOf(
+    traceAlone(pour, kernel, start, emptyBirths(1), (_, __, count, x) => {
+      if (count > 0) xMm.push(x[0]! * site.cellMm - site.originMm[0]);
+    }),
+  );
+  const ramp = RAMP_S;
+  const parts = 1000;
+  let pulledS = 0;
+  for (let n = 0; n < parts; n++) {
+    const t = ((n + 0.5) * s) / parts;
+    const share = Math.min(1, t / ramp, (s - t) / ramp);
+    pulledS += (Math.sin((share * angleDeg * Math.PI) / 180) * s) / parts;
+  }
+  const expected = (9.81 * pulledS * 1e-3 ** 2) / (2 * 1.1e-3);
+  expect(Math.abs((300 - xMm.at(-1)!) / (1000 * expected) - 1)).toBeLessThan(0.01);
+});
 
 /** Births of places given in mm and share of the film. */
 function birthsAt(
