@@ -6,6 +6,7 @@ import type {
   GrowingBuffer,
   HelpedWith,
   Places,
+  Plate,
 } from '@potter/core/flow';
 
 /** What a worker asks of the one that helps it. A pour takes the place of an earlier one. */
@@ -30,6 +31,7 @@ export type HelpTask =
   | { readonly kind: 'columns'; readonly id: number; readonly columns: ColumnsAsk };
 
 export type HelpAnswer =
+  | { readonly kind: 'soon'; readonly pour: number; readonly plate: Plate }
   | { readonly kind: 'poured'; readonly pour: number; readonly cells?: Cells }
   | { readonly kind: 'failed'; readonly pour: number }
   | { readonly kind: 'done'; readonly id: number; readonly found: Births | Columns }

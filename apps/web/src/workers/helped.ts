@@ -5,6 +5,7 @@ import {
   type GrowingBuffer,
   type Help,
   type Helper,
+  type Plate,
   type Promised,
   sharedMemory,
 } from '@potter/core/flow';
@@ -35,6 +36,7 @@ export function helperAt(port: MessagePort): FarHelper {
   const heard: (() => void)[] = [];
   let pour = 0;
   let state: 'pouring' | 'ready' | 'lost' = 'lost';
+  let soon: Plate | undefined;
   let cells: Cells | undefined;
   let busy = false;
   let last = 0;
@@ -44,6 +46,9 @@ export function helperAt(port: MessagePort): FarHelper {
   const ask = (message: HelpAsk) => port.postMessage(message);
   port.onmessage = ({ data: answer }: MessageEvent<HelpAnswer>) => {
     switch (answer.kind) {
+      case 'soon':
+        if (answer.pour === pour) soon = answer.plate;
+        break;
       case 'poured':
       case 'failed':
         if (answer.pour !== pour) break;
@@ -88,12 +93,13 @@ export function helperAt(port: MessagePort): FarHelper {
   return {
     begin(what): Help {
       const own = ++pour;
-      [state, cells, busy] = [broken ? 'lost' : 'pouring', undefined, !broken];
+      [state, soon, cells, busy] = [broken ? 'lost' : 'pouring', undefined, undefined, !broken];
       ask({ kind: 'pour', pour, what, buffer });
       return {
         memory: sharedMemory(buffer),
         trace: ({ x, y, z, count }) =>
           hand<Births>(own, (id) => ({ kind: 'trace', id, places: { x, y, z, count } })),
+        soon: () => (own !== pour || (state === 'lost' && !soon) ? 'lost' : soon),
         columns: (columns) => hand<Columns>(own, (id) => ({ kind: 'columns', id, columns })),
         cells() {
           waiting = own === pour && state === 'pouring';

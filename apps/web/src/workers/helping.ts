@@ -6,6 +6,7 @@ import {
   emptyBirths,
   type Engine,
   type FilmKernel,
+  firstLookAt,
   layGrid,
   type Pour,
   pourOn,
@@ -61,7 +62,12 @@ export function helpAt(port: MessagePort, loaded: Promise<Engine>): void {
   async function pour(ask: Extract<HelpAsk, { kind: 'pour' }>): Promise<void> {
     const engine = await loaded;
     if (task !== ask) return;
-    const { scene, cells: along, opens } = ask.what;
+    const { scene, cells: along, opens, soon } = ask.what;
+    if (soon) {
+      const plate = await done(ask, firstLookAt(engine, SAMPLES, scene, soon));
+      if (!plate) return;
+      tell({ kind: 'soon', pour: ask.pour, plate });
+    }
     const site = layGrid(scene, along);
     const kernel = engine.make(site.grid, SAMPLES);
     const own = await done(ask, pourOn(kernel, scene, site, sharedMemory(ask.buffer)));

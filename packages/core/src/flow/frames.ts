@@ -36,10 +36,10 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
   let t = 0;
   let next = Infinity;
   let from: readonly (readonly Spot[])[] | undefined;
-  // The frame that is open: where its motion goes, how long it has lasted, and how many cells the fastest has come.
-  let into: Int16Array | undefined;
+  // The frame that is open: how long it has lasted, how many cells the fastest has come, and where its motion so far is told.
   let lastedS = 0;
   let came = 0;
+  let soFar: Int16Array | undefined;
   const bounded = (seconds: number) =>
     Math.min(Math.max(seconds, SHORTEST_S), LONGEST_S, longestS?.(t) ?? Infinity, s - t);
   while (t < s - 1e-6) {
@@ -64,7 +64,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     from ??= pours.map((p) => p.spotsAt(t));
     force(film, span, t, seconds);
     const before = pours.some((p) => !p.core) ? Float32Array.from(film.h) : undefined;
-    if (!into) kernel.beginFrame();
+    if (lastedS === 0) kernel.beginFrame();
     const during = driven(t + seconds / 2);
     const narrowest = Math.min(...from.flat().map(({ r }) => r));
     const ordinary = during.layers?.stands ? STANDING_STEPS : STEPS;
@@ -82,10 +82,10 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     if (under.setsPerS > 0) set(film, under, seconds);
     t += seconds;
     lastedS += seconds;
-    into ??= under.memory.take(planesFor(during) * film.h.length);
-    const motion = kernel.endFrame(during, into);
-    into = motion.data;
-    const farthest = Math.hypot(motion.most[0], motion.most[1]);
+    if (soFar?.length !== planesFor(during) * film.h.length) soFar = undefined;
+    const told = kernel.endFrame(during, soFar);
+    soFar = told.data;
+    const farthest = Math.hypot(told.most[0], told.most[1]);
     // What turns back on its way has moved faster than it came far.
     const pace = Math.max(farthest / lastedS, (farthest - came) / seconds, 1e-9);
     came = farthest;
@@ -117,6 +117,11 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     );
     from = to;
     const over = under.margin.frame();
+    // Whoever pours the same in the same memory may be reading there: nothing half done goes into it.
+    const kept = under.memory.take(soFar.length);
+    kept?.set(soFar);
+    const motion = kept ? { ...told, data: kept } : told;
+    if (!kept) soFar = undefined;
     const step: Step & { readonly motion: Motion } = {
       weight: span.felt * lastedS,
       seconds: lastedS,
@@ -136,7 +141,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       },
     };
     yield step;
-    [into, lastedS, came] = [undefined, 0, 0];
+    [lastedS, came] = [0, 0];
   }
   if (pours.length > 0) film.source.fill(0);
   if (span.forces) still(film);

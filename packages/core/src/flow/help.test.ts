@@ -6,6 +6,7 @@ import { columnsFor } from './columns-beside';
 import type { Help, Helper } from './help';
 import { finish, type PourAsk, workbench } from './job';
 import { plainEngine } from './engine';
+import type { FilmKernel } from './kernel';
 import { layGrid } from './ground';
 import { type GrowingBuffer, sharedMemory, spareMemory } from './motion-memory';
 import { BASE, endOf, flipped, scene } from './scene.test-data';
@@ -56,6 +57,7 @@ function helper(answers: 'at once' | 'later' | 'never' | 'nothing') {
       const found = opens && endOf(cellsOf(theirs, kernel, opens));
       return {
         memory: sharedMemory(buffer),
+        soon: () => 'lost',
         columns: (asked) => {
           if (answers === 'nothing') return undefined;
           const columns = endOf(columnsFor(theirs!, asked));
@@ -115,6 +117,27 @@ test('motions are kept once for both', () => {
     expect(most).toEqual(theirs[n]!.most);
   });
   expect(bench.poured!.key).toContain(birthsKey(ASK.scene));
+});
+
+test('whoever pours the same later changes nothing the other may be reading, at no moment', () => {
+  const what = scene([BASE, { kind: 'tilt', towardDeg: 20, angleDeg: 4, s: 6 }]);
+  const site = layGrid(what, 24);
+  const buffer = growing();
+  const kernel = plainEngine.make(site.grid, 4);
+  const first = endOf(pourOn(kernel, what, site, sharedMemory(buffer)));
+  const kept = new Uint8Array(buffer).slice();
+  let stretches = 0;
+  const watched: FilmKernel = {
+    ...kernel,
+    step: (...how) => {
+      kernel.step(...how);
+      stretches++;
+      expect(Buffer.compare(new Uint8Array(buffer), kept)).toBe(0);
+    },
+  };
+  endOf(pourOn(watched, what, site, sharedMemory(buffer)));
+  // Frames there are that last for several stretches, of two steps each.
+  expect(stretches).toBeGreaterThan(4 * first.steps.length);
 });
 
 test('a shared memory that can grow no more gives none, whoever let it grow', () => {

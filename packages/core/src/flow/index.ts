@@ -19,6 +19,7 @@ export { type ColumnsAsk, columnsFor } from './columns-beside';
 export { begin, type Columns, emptyColumns, goOn, layOut, MOST_RUNS, runsOf } from './columns';
 export type { Contour } from './contours';
 export { develop, type Plate } from './develop';
+export { firstLookAt } from './first-look';
 export { addSpin, bareFilm, type Film, RIM_M, volumeM3 } from './film';
 export { type Dot } from './dots';
 export { type Engine, plainEngine } from './engine';

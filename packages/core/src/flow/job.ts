@@ -8,6 +8,7 @@ import { type Dot, layDots } from './dots';
 import { type Contour, contoursOf } from './contours';
 import type { MakeDye } from './dye';
 import type { Engine } from './engine';
+import { firstLookAt, type FirstLook } from './first-look';
 import { filmMap } from './film-map';
 import type { Palette } from './films';
 import { layGrid } from './ground';
@@ -21,7 +22,7 @@ import type { PourScene } from './scene';
 import { seenShares } from './seen-shares';
 import { spareMemory } from './motion-memory';
 import { motionsOf, type Pour, pourOn } from './simulate';
-import { awaited } from './share-out';
+import { awaited, type Promised } from './share-out';
 import type { Look } from './shine';
 import { mixesOf } from './strata';
 
@@ -43,11 +44,8 @@ export interface PourAsk {
   readonly over?: readonly Over[];
   /** Only looked at as closely as a first look is: several pours are to be told apart, not one judged. */
   readonly quick?: true;
-  /**
-   * Somebody waits for it: something is to be seen soon, from a film so coarse, while the pour itself is computed. Another grid is another
-   * pour, so its figures are not told.
-   */
-  readonly soon?: { readonly cells: number; readonly pixels: number };
+  /** Somebody waits for it: there is to be something to see while the pour itself is computed. */
+  readonly soon?: FirstLook;
 }
 
 export type Doing = 'pouring' | 'looking';
@@ -115,60 +113,99 @@ export const workbench = (engine: Engine, samples = SAMPLES, helper?: Helper): W
  * its end, or stop asking. Keyed by scene, seed and grid (see `birthsKey`) and pixels: what stands on the bench under its key is used.
  */
 export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> {
-  const { scene, cells } = ask;
+  const { scene, cells, pixels, opens, soon } = ask;
   const key = `${cells ?? ''}${birthsKey(scene)}`;
-  const finest = ask.pixels.at(-1) ?? 0;
-  // What a finer picture takes the place of is drilled through less closely: whoever waits sees both the sooner.
-  const drillingAt = (pixels: number): Drilling =>
-    ask.quick ? FIRST_LOOK : pixels < finest ? MEANWHILE : WHOLE;
+  const finest = pixels.at(-1) ?? 0;
   const have = bench.plate?.key === key ? bench.plate : undefined;
-  /** Whether what is there is as fine as is asked for, and drilled through at as many heights. */
-  const serves = (pixels: number) =>
-    have !== undefined &&
-    have.pixels >= pixels &&
-    have.drilling.heights.length >= drillingAt(pixels).heights.length;
+  /** What there is is not as fine as this, or not drilled through at as many heights. */
+  const wanted = pixels.filter(
+    (wide) =>
+      !have ||
+      have.pixels < wide ||
+      have.drilling.heights.length < drillingAt(ask, wide).heights.length,
+  );
+  const serves = !wanted.includes(finest);
   yield { kind: 'doing', doing: bench.poured?.key === key ? 'looking' : 'pouring' };
   // Same births, other colours: what is developed is coloured anew, at once.
-  if (have && bench.poured) yield* judged(bench, ask, serves(finest));
-  if (serves(finest)) return;
+  if (have && bench.poured) yield* judged(bench, ask, serves);
+  if (serves) return;
+  if (bench.poured?.key === key) return yield* pictures(bench, ask, key, wanted);
 
-  if (bench.poured?.key !== key) {
-    const spare = bench.poured && !bench.helper ? motionsOf(bench.poured.pour) : [];
-    bench.poured = undefined;
-    bench.cells = undefined;
-    bench.plate = undefined;
-    // What is waited for first has the machine to itself.
-    if (ask.soon && finest > ask.soon.pixels) yield* soonOf(bench, ask, ask.soon);
-    const help = bench.helper?.begin({ scene, cells, opens: ask.opens });
-    const site = layGrid(scene, cells);
-    const kernel = bench.engine.make(site.grid, bench.samples);
-    const pour = yield* pourOn(kernel, scene, site, help?.memory ?? spareMemory(spare));
-    bench.poured = help
-      ? { key, pour: { ...pour, beside: help }, kernel, help, helpedWith: cellsKey(ask) }
-      : { key, pour, kernel };
-    yield { kind: 'doing', doing: 'looking' };
+  const spare = bench.poured && !bench.helper ? motionsOf(bench.poured.pour) : [];
+  bench.poured = undefined;
+  bench.cells = undefined;
+  bench.plate = undefined;
+  const look = soon && soon.pixels < finest ? soon : undefined;
+  const help = bench.helper?.begin({ scene, cells, opens, ...(look ? { soon: look } : {}) });
+  function* job(): Generator<Told, void> {
+    yield* poured(bench, ask, key, help, spare);
+    yield* pictures(bench, ask, key, pixels);
   }
-  const { pour, kernel, help } = bench.poured;
-  for (const pixels of ask.pixels) {
-    if (serves(pixels)) continue;
-    const drilling = drillingAt(pixels);
+  yield* look ? withFirstLook(bench, ask, look, help?.soon, job()) : job();
+}
+
+/** How closely a picture of so many pixels is drilled through. What a finer one takes the place of is so less closely: both are there the sooner. */
+const drillingAt = ({ quick, pixels }: PourAsk, wide: number): Drilling =>
+  quick ? FIRST_LOOK : wide < pixels.at(-1)! ? MEANWHILE : WHOLE;
+
+/** Pours it; the pour is on the bench then. */
+function* poured(
+  bench: Workbench,
+  ask: PourAsk,
+  key: string,
+  help: Help | undefined,
+  spare: readonly Int16Array[],
+): Generator<Told, void> {
+  const { scene, cells } = ask;
+  const site = layGrid(scene, cells);
+  const kernel = bench.engine.make(site.grid, bench.samples);
+  const pour = yield* pourOn(kernel, scene, site, help?.memory ?? spareMemory(spare));
+  bench.poured = help
+    ? { key, pour: { ...pour, beside: help }, kernel, help, helpedWith: cellsKey(ask) }
+    : { key, pour, kernel };
+  yield { kind: 'doing', doing: 'looking' };
+}
+
+/** Pictures of the pour on the bench, so large. */
+function* pictures(
+  bench: Workbench,
+  ask: PourAsk,
+  key: string,
+  sizes: readonly number[],
+): Generator<Told, void> {
+  const { pour, kernel, help } = bench.poured!;
+  for (const pixels of sizes) {
+    const drilling = drillingAt(ask, pixels);
     const plate = yield* develop(pour, kernel, pixels, drilling, help?.columns);
     bench.plate = { key, pixels, drilling, plate };
-    yield* judged(bench, ask, pixels === finest);
+    yield* judged(bench, ask, pixels === ask.pixels.at(-1));
   }
 }
 
-/** A picture of the pour on a coarse film. */
-function* soonOf(
-  { engine: { make, makeDye }, samples }: Workbench,
+/**
+ * A job, and a first look as soon as whoever helps has one, unless it has a picture of its own by then. With nobody to help, whoever waits for
+ * the first look has the machine to himself.
+ */
+function* withFirstLook(
+  { engine, samples }: Workbench,
   ask: PourAsk,
-  { cells, pixels }: NonNullable<PourAsk['soon']>,
+  look: FirstLook,
+  promised: Promised<Plate> = () => 'lost',
+  job: Generator<Told, void>,
 ): Generator<Told, void> {
-  const site = layGrid(ask.scene, cells);
-  const kernel = make(site.grid, samples);
-  const pour = yield* at(0, pourOn(kernel, ask.scene, site));
-  const plate = yield* at(0, develop(pour, kernel, pixels, FIRST_LOOK));
-  yield pictureOf(ask, plate, yield* colouredBy(makeDye, ask, plate), false);
+  let waits = true;
+  for (;;) {
+    const found: Plate | 'lost' | undefined = waits ? promised() : undefined;
+    if (found) {
+      const plate = found === 'lost' ? yield* firstLookAt(engine, samples, ask.scene, look) : found;
+      yield pictureOf(ask, plate, yield* colouredBy(engine.makeDye, ask, plate), false);
+      waits = false;
+    }
+    const step = job.next();
+    if (step.done) return;
+    if (typeof step.value !== 'number' && step.value.kind === 'picture') waits = false;
+    yield step.value;
+  }
 }
 
 /**

@@ -43,8 +43,7 @@ test('what hardly moves as a tilt comes and goes shares a frame, and is traced b
   expect(pour.steps.length - 1).toBeLessThan(5);
   const xMm: number[] = [];
   const places = { index: Int32Array.of(0), count: 1, z: Float32Array.of(1) };
-  const at = (mm: number, axis: 0 | 1) =>
-    Float32Array.of((mm + site.originMm[axis]) / site.cellMm);
+  const at = (mm: number, axis: 0 | 1) => Float32Array.of((mm + site.originMm[axis]) / site.cellMm);
   const start = { ...places, x: at(300, 0), y: at(50, 1) };
   endOf(
     traceAlone(pour, kernel, start, emptyBirths(1), (_, __, count, x) => {
