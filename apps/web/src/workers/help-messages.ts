@@ -5,6 +5,7 @@ import type {
   ColumnsAsk,
   GrowingBuffer,
   HelpedWith,
+  OpenAsk,
   Places,
   Plate,
 } from '@potter/core/flow';
@@ -28,7 +29,9 @@ export type WhereToTrace = Pick<Places, 'x' | 'y' | 'z' | 'count'>;
 /** A part of the work on what has been poured. */
 export type HelpTask =
   | { readonly kind: 'trace'; readonly id: number; readonly places: WhereToTrace }
-  | { readonly kind: 'columns'; readonly id: number; readonly columns: ColumnsAsk };
+  | { readonly kind: 'columns'; readonly id: number; readonly columns: ColumnsAsk }
+  /** Cells, in the columns asked for last. */
+  | { readonly kind: 'open'; readonly id: number; readonly open: OpenAsk };
 
 export type HelpAnswer =
   | { readonly kind: 'soon'; readonly pour: number; readonly plate: Plate }

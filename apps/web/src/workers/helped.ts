@@ -101,6 +101,7 @@ export function helperAt(port: MessagePort): FarHelper {
           hand<Births>(own, (id) => ({ kind: 'trace', id, places: { x, y, z, count } })),
         soon: () => (own !== pour || (state === 'lost' && !soon) ? 'lost' : soon),
         columns: (columns) => hand<Columns>(own, (id) => ({ kind: 'columns', id, columns })),
+        opened: (open) => hand<Columns>(own, (id) => ({ kind: 'open', id, open })),
         cells() {
           waiting = own === pour && state === 'pouring';
           if (waiting) return undefined;

@@ -2,14 +2,19 @@ import {
   type Births,
   cellsOf,
   type Columns,
+  type ColumnsAsk,
   columnsFor,
   emptyBirths,
   type Engine,
   type FilmKernel,
   firstLookAt,
+  handedOver,
   layGrid,
+  type OpenAsk,
+  openedFor,
   type Pour,
   pourOn,
+  type RowsWritten,
   SAMPLES,
   sharedMemory,
   traceAlone,
@@ -20,6 +25,10 @@ import { listen, SLICE_MS } from './listen';
 interface Poured {
   readonly pour: Pour;
   readonly kernel: FilmKernel;
+  /** Whether cells are to be opened in the columns that are written. */
+  readonly opens: boolean;
+  /** What was written last, until that is done. */
+  written?: RowsWritten;
 }
 
 /** Helps whoever is at the other end of a port: pours what is poured there, finds its cells, and does parts of the work on it. */
@@ -42,6 +51,7 @@ export function helpAt(port: MessagePort, loaded: Promise<Engine>): void {
         return;
       case 'trace':
       case 'columns':
+      case 'open':
         void take(ask).catch(() => tell({ kind: 'lost', id: ask.id }));
     }
   };
@@ -74,20 +84,43 @@ export function helpAt(port: MessagePort, loaded: Promise<Engine>): void {
     if (!own) return;
     const cells = opens && (await done(ask, cellsOf(own, kernel, opens)));
     if (opens && !cells) return;
-    poured = { pour: own, kernel };
+    poured = { pour: own, kernel, opens: cells !== undefined && cells.cells.length > 0 };
     tell({ kind: 'poured', pour: ask.pour, ...(cells ? { cells } : {}) });
   }
 
   /** Does a part of the work, and hands over what was found. */
   async function take(part: HelpTask): Promise<void> {
     const found = poured && (await done(part, partOf(poured, part)));
-    if (found) tell({ kind: 'done', id: part.id, found }, memoryOf(found));
+    // What was written is still wanted here.
+    const keeps = part.kind === 'columns' && poured?.written !== undefined;
+    if (found) tell({ kind: 'done', id: part.id, found }, keeps ? [] : memoryOf(found));
     else if (!poured) tell({ kind: 'lost', id: part.id });
   }
 }
 
-const partOf = ({ pour, kernel }: Poured, task: HelpTask): Generator<unknown, Births | Columns> =>
-  task.kind === 'trace' ? birthsOf(pour, kernel, task.places) : columnsFor(pour, task.columns);
+function partOf(poured: Poured, task: HelpTask): Generator<unknown, Births | Columns> {
+  switch (task.kind) {
+    case 'trace':
+      return birthsOf(poured.pour, poured.kernel, task.places);
+    case 'columns':
+      return columnsIn(poured, task.columns);
+    case 'open':
+      return openedIn(poured, task.open);
+  }
+}
+
+function* columnsIn(poured: Poured, ask: ColumnsAsk): Generator<unknown, Columns> {
+  const written = yield* columnsFor(poured.pour, ask);
+  if (poured.opens) poured.written = written;
+  return handedOver(written);
+}
+
+function* openedIn(poured: Poured, ask: OpenAsk): Generator<unknown, Columns> {
+  const { written } = poured;
+  if (!written) throw new RangeError('no columns are there to open cells in');
+  poured.written = undefined;
+  return yield* openedFor(written, ask);
+}
 
 /** The births of places, in their order. */
 function* birthsOf(

@@ -43,7 +43,6 @@ export function pixelsOf(
  * side (see `correlate`): so boundaries between paints climb and pinch out smoothly from core to core.
  * A generator: it yields now and then.
  * @param columns where they are written
- * @param firstPixel the pixel whose column is the first there
  */
 export function* columnsOf(
   view: View,
@@ -52,7 +51,6 @@ export function* columnsOf(
   film: Cored,
   rows: CellRows,
   columns: Columns,
-  firstPixel: number,
 ): Generator<void, void> {
   const { width, height } = view;
   const { cores, places, sizes } = film;
@@ -74,7 +72,7 @@ export function* columnsOf(
         const place = y * surface.across + x;
         if (view.cover[y * width + x] && surface.births.source[place] !== NONE)
           write(
-            y * width + x - firstPixel,
+            y * width + x,
             surface.births,
             place,
             around,

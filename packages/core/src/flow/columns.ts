@@ -90,11 +90,43 @@ export function goOn(columns: Columns, pixel: number, stratum: number, from: num
   return true;
 }
 
-/** Takes in columns written elsewhere, the first of them those of this pixel; theirs are not to be written on after that. */
+/** Those of some pixels, from one to before another, to be taken in where the others are; they lie on the same pages. */
+export const partOf = (
+  { count, first, pages, taken }: Columns,
+  from: number,
+  past: number,
+): Columns => ({
+  count: count.slice(from, past),
+  first: first.slice(from, past),
+  pages,
+  taken,
+});
+
+/** Of a copy, what was written anew of the pixels from one on, and nothing of the others; on its own pages. */
+export function anewIn(
+  { count, first, pages, taken }: Columns,
+  was: Columns,
+  from: number,
+): Columns {
+  const moved = was.pages.length * PAGE;
+  return {
+    count: Uint8Array.from({ length: count.length - from }, (_, i) =>
+      first[from + i]! < moved ? 0 : count[from + i]!,
+    ),
+    first: Uint32Array.from({ length: first.length - from }, (_, i) => first[from + i]! - moved),
+    pages: pages.slice(was.pages.length),
+    taken,
+  };
+}
+
+/** Takes in columns written elsewhere, the first of them those of this pixel, where they hold anything; theirs are not to be written on after that. */
 export function takeIn(columns: Columns, others: Columns, from: number): void {
   const moved = columns.pages.length * PAGE;
-  columns.count.set(others.count, from);
-  for (let i = 0; i < others.first.length; i++) columns.first[from + i] = moved + others.first[i]!;
+  for (let i = 0; i < others.first.length; i++) {
+    if (others.count[i] === 0) continue;
+    columns.count[from + i] = others.count[i]!;
+    columns.first[from + i] = moved + others.first[i]!;
+  }
   columns.pages.push(...others.pages);
   columns.taken = others.taken;
 }

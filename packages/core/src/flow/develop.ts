@@ -36,6 +36,8 @@ const FINE = 4;
 export interface Plate extends Pick<View, 'width' | 'height' | 'filmUm' | 'cover' | 'on'> {
   /** Strata of each pixel's column; see `mixesOf` for the numbers. */
   readonly columns: Columns;
+  /** See `ColumnsWritten`. */
+  readonly theirsFrom?: number;
   readonly pxPerMm: number;
 }
 
@@ -65,7 +67,7 @@ export function* develop(
     yield* within(refine(kernel, surface, step), 0.1 + 0.4 / step, 0.1 + 0.8 / step);
   // Below the surface fewer places will do: what is seen through paint is seen blurred.
   const film = yield* within(cored(kernel, view, strata, drilling, coarse), 0.5, 0.95);
-  const columns = yield* within(columnsByTwo(view, strata, surface, film, beside), 0.95, 1);
+  const written = yield* within(columnsByTwo(view, strata, surface, film, beside), 0.95, 1);
   const { cover, filmUm, on } = view;
-  return { width, height, pxPerMm: perMm, columns, filmUm, cover, on };
+  return { width, height, pxPerMm: perMm, ...written, filmUm, cover, on };
 }

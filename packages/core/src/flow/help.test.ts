@@ -1,8 +1,8 @@
 import { factorsWith } from '../factor';
 import { hexToSpectrum } from '../optics/spectrum';
 import { birthsKey } from './births-key';
-import { cellsOf } from './cell';
-import { columnsFor } from './columns-beside';
+import { cellsOf, openedFor } from './cell';
+import { columnsFor, handedOver, type RowsWritten } from './columns-beside';
 import type { Help, Helper } from './help';
 import { finish, type PourAsk, workbench } from './job';
 import { plainEngine } from './engine';
@@ -44,11 +44,13 @@ const growing = (): GrowingBuffer =>
   });
 
 /** Help by the same process: `answers` says what becomes of what it takes. */
-function helper(answers: 'at once' | 'later' | 'never' | 'nothing') {
+function helper(answers: 'at once' | 'later' | 'in part' | 'never' | 'nothing') {
   const buffer = growing();
   let taken = 0;
   let rows = 0;
   let theirs: Pour | undefined;
+  let written: RowsWritten | undefined;
+  let openedPixels = 0;
   const self: Helper = {
     begin: ({ scene: what, cells, opens }): Help => {
       const site = layGrid(what, cells);
@@ -60,9 +62,16 @@ function helper(answers: 'at once' | 'later' | 'never' | 'nothing') {
         soon: () => 'lost',
         columns: (asked) => {
           if (answers === 'nothing') return undefined;
-          const columns = endOf(columnsFor(theirs!, asked));
+          written = endOf(columnsFor(theirs!, asked));
+          const columns = handedOver(written);
           rows += asked.rows.upTo - asked.rows.from;
           return () => (answers === 'never' ? 'lost' : columns);
+        },
+        opened: (asked) => {
+          if (answers === 'nothing' || !written) return undefined;
+          const columns = endOf(openedFor(written, asked));
+          openedPixels += columns.count.filter((runs) => runs > 0).length;
+          return () => (answers === 'in part' ? 'lost' : columns);
         },
         cells: () => (answers === 'never' || answers === 'nothing' ? 'lost' : found),
         trace: (places) => {
@@ -80,7 +89,13 @@ function helper(answers: 'at once' | 'later' | 'never' | 'nothing') {
       };
     },
   };
-  return { self, taken: () => taken, rows: () => rows, theirs: () => theirs! };
+  return {
+    self,
+    taken: () => taken,
+    rows: () => rows,
+    openedPixels: () => openedPixels,
+    theirs: () => theirs!,
+  };
 }
 
 let alone: ReturnType<typeof finish>;
@@ -88,7 +103,8 @@ beforeAll(() => {
   alone = finish(workbench(plainEngine, 4096), ASK);
 });
 
-test.each(['at once', 'later', 'never', 'nothing'] as const)(
+// In part: columns are written, but no cells opened in them.
+test.each(['at once', 'later', 'in part', 'never', 'nothing'] as const)(
   'a picture is the same whether somebody helps or not, where help comes %s',
   (answers) => {
     const beside = helper(answers);
@@ -100,6 +116,7 @@ test.each(['at once', 'later', 'never', 'nothing'] as const)(
     if (answers === 'nothing') expect(beside.taken()).toBe(0);
     else expect(beside.taken()).toBeGreaterThan(2000);
     expect(beside.rows() > 5).toBe(answers !== 'nothing');
+    expect(beside.openedPixels() > 100).toBe(!['never', 'nothing'].includes(answers));
   },
 );
 

@@ -1,4 +1,4 @@
-import type { CellAsk, Cells } from './cell';
+import type { CellAsk, Cells, OpenBeside } from './cell';
 import type { ColumnsBeside } from './columns-beside';
 import type { Plate } from './develop';
 import type { FirstLook } from './first-look';
@@ -30,6 +30,7 @@ export interface Help extends Beside {
   readonly soon: Promised<Plate>;
   /** Its cells, where they were asked for. */
   readonly cells: Promised<Cells>;
-  /** Columns of a picture of it. */
+  /** Columns of a picture of it, and then its cells opened in them, once. */
   readonly columns: ColumnsBeside;
+  readonly opened: OpenBeside;
 }

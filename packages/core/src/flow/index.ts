@@ -1,4 +1,13 @@
-export { type CellAsk, type Cells, type CellsTold, cellsOf, opened, tellCells } from './cell';
+export {
+  type CellAsk,
+  type Cells,
+  type CellsTold,
+  cellsOf,
+  type OpenAsk,
+  opened,
+  openedFor,
+  tellCells,
+} from './cell';
 export { atRest, type RestAsk, type RestPicture } from './at-rest';
 export { accountOf, type Account, type Whereabouts } from './account';
 export { colourPlate } from './colour';
@@ -15,7 +24,7 @@ export {
   UNSEEN,
 } from './films';
 export { type Look, LOOKS } from './shine';
-export { type ColumnsAsk, columnsFor } from './columns-beside';
+export { type ColumnsAsk, columnsFor, handedOver, type RowsWritten } from './columns-beside';
 export { begin, type Columns, emptyColumns, goOn, layOut, MOST_RUNS, runsOf } from './columns';
 export type { Contour } from './contours';
 export { develop, type Plate } from './develop';

@@ -1,7 +1,7 @@
 import { hexesOf, type PictureRead, readPicture } from '../reading';
 import { birthsKey } from './births-key';
 import type { Drilling } from './cores';
-import { type CellAsk, type Cells, cellsOf, opened } from './cell';
+import { type CellAsk, type Cells, cellsOf, openedByTwo } from './cell';
 import { colourPlate } from './colour';
 import { develop, FIRST_LOOK, MEANWHILE, type Plate, WHOLE } from './develop';
 import { type Dot, layDots } from './dots';
@@ -281,7 +281,7 @@ function* openOn(bench: Workbench, cells: Cells | undefined): Generator<number, 
   const { plate, opened: had, ...rest } = bench.plate!;
   if (!cells || cells.cells.length === 0) return plate;
   if (had?.cells === cells) return had.plate;
-  const open = yield* at(1, opened(plate, cells));
+  const open = yield* at(1, openedByTwo(plate, cells, bench.poured?.help?.opened));
   bench.plate = { ...rest, plate, opened: { cells, plate: open } };
   return open;
 }

@@ -21,8 +21,19 @@ export interface View {
   readonly fromY: number;
 }
 
-/** The view of a picture `width` × `height`. */
-export function* viewOf(pour: Pour, width: number, height: number): Generator<void, View> {
+/** Rows of a picture, from one to before another. */
+export interface Rows {
+  readonly from: number;
+  readonly upTo: number;
+}
+
+/** The view of a picture `width` × `height`, or of some of its rows: nothing is known of the others then. */
+export function* viewOf(
+  pour: Pour,
+  width: number,
+  height: number,
+  { from, upTo }: Rows = { from: 0, upTo: height },
+): Generator<void, View> {
   const { site, scene } = pour;
   const covered = coverage(pour);
   const film = filmHeight(pour);
@@ -35,7 +46,8 @@ export function* viewOf(pour: Pour, width: number, height: number): Generator<vo
   const fromY = site.originMm[1] / site.cellMm;
   // The outline is as wide as a pixel: coverage climbs from 0 to 1 over about two cells.
   const sharpness = Math.max(2, 1 / cellsX);
-  yield* byRows(height, (y) => {
+  yield* byRows(upTo - from, (nth) => {
+    const y = from + nth;
     const cy = (y + 0.5) * cellsY + fromY;
     for (let x = 0; x < width; x++) {
       const i = y * width + x;

@@ -14,6 +14,7 @@ import { mayOpen, type Ripe, ripen } from './ripen';
 import type { Split } from './split';
 
 export { opened } from './opened';
+export { type OpenAsk, type OpenBeside, openedByTwo, openedFor } from './opened-beside';
 export { type CellsThen, type CellsTold, tellCells } from './told';
 export { turnedFrom } from './turned-from';
 export type { Cells, PaintCell } from './paint-cell';
