@@ -186,8 +186,9 @@ function set(film: Film, under: UnderWay, seconds: number): void {
     return;
   }
   if (under.lowerNu < STILL_NU) under.lowerNu = Math.min(STILL_NU, under.lowerNu * Math.exp(rise));
+  const { lnNu } = film;
   const most = Math.log(STILL_NU);
-  for (let i = 0; i < film.lnNu.length; i++) film.lnNu[i] = Math.min(most, film.lnNu[i]! + rise);
+  for (let i = 0; i < lnNu.length; i++) lnNu[i] = Math.min(most, lnNu[i]! + rise);
 }
 
 /** From now on how thick the film is is carried cell by cell: how much drags at it, and so whether it stands, differs from place to place. */

@@ -62,9 +62,13 @@ export function marginOf(
       if (at.length === 0) return undefined;
       const over: Over = {
         at: Int32Array.from(at),
-        sideM3: Float32Array.from(at, (k) => side[k]!),
-        offM3: Float32Array.from(at, (k) => off[k]!),
+        sideM3: new Float32Array(at.length),
+        offM3: new Float32Array(at.length),
       };
+      for (let n = 0; n < at.length; n++) {
+        over.sideM3[n] = side[at[n]!]!;
+        over.offM3[n] = off[at[n]!]!;
+      }
       side.fill(0);
       off.fill(0);
       return over;

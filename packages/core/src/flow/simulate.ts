@@ -95,7 +95,7 @@ export function* pourOn(
   layGround(film, site, scene);
   const steps: Step[] = [];
   const firstWet = new Uint32Array(film.h.length).fill(NEVER);
-  let dry = 1;
+  const dry = dryOf(site);
   const margin = marginOf(film, site, scene);
   const missedM3 = [0, 0, 0, 0];
   const missed: Missed[] = [];
@@ -142,7 +142,7 @@ export function* pourOn(
   for (const lanes of turnsOf(scene.acts, scene.turns)) {
     let s = 0;
     for (const step of sideBySide(scene.acts, lanes, under)) {
-      if (dry > 0) dry = noteWet(film.h, site.inside, steps.length, firstWet);
+      noteWet(film.h, dry, steps.length, firstWet);
       steps.push(step);
       s += step.seconds ?? 0;
       bytes += step.motion?.data.byteLength ?? 0;
@@ -198,15 +198,27 @@ function putInLess(steps: readonly Step[], grid: Grid, mostBytes: number): numbe
   return bytes;
 }
 
-/** Notes cells that are wet for the first time after a step; returns how many of the surface are not yet. */
-function noteWet(h: Floats, inside: Uint8Array, step: number, firstWet: Uint32Array): number {
-  let dry = 0;
-  for (let i = 0; i < h.length; i++) {
-    if (firstWet[i] !== NEVER || !inside[i]) continue;
+/** Cells of the surface that have not been wet, the first `count` of them. */
+interface Dry {
+  readonly cells: Int32Array;
+  count: number;
+}
+
+function dryOf({ inside }: Site): Dry {
+  const cells = Int32Array.from(inside.keys()).filter((i) => inside[i]);
+  return { cells, count: cells.length };
+}
+
+/** Notes cells that are wet for the first time after a step. */
+function noteWet(h: Floats, dry: Dry, step: number, firstWet: Uint32Array): void {
+  const { cells } = dry;
+  let still = 0;
+  for (let n = 0; n < dry.count; n++) {
+    const i = cells[n]!;
     if (h[i]! >= DRY_M) firstWet[i] = step;
-    else dry++;
+    else cells[still++] = i;
   }
-  return dry;
+  dry.count = still;
 }
 
 /** The motions of a pour that is given up, for their memory. */
