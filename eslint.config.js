@@ -108,6 +108,7 @@ const SERVER_LAYERS = [
   'plans',
   'pictures',
   'pours',
+  'prints',
   'copies',
   'rack',
   'calendar',

@@ -5,15 +5,14 @@ import { createHash } from 'node:crypto';
 import { writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { plainEngine } from '@potter/core/flow';
-import { computePour } from '@potter/core/plan';
+import { computePour, MOST_PX } from '@potter/core/plan';
 import { loadEngine } from '@potter/kernel';
 import { PNG } from 'pngjs';
 import { fail, readPlan, wholeNumber } from './command';
 
 const USAGE = 'usage: npm run -s pour -- FILE.pour.json [--seed N] [--px N] [--out picture.png]';
-/** Longer side of the picture where nothing is said, and the most. */
+/** Longer side of the picture where nothing is said. */
 const PX = 512;
-const MOST_PX = 4096;
 
 function options() {
   try {

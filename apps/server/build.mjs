@@ -4,6 +4,7 @@ await build({
   entryPoints: {
     main: 'src/main.ts',
     'pour.thread': 'src/pours/pour.thread.ts',
+    'print.thread': 'src/prints/print.thread.ts',
     'copy.thread': 'src/db/copy.thread.ts',
   },
   outdir: 'dist',

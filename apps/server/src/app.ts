@@ -16,6 +16,8 @@ import { liveRoutes } from './live/routes';
 import { pictureRoutes } from './pictures/routes';
 import type { PourHost } from './pours/host';
 import { pourRoutes } from './pours/routes';
+import type { PrintHost } from './prints/host';
+import { printRoutes } from './prints/routes';
 import { pieceRoutes } from './pieces/routes';
 import { planRoutes } from './plans/routes';
 import { rackRoutes } from './rack/routes';
@@ -38,6 +40,8 @@ export interface AppSetting {
   readonly webFolder?: string;
   /** Where pours are computed; without it the API computes none. */
   readonly pours?: PourHost;
+  /** Where prints are made; without it none are. */
+  readonly prints?: PrintHost;
   /** Its door to the network; without it only its own machine reaches it. */
   readonly home?: HomeDoor;
   /** Whether the machine itself has to be a paired device too. */
@@ -51,6 +55,7 @@ export async function buildApp({
   db,
   webFolder,
   pours,
+  prints,
   home,
   loopbackAsks = false,
   now = () => new Date(),
@@ -84,6 +89,7 @@ export async function buildApp({
   binRoutes(app, db, now);
   copyRoutes(app, db, now);
   if (pours) pourRoutes(app, pours);
+  if (prints) printRoutes(app, prints);
   const hub = liveHub(() => now().getTime());
   liveRoutes(app, hub);
   if (home) homeRoutes(app, db, home, now, hub.putOut);

@@ -12,6 +12,7 @@ import { homeDoor } from './home/door';
 import { invitation } from './home/invitation';
 import { namesOf } from './home/names';
 import { threadHost } from './pours/host';
+import { printHost } from './prints/host';
 import { seed } from './seed/seed';
 import { settingOf } from './setting';
 
@@ -53,6 +54,7 @@ if (process.env.POTTER_SEED) await seed(db, resolve(process.env.POTTER_SEED), ne
 const pourThread = thread('pour.thread.js');
 // Without one the page computes its own previews anyway.
 const pours = pourThread ? threadHost(pourThread) : undefined;
+const printThread = thread('print.thread.js');
 const home = homeDoor({
   folder: setting.keys,
   port: setting.homePort,
@@ -73,6 +75,7 @@ const app = await buildApp({
   loopbackAsks: setting.loopbackAsks,
   ...(existsSync(webFolder) ? { webFolder } : {}),
   ...(pours ? { pours } : {}),
+  ...(printThread ? { prints: printHost(printThread) } : {}),
 });
 await app.listen({ host: '127.0.0.1', port: setting.port });
 

@@ -21,6 +21,8 @@ export type {
   PlanSaved,
   PourAnswer,
   PourAsk,
+  PrintAsk,
+  PrintTold,
   PlanShown,
   PlanSummary,
   ReactionList,

@@ -16,8 +16,9 @@ import { PieceSchema } from '@potter/core/piece/document';
 import { MarketSchema } from '@potter/core/rack/document';
 import { HouseSchema } from '@potter/core/schedule/document';
 import { ShelfItemSchema } from '@potter/core/stock/document';
+import { type Look, LOOKS } from '@potter/core/flow';
 import type { DryingAct } from '@potter/core/journal';
-import type { Plan } from '@potter/core/plan';
+import { MOST_PX, type Plan } from '@potter/core/plan';
 import { STATUS_IDS } from '@potter/core/piece';
 import { SHELF_KINDS, type ShelfItem as ShelfItemType, type ShelfKind } from '@potter/core/stock';
 import { type Support, SUPPORTS } from '@potter/core/surface';
@@ -344,6 +345,31 @@ export const PourAsk = Type.Object(
   { additionalProperties: false },
 );
 
+const PrintOf = {
+  px: Type.Integer({ minimum: 16, maximum: MOST_PX }),
+  look: Type.Unsafe<Look>(oneOf(...LOOKS)),
+};
+
+/** A print that is to be made of a plan as it is now. */
+export const PrintAsk = Type.Object(
+  {
+    plan: Type.Unsafe<Plan>(PlanSchema),
+    seed: Type.Optional(Type.Integer({ minimum: 0, maximum: 4294967295 })),
+    ...PrintOf,
+  },
+  { additionalProperties: false },
+);
+
+/** How far a print is: what it is of, what share is done, and why it failed. */
+export const PrintTold = Type.Object({
+  state: Type.Unsafe<'none' | 'waiting' | 'computing' | 'done' | 'failed'>(
+    oneOf('none', 'waiting', 'computing', 'done', 'failed'),
+  ),
+  share: Type.Number({ minimum: 0, maximum: 1 }),
+  of: Type.Optional(Type.Object({ ...PrintOf, seed: Type.Integer() })),
+  why: Type.Optional(Type.String()),
+});
+
 const G = Type.Number({ minimum: 0 });
 
 const Settled = {
@@ -570,6 +596,8 @@ export const SCHEMAS = {
   Rack,
   PourAsk,
   PourAnswer,
+  PrintAsk,
+  PrintTold,
   Pictures,
   Reaction: ReactionSchema,
   ReactionList,
@@ -607,6 +635,8 @@ export type Apart = Static<typeof Apart>;
 export type Settings = Static<typeof Settings>;
 export type PourAsk = Static<typeof PourAsk>;
 export type PourAnswer = Static<typeof PourAnswer>;
+export type PrintAsk = Static<typeof PrintAsk>;
+export type PrintTold = Static<typeof PrintTold>;
 export type Pictures = Static<typeof Pictures>;
 export type ReactionList = Static<typeof ReactionList>;
 export type RunRow = Static<typeof RunRow>;

@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from 'react';
 import { View } from 'react-native';
 import { Act } from '@/ui/button';
+import { ProgressBar } from '@/ui/progress-bar';
 import { Body } from '@/ui/type';
 import { pourHost, type Pouring } from './pour-host';
 
@@ -48,18 +49,7 @@ export function Progress({ pouring, idle }: Props) {
 /** Follows how far it is by itself: nothing around it is rendered anew as it grows. */
 function Bar({ label }: { readonly label: string }) {
   const percent = useSyncExternalStore(pourHost.share.subscribe, percentDone);
-  return (
-    <View
-      role="progressbar"
-      aria-label={label}
-      aria-valuenow={percent}
-      aria-valuemin={0}
-      aria-valuemax={100}
-      className="h-[8px] flex-1 border border-ink"
-    >
-      <View className="h-full bg-ink" style={{ width: `${percent}%` }} />
-    </View>
-  );
+  return <ProgressBar label={label} percent={percent} />;
 }
 
 const percentDone = (): number => Math.round(100 * pourHost.share.get());

@@ -25,6 +25,7 @@ import { SpotCore } from '@/picture/spot-core';
 import { useKeyPictures } from '@/picture/use-key-pictures';
 import { usePouring } from '@/picture/use-pour';
 import { RangeSection } from '@/ways/range-section';
+import { PrintSection } from './print-section';
 import { TimeLine } from './time-line';
 
 interface Spot {
@@ -167,6 +168,7 @@ export function PreviewStation() {
         disabled={!picture}
         onPress={() => picture && void savePicture(`${plan.title}, seed ${seed}.png`, picture)}
       />
+      <PrintSection id={id} plan={tried} seed={seed} view={view} />
       <Body>
         Computed from your cups and moves: how the film spreads, runs off and draws the colours out.
         Cells open where heavy paint lies over light, or oil, activator, matt paint, thick metal or

@@ -15,7 +15,7 @@ export function* colourPlate(
   palette: Palette,
   look: Look = 'dry',
   makeDye: MakeDye = plainDye,
-): Generator<void, Uint8ClampedArray<ArrayBuffer>> {
+): Generator<number, Uint8ClampedArray<ArrayBuffer>> {
   const { width, height } = plate;
   const dye = makeDye(filmsOf(mixOf, palette));
   const rgba = new Uint8ClampedArray(width * height * 4);

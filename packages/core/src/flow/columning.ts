@@ -51,7 +51,7 @@ export function* columnsOf(
   film: Cored,
   rows: CellRows,
   columns: Columns,
-): Generator<void, void> {
+): Generator<number, void> {
   const { width, height } = view;
   const { cores, places, sizes } = film;
   const write = columnWriter(columns, strata);

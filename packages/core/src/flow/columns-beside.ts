@@ -2,7 +2,6 @@ import { type CellRows, columnsOf, pixelsOf } from './columning';
 import { type Columns, emptyColumns, partOf, takeIn } from './columns';
 import { type Cored, rowsOf } from './cored';
 import type { Lattice } from './lattice';
-import { at } from './progress';
 import { awaited, type Promised } from './share-out';
 import type { Pour } from './simulate';
 import { type Strata, strataOf } from './strata';
@@ -41,7 +40,7 @@ export function* columnsByTwo(
   const rows = { from: half, upTo: down };
   const promised = beside?.({ width, height, surface, film, rows });
   const columns = emptyColumns(width * height);
-  const write = (which: CellRows) => at(0, columnsOf(view, strata, surface, film, which, columns));
+  const write = (which: CellRows) => columnsOf(view, strata, surface, film, which, columns);
   yield* write({ from: 0, upTo: promised ? half : down });
   if (!promised) return { columns };
   const found = yield* awaited(promised);
@@ -68,7 +67,7 @@ export const handedOver = ({ width, columns, rows: { from, upTo } }: RowsWritten
 export function* columnsFor(
   pour: Pour,
   { width, height, surface, film, rows }: ColumnsAsk,
-): Generator<void, RowsWritten> {
+): Generator<number, RowsWritten> {
   const [first, past] = pixelsOf(film, { width, height }, rows);
   const own: Rows = { from: first / width, upTo: past / width };
   const view = yield* viewOf(pour, width, height, own);

@@ -32,6 +32,9 @@ const COARSE_CELLS = 1.25;
 /** Where strands finer than a cell are left, places of the first lattice lie so much closer: one between two of them would be lost. */
 const FINE = 4;
 
+/** So many pixels take as long to fill as it takes to find what to fill them with. */
+const FILLED = 1.4e6;
+
 /** A picture before its colours. */
 export interface Plate extends Pick<View, 'width' | 'height' | 'filmUm' | 'cover' | 'on'> {
   /** Strata of each pixel's column; see `mixesOf` for the numbers. */
@@ -62,12 +65,17 @@ export function* develop(
   const view = yield* at(0, viewOf(pour, width, height));
   const strata = strataOf(pour.scene);
   const surface = new Lattice(view, strata, coarse);
-  yield* within(traceAll(kernel, surface, coarse), 0, 0.1);
+  const found = FILLED / (FILLED + width * height);
+  yield* within(traceAll(kernel, surface, coarse), 0, 0.1 * found);
   for (let step = coarse; step > 1; step /= 2)
-    yield* within(refine(kernel, surface, step), 0.1 + 0.4 / step, 0.1 + 0.8 / step);
+    yield* within(
+      refine(kernel, surface, step),
+      (0.1 + 0.4 / step) * found,
+      (0.1 + 0.8 / step) * found,
+    );
   // Below the surface fewer places will do: what is seen through paint is seen blurred.
-  const film = yield* within(cored(kernel, view, strata, drilling, coarse), 0.5, 0.95);
-  const written = yield* within(columnsByTwo(view, strata, surface, film, beside), 0.95, 1);
+  const film = yield* within(cored(kernel, view, strata, drilling, coarse), 0.5 * found, found);
+  const written = yield* within(columnsByTwo(view, strata, surface, film, beside), found, 1);
   const { cover, filmUm, on } = view;
   return { width, height, pxPerMm: perMm, ...written, filmUm, cover, on };
 }

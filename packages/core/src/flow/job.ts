@@ -17,7 +17,7 @@ import type { FilmKernel } from './kernel';
 import { type Outcome, settledOf } from './outcome';
 import { layersOf, layOver, type Over, type PouredOver, pouredOver } from './over';
 import { mixColours } from './planned';
-import { at } from './progress';
+import { at, within } from './progress';
 import type { PourScene } from './scene';
 import { seenShares } from './seen-shares';
 import { spareMemory } from './motion-memory';
@@ -144,6 +144,10 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
   yield* look ? withFirstLook(bench, ask, look, help?.soon, job()) : job();
 }
 
+/** What share of looking closer is done once a picture is developed, and once its cells are open. */
+const DEVELOPED = 0.75;
+const OPENED = 0.95;
+
 /** How closely a picture of so many pixels is drilled through. What a finer one takes the place of is so less closely: both are there the sooner. */
 const drillingAt = ({ quick, pixels }: PourAsk, wide: number): Drilling =>
   quick ? FIRST_LOOK : wide < pixels.at(-1)! ? MEANWHILE : WHOLE;
@@ -176,7 +180,11 @@ function* pictures(
   const { pour, kernel, help } = bench.poured!;
   for (const pixels of sizes) {
     const drilling = drillingAt(ask, pixels);
-    const plate = yield* develop(pour, kernel, pixels, drilling, help?.columns);
+    const plate = yield* within(
+      develop(pour, kernel, pixels, drilling, help?.columns),
+      0,
+      DEVELOPED,
+    );
     bench.plate = { key, pixels, drilling, plate };
     yield* judged(bench, ask, pixels === ask.pixels.at(-1));
   }
@@ -268,7 +276,7 @@ function* cellsOn(bench: Workbench, ask: PourAsk): Generator<number, Cells | und
     const { pour, kernel, help, helpedWith } = bench.poured!;
     const theirs = help && helpedWith === key ? yield* awaited(help.cells) : 'lost';
     const cells =
-      theirs === 'lost' ? yield* at(0, cellsOf({ ...pour, scene }, kernel, opens)) : theirs;
+      theirs === 'lost' ? yield* at(DEVELOPED, cellsOf({ ...pour, scene }, kernel, opens)) : theirs;
     bench.cells = { key, cells };
   }
   return bench.cells.cells;
@@ -281,7 +289,11 @@ function* openOn(bench: Workbench, cells: Cells | undefined): Generator<number, 
   const { plate, opened: had, ...rest } = bench.plate!;
   if (!cells || cells.cells.length === 0) return plate;
   if (had?.cells === cells) return had.plate;
-  const open = yield* at(1, openedByTwo(plate, cells, bench.poured?.help?.opened));
+  const open = yield* within(
+    openedByTwo(plate, cells, bench.poured?.help?.opened),
+    DEVELOPED,
+    OPENED,
+  );
   bench.plate = { ...rest, plate, opened: { cells, plate: open } };
   return open;
 }
@@ -296,7 +308,7 @@ function* colouredBy(
   if (view === 'film') return filmMap(plate);
   // What has dried under a later pour shines no more: that pour does.
   const look = later.length > 0 ? undefined : view;
-  const rgba = yield* at(1, colourPlate(plate, mixesOf(scene), palette, look, makeDye));
+  const rgba = yield* within(colourPlate(plate, mixesOf(scene), palette, look, makeDye), OPENED, 1);
   const picture = { ...plate, rgba };
   for (const layer of layersOf(dots, later)) {
     if ('dots' in layer) {

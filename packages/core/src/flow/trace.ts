@@ -83,7 +83,7 @@ export function* traceAlone(
       passing?.(i + 1, own, count, x, y);
       if (count === 0 && next === upTo) break;
       if (count > 0) pour.steps[i]!.back(traced);
-      yield (start + (count * (pour.steps.length - i)) / pour.steps.length) / places.count;
+      yield (start + ((upTo - start) * (pour.steps.length - i)) / pour.steps.length) / places.count;
     }
     join(-1);
     settle(pour, births, own, count, x, y);

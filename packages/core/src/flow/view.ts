@@ -33,7 +33,7 @@ export function* viewOf(
   width: number,
   height: number,
   { from, upTo }: Rows = { from: 0, upTo: height },
-): Generator<void, View> {
+): Generator<number, View> {
   const { site, scene } = pour;
   const covered = coverage(pour);
   const film = filmHeight(pour);

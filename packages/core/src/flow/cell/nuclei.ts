@@ -63,7 +63,7 @@ export function* nucleate(
   places: Places,
   ripe: readonly (Ripe | undefined)[],
   seed: number,
-): Generator<void, readonly PaintCell[]> {
+): Generator<number, readonly PaintCell[]> {
   const cells: PaintCell[] = [];
   const { pitchMm } = places;
   const file = filed();

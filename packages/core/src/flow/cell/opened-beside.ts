@@ -18,7 +18,7 @@ export function* openedByTwo(
   plate: Plate,
   cells: Cells,
   beside: OpenBeside | undefined,
-): Generator<void | number, Plate> {
+): Generator<number, Plate> {
   const { theirsFrom = plate.height, width, height, pxPerMm } = plate;
   const promised = theirsFrom < height ? beside?.({ cells, pxPerMm }) : undefined;
   const columns = copyOf(plate.columns);
@@ -46,7 +46,7 @@ export function* openedByTwo(
 export function* openedFor(
   written: RowsWritten,
   { cells, pxPerMm }: OpenAsk,
-): Generator<void, Columns> {
+): Generator<number, Columns> {
   const { columns: was, rows, width } = written;
   const columns = copyOf(was);
   const plate: Closed = { ...written, pxPerMm };

@@ -18,7 +18,7 @@ const LEAST_PX = 1;
  * all other places stay as they are. A generator: it yields now and then.
  * @param leftForS as they would be, left alone for so long after the last thing that moved them; as they are where absent
  */
-export function* opened(plate: Plate, cells: Cells, leftForS?: number): Generator<void, Plate> {
+export function* opened(plate: Plate, cells: Cells, leftForS?: number): Generator<number, Plate> {
   if (cells.cells.length === 0) return plate;
   const columns = copyOf(plate.columns);
   yield* openInto(columns, plate, cells, { from: 0, upTo: plate.height }, () => true, leftForS);
@@ -46,7 +46,7 @@ export function* openInto(
   { from: firstRow, upTo }: Rows,
   opens: (cell: PaintCell) => boolean,
   leftForS?: number,
-): Generator<void, void> {
+): Generator<number, void> {
   const { columns: was, width, pxPerMm, cover, filmUm } = plate;
   const done = new Uint8Array(width * (upTo - firstRow));
 
