@@ -8,7 +8,11 @@ const thread = (script: string): URL =>
     `data:text/javascript,${encodeURIComponent(`import { parentPort, workerData } from 'node:worker_threads'; ${script}`)}`,
   );
 
-const asked = (px: number): PrintAsked => ({ plan: { seed: 4 } as PrintAsked['plan'], px, look: 'wet' });
+const asked = (px: number): PrintAsked => ({
+  plan: { seed: 4 } as PrintAsked['plan'],
+  px,
+  look: 'wet',
+});
 
 /** Its picture is how large it was asked for, as a byte; the first of all waits to be told. */
 const AT_ONCE = `parentPort.postMessage({ share: 0.5 }); parentPort.postMessage({ png: Uint8Array.of(workerData.px) });`;
@@ -66,7 +70,9 @@ test('the last two that were made are kept', async () => {
 
 test('what goes wrong is said, and the next is made; no more wait than a studio has plans in hand', async () => {
   const host = printHost(
-    thread(`if (workerData.px === 16) throw new RangeError('Array buffer allocation failed'); ${AT_ONCE}`),
+    thread(
+      `if (workerData.px === 16) throw new RangeError('Array buffer allocation failed'); ${AT_ONCE}`,
+    ),
   );
   host.begin('a', asked(16));
   host.begin('b', asked(17));

@@ -6,7 +6,9 @@ import { develop, type Plate } from '../develop';
 import { endOf, oncePoured, poured, scene } from '../scene.test-data';
 import { type Cells, cellsOf, type CellsTold, type Makeup, opened, tellCells, turnedFrom } from '.';
 import { drawnOut } from './stretch';
+import { rhoAt } from './seen-in';
 import { openMm } from './told';
+import { turning } from './turning';
 
 /** Paint of one weight, with nothing in it. */
 const PLAIN: Makeup = {
@@ -246,4 +248,25 @@ test('a core in the middle of a cell begins with what lay below', () => {
   const cell = cells.cells.find((c) => openMm(c, cells.factors) > 2)!;
   expect(turnedFrom(cells, cell.atMm, 1400)!(0).depth).toBeGreaterThan(0.4 / 1.4);
   expect(turnedFrom({ ...cells, cells: [] }, cell.atMm, 1400)).toBeUndefined();
+});
+
+test('a rim is told in rings a picture can show: along each it is the same all round', () => {
+  const { cells } = cellsIn({ acts: [...LAID, rest(900)], under: OILY });
+  const cell = cells.cells.reduce((a, b) => (a.radiusMm > b.radiusMm ? a : b));
+  /** What came up to places of the rim, by which ring they are in; rings a tenth of the radius wide. */
+  const rings = (finestMm?: number) => {
+    const { goTo, look, from } = turning(cell, cells.factors, undefined, finestMm);
+    const by = new Map<number, Set<string>>();
+    for (let n = 0; n < 2000; n++) {
+      const [x, y] = [Math.cos(n), Math.sin(n)].map((v) => v * cell.reachMm * ((n % 97) / 97));
+      const rho = rhoAt(cell, x!, y!);
+      if (rho < 0.65 || !goTo(x!, y!, 1400)) continue;
+      look(0.05);
+      const ring = Math.floor(10 * rho);
+      by.set(ring, (by.get(ring) ?? new Set()).add([...from].join()));
+    }
+    return [...by.values()].map(({ size }) => size);
+  };
+  expect(rings(0.1 * cell.radiusMm)).toEqual([1, 1, 1, 1]);
+  expect(Math.min(...rings())).toBeGreaterThan(10);
 });

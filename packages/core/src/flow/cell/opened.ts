@@ -10,6 +10,8 @@ import { turning } from './turning';
 const DEPTHS = [0, 0.012, 0.04, 0.09, 0.18, 0.32, 0.5, 0.7, 0.86, 1];
 /** Times the gap between two that differ is halved to find where the one paint ends. */
 const HALVINGS = 3;
+/** Rings of a rim are not told apart more finely than this, px. */
+const FINEST_PX = 1.5;
 /** A cell of a smaller radius is a speck in this picture, px. */
 const LEAST_PX = 1;
 
@@ -54,7 +56,7 @@ export function* openInto(
     const rows = rowsOf(plate, cell);
     if (rows.upTo <= firstRow || rows.from >= upTo) return;
     if (cell.radiusMm * pxPerMm < LEAST_PX || !begun(cell, leftForS)) return;
-    const { goTo, look, from } = turning(cell, factors, leftForS);
+    const { goTo, look, from } = turning(cell, factors, leftForS, FINEST_PX / pxPerMm);
     const [cx, cy] = [cell.atMm[0] * pxPerMm - 0.5, cell.atMm[1] * pxPerMm - 0.5];
     const reach = cell.reachMm * pxPerMm;
     const nucleus = pixelAt(plate, cx, cy);

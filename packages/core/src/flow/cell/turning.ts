@@ -7,6 +7,13 @@ import { turnsOf } from './split';
 /** What lay nearer to its middle than this share of the way comes up through a cell as one: its nucleus (judgement). */
 const NUCLEUS = 0.35;
 
+/**
+ * Beyond this a cell draws what it turns over into rings finer than a large picture shows: pixel by pixel they are specks, so they are told ring by ring. In a
+ * picture in which a ring were wider than this, a cell is too small for anybody to see which.
+ */
+const RIM = 0.6;
+const WIDEST = 0.15;
+
 /** A cell as it turns its film over. */
 export interface Turning {
   /** Goes to a place so far from its middle, mm, where the film is so high, µm; returns whether the cell reaches there. */
@@ -17,8 +24,18 @@ export interface Turning {
   readonly from: Float64Array;
 }
 
-/** @param leftForS as it would be, left alone for so long; as it is where absent */
-export function turning(cell: PaintCell, factors: Factors, leftForS?: number): Turning {
+/**
+ * @param leftForS as it would be, left alone for so long; as it is where absent
+ * @param finestMm rings of its rim are not told apart more finely than this
+ */
+export function turning(
+  cell: PaintCell,
+  factors: Factors,
+  leftForS?: number,
+  finestMm = 0,
+): Turning {
+  const ring = finestMm / cell.radiusMm;
+  const inRings = ring > 0 && ring <= WIDEST;
   const table = overturn(cellAge(cell, factors, leftForS));
   const tearsUm = factors['cell-tears-at'];
   const turns = turnsOf(cell.ripe.split);
@@ -30,6 +47,7 @@ export function turning(cell: PaintCell, factors: Factors, leftForS?: number): T
     goTo: (x, y, um) => {
       rho = rhoAt(cell, x, y);
       if (rho >= 1) return false;
+      if (inRings && rho > RIM) rho = (Math.floor(rho / ring) + 0.5) * ring;
       torn = tornAt(table, rho, tearsUm / Math.max(1, turns * um));
       return true;
     },
