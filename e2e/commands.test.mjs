@@ -5,6 +5,7 @@ import { mkdtemp, readFile, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
+import { PNG } from 'pngjs';
 import { startStudio } from './support/studio.mjs';
 import { FULL, inFull } from './support/full.mjs';
 
@@ -67,6 +68,35 @@ test('its pour comes to the same in the command and in the studio', inFull, asyn
   });
   assert.equal(answer.status, 200);
   assert.deepEqual(await answer.json(), told);
+});
+
+test('a print is made by the studio, asked after and taken; it carries how large the piece is', async () => {
+  const plan = JSON.parse(await readFile(file, 'utf8'));
+  const url = `${studio.url}/api/plans/print-1/print`;
+  const asked = async (path = '', how) => (await fetch(url + path, how)).json();
+  assert.deepEqual(await asked(), { state: 'none', share: 0 });
+  assert.equal((await fetch(`${url}/picture`)).status, 404);
+  const headers = { 'content-type': 'application/json' };
+  const post = (body) => ({ method: 'POST', headers, body: JSON.stringify(body) });
+  const refused = await asked('', post({ plan, px: 5000, look: 'dry' }));
+  assert.match(JSON.stringify(refused), /px/);
+  await asked('', post({ plan, seed: 9, px: 64, look: 'dry' }));
+  let told;
+  for (let n = 0; n < 300; n++) {
+    told = await asked();
+    if (told.state === 'done' || told.state === 'failed') break;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  assert.deepEqual(told, { state: 'done', share: 1, of: { px: 64, look: 'dry', seed: 9 } });
+  const png = Buffer.from(await (await fetch(`${url}/picture`)).arrayBuffer());
+  const read = PNG.sync.read(png);
+  assert.equal(Math.max(read.width, read.height), 64);
+  // Dots a metre (PNG, W3C 2003, 11.3.5.3): so many pixels over the longer side.
+  const at = png.indexOf('pHYs') + 4;
+  const { widthMm, heightMm } = plan.surface.shape;
+  const metres = Math.max(widthMm, heightMm) / 1000;
+  assert.ok(Math.abs((png.readUInt32BE(at) * metres) / 64 - 1) < 0.02);
+  assert.deepEqual(await asked('', { method: 'DELETE' }), { state: 'none', share: 0 });
 });
 
 test(

@@ -201,3 +201,26 @@ test('stopped, the picture stays as it is; going on, it is finished', inFull, as
   await press(page, 'button', 'Go on');
   await finished(page);
 });
+
+test(
+  'phone: a print is made while the page is left and come back to, and is saved',
+  inFull,
+  async () => {
+    const page = await studio.open(PHONE);
+    const id = await idOf('Damson Moon');
+    await page.goto(`${studio.url}/plans/${id}/preview`, { waitUntil: 'domcontentloaded' });
+    await finished(page);
+    await press(page, 'radio', '1024');
+    await press(page, 'button', 'Make the print');
+    await see(page, 'progressbar', /^Print$/);
+    await page.goto(`${studio.url}/shelf`, { waitUntil: 'domcontentloaded' });
+    await new Promise((resolve) => setTimeout(resolve, 2000));
+    await page.goto(`${studio.url}/plans/${id}/preview`, { waitUntil: 'domcontentloaded' });
+    await page.waitForSelector('a[href$="/print/picture"]', { timeout: 120000 });
+    const href = await page.$eval('a[href$="/print/picture"]', (link) => link.href);
+    const png = PNG.sync.read(Buffer.from(await (await fetch(href)).arrayBuffer()));
+    assert.equal(Math.max(png.width, png.height), 1024);
+    // Round: nothing is printed beside the surface.
+    assert.equal(png.data[3], 0);
+  },
+);

@@ -1,4 +1,5 @@
 import { MessageChannel } from 'node:worker_threads';
+import { factorsWith } from '@potter/core/factor';
 import {
   type Engine,
   finish,
@@ -18,7 +19,7 @@ jest.mock('./listen', () => ({
   listen: () => new Promise((resolve) => setImmediate(resolve)),
 }));
 
-const SIDE = 200;
+const SIDE = 70;
 const scene: PourScene = {
   widthMm: SIDE,
   heightMm: SIDE,
@@ -33,8 +34,17 @@ const scene: PourScene = {
   ],
 };
 const ink = (n: number) => ({ q: new Array<number>(36).fill(0.05 + n), s: 0.05 });
+const plain = { oil: 0, oilPaS: 0, matt: 0, flakes: 0, activator: false };
 const ask: PourAsk = {
   scene,
+  soon: { cells: 16, pixels: 24 },
+  opens: {
+    makeups: {
+      base: { ...plain, densityKgM3: 1000 },
+      a: { ...plain, densityKgM3: 1180 },
+    },
+    factors: factorsWith({}),
+  },
   palette: { inks: { base: ink(0), a: ink(1) }, ground: new Array<number>(36).fill(0.9) },
   pixels: [84],
   cells: 32,
@@ -47,7 +57,9 @@ function pair(engine: Engine = plainEngine) {
   helpAt(port2 as never, Promise.resolve(engine));
   const asked = jest.spyOn(port1, 'postMessage');
   const poured = new Promise<void>((resolve) =>
-    port1.on('message', ({ kind }: { kind: string }) => kind !== 'done' && resolve()),
+    port1.on('message', ({ kind }: { kind: string }) => {
+      if (kind === 'poured' || kind === 'failed') resolve();
+    }),
   );
   return {
     helper,
@@ -65,29 +77,40 @@ async function helped(
   at: () => void = () => undefined,
 ) {
   let rgba: Uint8ClampedArray | undefined;
+  let look: Uint8ClampedArray | undefined;
   let outcome: Outcome | undefined;
   let steps = 0;
   for (const told of pourJob(workbench(plainEngine, 4096, helper), ask)) {
     at();
     if (typeof told !== 'number' && told.kind === 'doing' && told.doing === 'looking') await poured;
-    if (typeof told !== 'number' && told.kind === 'picture') rgba = told.rgba;
+    if (typeof told !== 'number' && told.kind === 'picture') {
+      if (told.finished) rgba = told.rgba;
+      else look = told.rgba;
+    }
     if (typeof told !== 'number' && told.kind === 'outcome') outcome = told.outcome;
     if (helper.waits()) await helper.word();
     else if (steps++ % 20 === 0) await turn();
   }
-  return { rgba, outcome };
+  return { look, rgba, outcome };
 }
-let alone: { readonly rgba: Uint8ClampedArray; readonly outcome: Outcome };
+let alone: {
+  readonly look: Uint8ClampedArray;
+  readonly rgba: Uint8ClampedArray;
+  readonly outcome: Outcome;
+};
 beforeAll(() => {
   const { rgba, outcome } = finish(workbench(plainEngine, 4096), ask);
-  alone = { rgba, outcome };
+  const [look] = [...pourJob(workbench(plainEngine, 4096), ask)].flatMap((told) =>
+    typeof told !== 'number' && told.kind === 'picture' ? [told.rgba] : [],
+  );
+  alone = { look: look!, rgba, outcome };
 });
 
 test('a picture made by two is that made by one', async () => {
   const two = pair();
   expect(await helped(two)).toEqual(alone);
   expect(two.asked()[0]).toBe('pour');
-  expect(two.asked()).toEqual(expect.arrayContaining(['trace', 'columns']));
+  expect(two.asked()).toEqual(expect.arrayContaining(['trace', 'columns', 'open']));
   two.close();
 });
 
