@@ -98,6 +98,7 @@ async function begin(port) {
     '/api/devices',
     '/api/home',
     '/api/pair',
+    '/api/plans/none/print',
   ];
   return { folder, server, url, targets, paths };
 }

@@ -141,7 +141,7 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
     yield* poured(bench, ask, key, help, spare);
     yield* pictures(bench, ask, key, pixels);
   }
-  yield* look ? withFirstLook(bench, ask, look, help?.soon, job()) : job();
+  yield* look ? withFirstLook(bench, ask, look, job(), help?.soon) : job();
 }
 
 /** What share of looking closer is done once a picture is developed, and once its cells are open. */
@@ -198,20 +198,25 @@ function* withFirstLook(
   { engine, samples }: Workbench,
   ask: PourAsk,
   look: FirstLook,
-  promised: Promised<Plate> = () => 'lost',
   job: Generator<Told, void>,
+  promised: Promised<Plate> = () => 'lost',
 ): Generator<Told, void> {
   let waits = true;
+  // How far the job is: it does not get farther by being looked at.
+  let share = 0;
   for (;;) {
     const found: Plate | 'lost' | undefined = waits ? promised() : undefined;
     if (found) {
-      const plate = found === 'lost' ? yield* firstLookAt(engine, samples, ask.scene, look) : found;
-      yield pictureOf(ask, plate, yield* colouredBy(engine.makeDye, ask, plate), false);
+      const plate =
+        found === 'lost' ? yield* at(share, firstLookAt(engine, samples, ask.scene, look)) : found;
+      const rgba = yield* at(share, colouredBy(engine.makeDye, ask, plate));
+      yield pictureOf(ask, plate, rgba, false);
       waits = false;
     }
     const step = job.next();
     if (step.done) return;
-    if (typeof step.value !== 'number' && step.value.kind === 'picture') waits = false;
+    if (typeof step.value === 'number') share = step.value;
+    else if (step.value.kind === 'picture') waits = false;
     yield step.value;
   }
 }
