@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  anewIn,
   begin,
   BOTTOM,
   type Columns,
@@ -8,6 +9,7 @@ import {
   goOn,
   layOut,
   MOST_RUNS,
+  partOf,
   runsOf,
   takeIn,
 } from './columns';
@@ -89,4 +91,20 @@ test('written by two and taken in, columns are those of one, however many pages 
     expect(strata.slice(at, at + runs.strata.length)).toEqual(runs.strata.slice());
     expect(ends.slice(at, at + runs.ends.length)).toEqual(runs.ends.slice());
   }
+});
+
+test('what was written anew in a copy is taken in by another copy, and the rest stays as it was', () => {
+  fc.assert(
+    fc.property(pixels, pixels, fc.nat(8), (told, anew, at) => {
+      const from = at % told.length;
+      const columns = write(emptyColumns(told.length), told);
+      const [theirs, own] = [copyOf(columns), copyOf(columns)];
+      // Only some of the pixels from there on are written anew.
+      const some = anew.slice(0, told.length - from);
+      write(theirs, some, from);
+      takeIn(own, anewIn(theirs, columns, from), from);
+      expect(read(own)).toEqual(read(theirs));
+      expect(read(partOf(own, from, told.length))).toEqual(read(theirs).slice(from));
+    }),
+  );
 });
