@@ -1,7 +1,7 @@
 import type { UnderWay } from './act/define';
-import { circulationOf } from './circulation';
+import { type Circulation, circulationOf } from './circulation';
 import type { Disc, Spot } from './disc';
-import { type Film, upperShare } from './film';
+import { type Film, type Floats, upperShare } from './film';
 import { type Drive, GRAVITY } from './grid';
 import type { Site } from './ground';
 import { fluidityOf, type Layers, SOLID_NU } from './layers';
@@ -101,20 +101,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     if (goesOn) continue;
     const round = during.sheared ? circulationOf(film, during, seconds) : undefined;
     const to = pours.map((p) => p.spotsAt(t));
-    const met = pours.flatMap((p, n) =>
-      to[n]!.map((spot, opening): Met => {
-        const disc: Disc = {
-          from: from![n]![opening]!,
-          to: spot,
-          core: p.core,
-          peakM: p.peakM((from![n]![opening]!.r + spot.r) / 2, seconds),
-          last: t > p.untilS - 1e-6,
-        };
-        const h: FrameSeen['h'] =
-          before && !p.core ? [p.near(before, disc), p.near(film.h, disc)] : undefined;
-        return { pours: p, disc, ...(h ? { h } : {}) };
-      }),
-    );
+    const met = pours.flatMap((p, n) => metBy(p, from![n]!, to[n]!, t, seconds, film.h, before));
     from = to;
     const over = under.margin.frame();
     // Whoever pours the same in the same memory may be reading there: nothing half done goes into it.
@@ -130,15 +117,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
       ...(met.length > 0
         ? { left: met.map(({ pours: { source }, disc }) => ({ source, s: disc.to.s })) }
         : {}),
-      back: (traced) => {
-        if (met.length > 0) remember(traced);
-        const moved = whole(step.motion, site.grid);
-        traced.kernel.load(moved);
-        traced.kernel.trace(traced.count);
-        if (round) traced.kernel.circulate(round, traced.count);
-        for (const { pours: p, disc, h } of met)
-          p.meet(traced, disc, { motion: moved, ...(h ? { h } : {}) });
-      },
+      back: (traced) => backThrough(traced, whole(step.motion, site.grid), round, met),
     };
     yield step;
     [lastedS, came] = [0, 0];
@@ -152,6 +131,48 @@ interface Met {
   readonly pours: Pours;
   readonly disc: Disc;
   readonly h?: NonNullable<FrameSeen['h']>;
+}
+
+/**
+ * What went on in a frame where paint came down, from where its discs stood to where they stand.
+ * @param h the film at its end, and `before` at its beginning, where it was kept
+ */
+const metBy = (
+  pours: Pours,
+  from: readonly Spot[],
+  to: readonly Spot[],
+  t: number,
+  seconds: number,
+  h: Floats,
+  before: Floats | undefined,
+): Met[] =>
+  to.map((spot, opening) => {
+    const disc: Disc = {
+      from: from[opening]!,
+      to: spot,
+      core: pours.core,
+      peakM: pours.peakM((from[opening]!.r + spot.r) / 2, seconds),
+      last: t > pours.untilS - 1e-6,
+    };
+    return {
+      pours,
+      disc,
+      ...(before && !pours.core ? { h: [pours.near(before, disc), pours.near(h, disc)] } : {}),
+    };
+  });
+
+/** Takes places back through a frame: how the film moved, what went round beside that, and where paint came down. */
+function backThrough(
+  traced: Traced,
+  motion: Motion,
+  round: Circulation | undefined,
+  met: readonly Met[],
+): void {
+  if (met.length > 0) remember(traced);
+  traced.kernel.load(motion);
+  traced.kernel.trace(traced.count);
+  if (round) traced.kernel.circulate(round, traced.count);
+  for (const { pours, disc, h } of met) pours.meet(traced, disc, { motion, ...(h ? { h } : {}) });
 }
 
 /** Sets the fields of force of a span for a frame. */
