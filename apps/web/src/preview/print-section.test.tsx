@@ -60,6 +60,20 @@ test('one that is done is told by what it is of, for the plan may have changed',
   });
 });
 
+test('one the studio knows nothing of any more is said to be lost, one that was left off is not', () => {
+  const again = (state: PrintTold['state']) => {
+    mockTold = { state, share: 0 };
+    screen.rerender(<PrintSection id="plan-1" plan={plan} seed={4} view="wet" />);
+  };
+  shown({ state: 'computing', share: 0.42, of: OF });
+  again('none');
+  expect(screen.getByText('The studio was stopped before it was done.')).toBeTruthy();
+  again('computing');
+  fireEvent.press(screen.getByText('Leave off'));
+  again('none');
+  expect(screen.queryByText('The print was lost.')).toBeNull();
+});
+
 test('what went wrong is said', () => {
   shown({ state: 'failed', share: 0.3, of: OF, why: 'there was no memory' });
   expect(screen.getByText('What went wrong: there was no memory.')).toBeTruthy();

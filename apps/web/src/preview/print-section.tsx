@@ -36,6 +36,10 @@ export function PrintSection({ id, plan, seed, view }: Props) {
   const look = view === 'film' ? 'dry' : view;
   const told = print.data;
   const busy = told?.state === 'waiting' || told?.state === 'computing';
+  // The studio keeps prints only while it runs.
+  const [awaited, setAwaited] = useState<boolean>();
+  if (busy && awaited === undefined) setAwaited(true);
+  const lost = awaited && told?.state === 'none';
   return (
     <View className="gap-2">
       <Heading>A print of it</Heading>
@@ -43,7 +47,13 @@ export function PrintSection({ id, plan, seed, view }: Props) {
         <View className="min-h-[44px] flex-row items-center gap-3">
           <Body>{told.state === 'waiting' ? 'Waits for another' : 'The studio makes it'}</Body>
           <ProgressBar label="Print" percent={Math.round(100 * told.share)} />
-          <Act label="Leave off" onPress={() => drop.mutate()} />
+          <Act
+            label="Leave off"
+            onPress={() => {
+              setAwaited(false);
+              drop.mutate();
+            }}
+          />
         </View>
       ) : (
         <>
@@ -57,7 +67,10 @@ export function PrintSection({ id, plan, seed, view }: Props) {
             <Button
               label="Make the print"
               disabled={make.isPending}
-              onPress={() => make.mutate({ plan, seed, px, look })}
+              onPress={() => {
+                setAwaited(undefined);
+                make.mutate({ plan, seed, px, look });
+              }}
             />
           </View>
           <Small>
@@ -66,6 +79,9 @@ export function PrintSection({ id, plan, seed, view }: Props) {
         </>
       )}
       {make.error ? <Failed what="No print was begun." why={make.error.message} /> : null}
+      {lost ? (
+        <Failed what="The print was lost." why="The studio was stopped before it was done." />
+      ) : null}
       {told?.state === 'failed' ? (
         <Failed what="The print was not made." why={`What went wrong: ${told.why}.`} />
       ) : null}
