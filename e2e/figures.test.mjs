@@ -118,7 +118,7 @@ async function checked(page, id, title) {
   if (caught) assert.equal(Number(caught[1]), off, `${title}: run-off at the pour`);
 
   const cups = await see('cups');
-  const held = number(cups, /([\d.]+) mL of the [\d.]+ mL it holds/, `${title}: the first cup`);
+  const held = number(cups, /([\d.]+) mL of [\d.]+ mL to the brim/, `${title}: the first cup`);
   same(number(pour, /Cup 1 is loaded: \d+ layers?, ([\d.]+) mL/, title), held, `${title}: cup 1`);
 
   const finish = await see('finish');

@@ -206,7 +206,7 @@ export function CupsStation() {
       <View className="flex-row items-center gap-4">
         {wide ? null : <CupDrawing cup={loaded} vessel={doc.vessel} hexOf={masstoneOf} />}
         <Body className="flex-1">
-          {trim(loaded.filledMl, 0)} mL of the {trim(loaded.capacityMl, 0)} mL it holds,{' '}
+          {trim(loaded.filledMl, 0)} mL of {trim(loaded.capacityMl, 0)} mL to the brim,{' '}
           {free >= 0 ? `${trim(free, 0)} mL still free` : `${trim(-free, 0)} mL too much`} with
           head-room kept.
         </Body>
