@@ -1,6 +1,6 @@
 import type { PrintTold } from '@potter/contract';
 import type { Look } from '@potter/core/flow';
-import type { Plan } from '@potter/core/plan';
+import { dotsAnInch, MOST_PX, type Plan } from '@potter/core/plan';
 import { shapeOf } from '@potter/core/surface';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
@@ -11,8 +11,7 @@ import { ProgressBar } from '@/ui/progress-bar';
 import { Failed } from '@/ui/state';
 import { Body, Heading, Small } from '@/ui/type';
 
-const SIZES = [1024, 2048, 4096] as const;
-const MM_PER_INCH = 25.4;
+const SIZES = [1024, 2048, MOST_PX] as const;
 /** Dots an inch that look sharp at arm’s length (common practice, no published source). */
 const SHARP = 150;
 
@@ -32,7 +31,7 @@ export function PrintSection({ id, plan, seed, view }: Props) {
   const drop = useDropPrint(id);
   const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
   const longMm = Math.max(widthMm, heightMm);
-  const dots = Math.round((px * MM_PER_INCH) / longMm);
+  const dots = Math.round(dotsAnInch(px, longMm));
   const look = view === 'film' ? 'dry' : view;
   const told = print.data;
   const busy = told?.state === 'waiting' || told?.state === 'computing';

@@ -19,7 +19,7 @@ export { mayBeMini, MINI_MM, miniPour } from './beginning/mini';
 export { mixFor, type NewPlan, newPlan } from './beginning/create';
 export * as edit from './edit';
 export { computePour, type PourTold } from './preview/told';
-export { MOST_PX, type Print, type PrintAsk, printOf } from './preview/print';
+export { dotsAnInch, MOST_PX, type Print, type PrintAsk, printOf } from './preview/print';
 export { likelyIntents } from './beginning/intents';
 export { emptiesOf, type LeavesWords, leavesWords } from './asked/leaves';
 export { type Meeting, meetingsOf } from './asked/meetings';

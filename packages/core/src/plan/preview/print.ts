@@ -27,6 +27,10 @@ export interface Print {
 }
 
 const MM_PER_INCH = 25.4;
+
+/** Dots an inch where so many pixels are printed over so many mm. */
+export const dotsAnInch = (px: number, mm: number): number => (px * MM_PER_INCH) / mm;
+
 /** What share of the work the pour is, however large its picture. */
 const POURED = 0.1;
 
@@ -47,7 +51,7 @@ export function* printOf(
     else if (told.kind === 'picture') {
       const { width, height, rgba } = told;
       const longMm = Math.max(ask.scene.widthMm, ask.scene.heightMm);
-      return { width, height, rgba, dotsAnInch: (Math.max(width, height) * MM_PER_INCH) / longMm };
+      return { width, height, rgba, dotsAnInch: dotsAnInch(Math.max(width, height), longMm) };
     }
   throw new RangeError('a pour tells its picture');
 }
