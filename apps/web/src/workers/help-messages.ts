@@ -1,26 +1,28 @@
 import type {
   Births,
+  CellAsk,
   Cells,
   Columns,
   ColumnsAsk,
-  GrowingBuffer,
   HelpedWith,
   OpenAsk,
   Places,
   Plate,
+  Pour,
 } from '@potter/core/flow';
 
 /** What a worker asks of the one that helps it. A pour takes the place of an earlier one. */
 export type HelpAsk =
+  | { readonly kind: 'begin'; readonly pour: number; readonly what: HelpedWith }
+  /** What was begun is poured now; its motions lie in memory both read. */
   | {
-      readonly kind: 'pour';
+      readonly kind: 'poured';
       readonly pour: number;
-      readonly what: HelpedWith;
-      /** Where the motions of both are kept. */
-      readonly buffer: GrowingBuffer;
+      readonly poured: Pour;
+      readonly opens?: CellAsk;
     }
   | HelpTask
-  /** Leaves off; what was poured to its end stays. */
+  /** Leaves off; a pour that is ready to be worked on stays so. */
   | { readonly kind: 'stop' };
 
 /** Places to trace; which of the births each is, is known to whoever asks. */
@@ -35,7 +37,8 @@ export type HelpTask =
 
 export type HelpAnswer =
   | { readonly kind: 'soon'; readonly pour: number; readonly plate: Plate }
-  | { readonly kind: 'poured'; readonly pour: number; readonly cells?: Cells }
+  /** Parts of the work on it can be taken. */
+  | { readonly kind: 'ready'; readonly pour: number; readonly cells?: Cells }
   | { readonly kind: 'failed'; readonly pour: number }
   | { readonly kind: 'done'; readonly id: number; readonly found: Births | Columns }
   | { readonly kind: 'lost'; readonly id: number }

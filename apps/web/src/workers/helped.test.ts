@@ -58,7 +58,7 @@ function pair(engine: Engine = plainEngine) {
   const asked = jest.spyOn(port1, 'postMessage');
   const poured = new Promise<void>((resolve) =>
     port1.on('message', ({ kind }: { kind: string }) => {
-      if (kind === 'poured' || kind === 'failed') resolve();
+      if (kind === 'ready' || kind === 'failed') resolve();
     }),
   );
   return {
@@ -109,7 +109,7 @@ beforeAll(() => {
 test('a picture made by two is that made by one', async () => {
   const two = pair();
   expect(await helped(two)).toEqual(alone);
-  expect(two.asked()[0]).toBe('pour');
+  expect(two.asked()[0]).toBe('begin');
   expect(two.asked()).toEqual(expect.arrayContaining(['trace', 'columns', 'open']));
   two.close();
 });
@@ -120,17 +120,17 @@ test('one whose helper breaks goes on alone', async () => {
     if (two.asked().includes('trace')) two.helper.lose();
   });
   expect(await job).toEqual(alone);
-  expect(two.asked()).toEqual(['pour', 'trace']);
+  expect(two.asked()).toEqual(['begin', 'poured', 'trace']);
   two.close();
 });
 
-test('one whose helper cannot pour goes on alone', async () => {
+test('one whose helper has no room for it goes on alone', async () => {
   const make = () => {
     throw new RangeError('out of memory');
   };
   const two = pair({ ...plainEngine, make });
   expect(await helped(two)).toEqual(alone);
-  expect(two.asked()).toEqual(['pour']);
+  expect(two.asked()).not.toContain('trace');
   two.close();
 });
 
@@ -139,13 +139,13 @@ test('a pour given up is left off before another begins in the same memory', asy
   const { helper, asked, close } = two;
   const other = { ...ask, scene: { ...scene, seed: 9 } };
   const given = pourJob(workbench(plainEngine, 4096, helper), other);
-  for (let n = 0; n < 30; n++) given.next();
+  for (let n = 0; n < 3; n++) given.next();
   await turn();
   await helper.quiet();
   // Nothing is under way any more: there is nothing to leave off.
   await helper.quiet();
-  expect(asked()).toEqual(['pour', 'stop']);
+  expect(asked()).toEqual(['begin', 'stop']);
   expect(await helped(two)).toEqual(alone);
-  expect(asked()[2]).toBe('pour');
+  expect(asked()[2]).toBe('begin');
   close();
 });

@@ -35,7 +35,7 @@ export function helperAt(port: MessagePort): FarHelper {
   const found = new Map<number, Births | Columns | 'lost'>();
   const heard: (() => void)[] = [];
   let pour = 0;
-  let state: 'pouring' | 'ready' | 'lost' = 'lost';
+  let state: 'begun' | 'ready' | 'lost' = 'lost';
   let soon: Plate | undefined;
   let cells: Cells | undefined;
   let busy = false;
@@ -49,11 +49,11 @@ export function helperAt(port: MessagePort): FarHelper {
       case 'soon':
         if (answer.pour === pour) soon = answer.plate;
         break;
-      case 'poured':
+      case 'ready':
       case 'failed':
         if (answer.pour !== pour) break;
-        state = answer.kind === 'poured' ? 'ready' : 'lost';
-        cells = answer.kind === 'poured' ? answer.cells : undefined;
+        state = answer.kind === 'ready' ? 'ready' : 'lost';
+        cells = answer.kind === 'ready' ? answer.cells : undefined;
         busy = false;
         break;
       case 'done':
@@ -63,7 +63,7 @@ export function helperAt(port: MessagePort): FarHelper {
         break;
       case 'stopped':
         busy = false;
-        if (state === 'pouring') state = 'lost';
+        if (state === 'begun') state = 'lost';
     }
     told();
   };
@@ -93,17 +93,21 @@ export function helperAt(port: MessagePort): FarHelper {
   return {
     begin(what): Help {
       const own = ++pour;
-      [state, soon, cells, busy] = [broken ? 'lost' : 'pouring', undefined, undefined, !broken];
-      ask({ kind: 'pour', pour, what, buffer });
+      [state, soon, cells, busy] = [broken ? 'lost' : 'begun', undefined, undefined, !broken];
+      ask({ kind: 'begin', pour, what });
       return {
         memory: sharedMemory(buffer),
+        poured(it, opens) {
+          if (own === pour && state === 'begun')
+            ask({ kind: 'poured', pour, poured: it, ...(opens ? { opens } : {}) });
+        },
         trace: ({ x, y, z, count }) =>
           hand<Births>(own, (id) => ({ kind: 'trace', id, places: { x, y, z, count } })),
         soon: () => (own !== pour || (state === 'lost' && !soon) ? 'lost' : soon),
         columns: (columns) => hand<Columns>(own, (id) => ({ kind: 'columns', id, columns })),
         opened: (open) => hand<Columns>(own, (id) => ({ kind: 'open', id, open })),
         cells() {
-          waiting = own === pour && state === 'pouring';
+          waiting = own === pour && state === 'begun';
           if (waiting) return undefined;
           return own === pour && state === 'ready' ? (cells ?? 'lost') : 'lost';
         },

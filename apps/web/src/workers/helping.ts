@@ -9,20 +9,18 @@ import {
   type FilmKernel,
   firstLookAt,
   handedOver,
-  layGrid,
   type OpenAsk,
   openedFor,
   type Pour,
-  pourOn,
   type RowsWritten,
   SAMPLES,
-  sharedMemory,
   traceAlone,
 } from '@potter/core/flow';
 import type { HelpAnswer, HelpAsk, HelpTask, WhereToTrace } from './help-messages';
 import { listen, SLICE_MS } from './listen';
 
-interface Poured {
+/** What work is done on. */
+interface Ready {
   readonly pour: Pour;
   readonly kernel: FilmKernel;
   /** Whether cells are to be opened in the columns that are written. */
@@ -31,94 +29,100 @@ interface Poured {
   written?: RowsWritten;
 }
 
-/** Helps whoever is at the other end of a port: pours what is poured there, finds its cells, and does parts of the work on it. */
+/** Helps whoever is at the other end of a port: takes the first look at what is poured there, finds its cells once it is, and does parts of the work on it. */
 export function helpAt(port: MessagePort, loaded: Promise<Engine>): void {
-  let poured: Poured | undefined;
-  /** What is under way; whatever follows it takes its place. */
-  let task: HelpAsk | undefined;
+  let ready: Ready | undefined;
+  /** Rises with whatever makes it leave off what it does. */
+  let turn = 0;
+  let last: Promise<void> = Promise.resolve();
   const tell = (message: HelpAnswer, transfer: Transferable[] = []) =>
     port.postMessage(message, transfer);
 
   port.onmessage = ({ data: ask }: MessageEvent<HelpAsk>) => {
-    task = ask;
     switch (ask.kind) {
       case 'stop':
+        turn++;
         tell({ kind: 'stopped' });
         return;
-      case 'pour':
-        poured = undefined;
-        void pour(ask).catch(() => tell({ kind: 'failed', pour: ask.pour }));
+      case 'begin':
+        turn++;
+        ready = undefined;
+        next((own) => look(ask, own), { kind: 'failed', pour: ask.pour });
         return;
-      case 'trace':
-      case 'columns':
-      case 'open':
-        void take(ask).catch(() => tell({ kind: 'lost', id: ask.id }));
+      case 'poured':
+        next((own) => takeOn(ask, own), { kind: 'failed', pour: ask.pour });
+        return;
+      default:
+        next((own) => take(ask, own), { kind: 'lost', id: ask.id });
     }
   };
 
-  /** Works in slices; nothing where it has been told something else meanwhile. */
-  async function done<T>(own: HelpAsk, work: Generator<unknown, T>): Promise<T | undefined> {
+  /** Does a thing after what was asked before it, unless it is told to leave off meanwhile. */
+  function next(work: (own: number) => Promise<void>, failed: HelpAnswer): void {
+    const own = turn;
+    last = last.then(() => (own === turn ? work(own) : undefined)).catch(() => tell(failed));
+  }
+
+  /** Works in slices; nothing where it has been told to leave off. */
+  async function done<T>(own: number, work: Generator<unknown, T>): Promise<T | undefined> {
     let until = performance.now() + SLICE_MS;
     for (;;) {
       const step = work.next();
       if (step.done) return step.value;
       if (performance.now() < until) continue;
       await listen();
-      if (task !== own) return undefined;
+      if (turn !== own) return undefined;
       until = performance.now() + SLICE_MS;
     }
   }
 
-  async function pour(ask: Extract<HelpAsk, { kind: 'pour' }>): Promise<void> {
-    const engine = await loaded;
-    if (task !== ask) return;
-    const { scene, cells: along, opens, soon } = ask.what;
-    if (soon) {
-      const plate = await done(ask, firstLookAt(engine, SAMPLES, scene, soon));
-      if (!plate) return;
-      tell({ kind: 'soon', pour: ask.pour, plate });
-    }
-    const site = layGrid(scene, along);
-    const kernel = engine.make(site.grid, SAMPLES);
-    const own = await done(ask, pourOn(kernel, scene, site, sharedMemory(ask.buffer)));
-    if (!own) return;
-    const cells = opens && (await done(ask, cellsOf(own, kernel, opens)));
+  async function look({ pour, what }: AskOf<'begin'>, own: number): Promise<void> {
+    if (!what.soon) return;
+    const plate = await done(own, firstLookAt(await loaded, SAMPLES, what.scene, what.soon));
+    if (plate) tell({ kind: 'soon', pour, plate });
+  }
+
+  async function takeOn({ pour, poured, opens }: AskOf<'poured'>, own: number): Promise<void> {
+    const kernel = (await loaded).make(poured.site.grid, SAMPLES);
+    const cells = opens && (await done(own, cellsOf(poured, kernel, opens)));
     if (opens && !cells) return;
-    poured = { pour: own, kernel, opens: cells !== undefined && cells.cells.length > 0 };
-    tell({ kind: 'poured', pour: ask.pour, ...(cells ? { cells } : {}) });
+    ready = { pour: poured, kernel, opens: cells !== undefined && cells.cells.length > 0 };
+    tell({ kind: 'ready', pour, ...(cells ? { cells } : {}) });
   }
 
   /** Does a part of the work, and hands over what was found. */
-  async function take(part: HelpTask): Promise<void> {
-    const found = poured && (await done(part, partOf(poured, part)));
+  async function take(part: HelpTask, own: number): Promise<void> {
+    const found = ready && (await done(own, partOf(ready, part)));
     // What was written is still wanted here.
-    const keeps = part.kind === 'columns' && poured?.written !== undefined;
+    const keeps = part.kind === 'columns' && ready?.written !== undefined;
     if (found) tell({ kind: 'done', id: part.id, found }, keeps ? [] : memoryOf(found));
-    else if (!poured) tell({ kind: 'lost', id: part.id });
+    else if (!ready) tell({ kind: 'lost', id: part.id });
   }
 }
 
-function partOf(poured: Poured, task: HelpTask): Generator<unknown, Births | Columns> {
+type AskOf<K extends HelpAsk['kind']> = Extract<HelpAsk, { kind: K }>;
+
+function partOf(ready: Ready, task: HelpTask): Generator<unknown, Births | Columns> {
   switch (task.kind) {
     case 'trace':
-      return birthsOf(poured.pour, poured.kernel, task.places);
+      return birthsOf(ready.pour, ready.kernel, task.places);
     case 'columns':
-      return columnsIn(poured, task.columns);
+      return columnsIn(ready, task.columns);
     case 'open':
-      return openedIn(poured, task.open);
+      return openedIn(ready, task.open);
   }
 }
 
-function* columnsIn(poured: Poured, ask: ColumnsAsk): Generator<unknown, Columns> {
-  const written = yield* columnsFor(poured.pour, ask);
-  if (poured.opens) poured.written = written;
+function* columnsIn(ready: Ready, ask: ColumnsAsk): Generator<unknown, Columns> {
+  const written = yield* columnsFor(ready.pour, ask);
+  if (ready.opens) ready.written = written;
   return handedOver(written);
 }
 
-function* openedIn(poured: Poured, ask: OpenAsk): Generator<unknown, Columns> {
-  const { written } = poured;
+function* openedIn(ready: Ready, ask: OpenAsk): Generator<unknown, Columns> {
+  const { written } = ready;
   if (!written) throw new RangeError('no columns are there to open cells in');
-  poured.written = undefined;
+  ready.written = undefined;
   return yield* openedFor(written, ask);
 }
 

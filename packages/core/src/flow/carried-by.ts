@@ -1,6 +1,6 @@
 import type { Site } from './ground';
 import type { Moves } from './pulled-off';
-import type { Step } from './step';
+import type { Back } from './traced';
 
 /** A bell is felt no farther than so many of its widths. */
 const FAR = 3;
@@ -25,7 +25,7 @@ export function carriedBy(
   takes: number,
   bell: number,
   site: Site,
-): Step['back'] {
+): Back {
   const carried = stretches.map((moves) => carriedIn(moves, takes, bell, site));
   const least = (of: (one: Carried) => number) => Math.min(...carried.map(of));
   const [left, top] = [least((c) => c.left), least((c) => c.top)];

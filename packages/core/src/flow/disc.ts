@@ -6,7 +6,7 @@ import { MOST_EXCESS } from './layers';
 import { LAYERED_PLANES, type Motion, PLANES, planesOf, WHOLE } from './motion';
 import { fallOf } from './profile';
 import { FRAME_CELLS } from './pace';
-import type { Traced } from './step';
+import type { Traced } from './traced';
 
 /** A stream within one frame: a disc that moves and changes its radius evenly. Places in cells. */
 export interface Disc {

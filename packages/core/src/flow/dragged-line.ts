@@ -1,5 +1,5 @@
 import { along, lengthOfLine, type Point } from '../surface/path';
-import type { AtOnce } from './at-once';
+import type { Before } from './at-once';
 
 /** A line through the film, in cells: what lies on it is taken along, what lies beside it the less the farther it lies. */
 export interface DraggedLine {
@@ -22,7 +22,7 @@ const ROUNDS = 14;
  * takes · e^(−d/reach) · z, d its distance from the line (Lu, Jaffer and others 2012: the tine line of mathematical marbling, from memory;
  * the depth ours).
  */
-export function draggedAlong({ points, takes, reach }: DraggedLine): AtOnce {
+export function draggedAlong({ points, takes, reach }: DraggedLine): Before {
   const whole = lengthOfLine(points);
   const at = along(points);
   const around = boundsOf(points, FAR * reach);
@@ -30,20 +30,18 @@ export function draggedAlong({ points, takes, reach }: DraggedLine): AtOnce {
   const most = Math.min(takes, whole / (2 * EASE));
   const window = (s: number) =>
     Math.max(0, Math.min(1, s / (EASE * most), (whole - s) / (EASE * most)));
-  return {
-    before: (x, y, z) => {
-      if (z <= 0 || !around(x, y)) return undefined;
-      const near = nearestOn(points, x, y, FAR * reach);
-      if (!near) return undefined;
-      const far = most * Math.exp(-near.distance / reach) * z;
-      // What is here was so far back that from there it came to here: s − far · w(s) turned round, w rising and falling evenly at the ends.
-      let from = near.along;
-      for (let n = 0; n < ROUNDS; n++) from = near.along - far * window(from);
-      if (from === near.along) return undefined;
-      const [ox, oy] = at(near.along / whole);
-      const [px, py] = at(from / whole);
-      return [x + px - ox, y + py - oy, z];
-    },
+  return (x, y, z) => {
+    if (z <= 0 || !around(x, y)) return undefined;
+    const near = nearestOn(points, x, y, FAR * reach);
+    if (!near) return undefined;
+    const far = most * Math.exp(-near.distance / reach) * z;
+    // What is here was so far back that from there it came to here: s − far · w(s) turned round, w rising and falling evenly at the ends.
+    let from = near.along;
+    for (let n = 0; n < ROUNDS; n++) from = near.along - far * window(from);
+    if (from === near.along) return undefined;
+    const [ox, oy] = at(near.along / whole);
+    const [px, py] = at(from / whole);
+    return [x + px - ox, y + py - oy, z];
   };
 }
 

@@ -1,15 +1,14 @@
 import type { UnderWay } from './act/define';
-import { type Circulation, circulationOf } from './circulation';
-import type { Disc, Spot } from './disc';
+import { circulationOf } from './circulation';
+import { type Disc, nearDisc, type Spot } from './disc';
 import { type Film, type Floats, upperShare } from './film';
 import { type Drive, GRAVITY } from './grid';
 import type { Site } from './ground';
 import { fluidityOf, type Layers, SOLID_NU } from './layers';
-import { type Motion, planesFor, whole } from './motion';
-import type { FrameSeen } from './frame-seen';
+import { planesFor } from './motion';
 import { FRAME_CELLS, RAMP_S } from './pace';
 import type { Pours, Span } from './span';
-import type { Step, Traced } from './step';
+import type { Met, Step } from './step';
 
 /** Steps of a frame, and the most of one streams pour in; how far a heap may spread in a step of those, as a share of the disc's area. */
 const STEPS = 2;
@@ -29,7 +28,7 @@ const MOST_CELLS = FRAME_CELLS / SURFACE;
  * Runs a span in frames, bounded by how far the surface moves. What follows a stretch in which little moved goes into the same frame: every place is
  * taken back through every frame there is, and as a tilt comes and goes hardly anything moves.
  */
-export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
+export function* frames(under: UnderWay, span: Span): Generator<Step<never>, void> {
   const { kernel, site } = under;
   const { film } = kernel;
   const { s, driveAt, longestS, pours = [] } = span;
@@ -39,7 +38,7 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
   // The frame that is open: how long it has lasted, how many cells the fastest has come, and where its motion so far is told.
   let lastedS = 0;
   let came = 0;
-  let soFar: Int16Array | undefined;
+  let into: Int16Array | undefined;
   const bounded = (seconds: number) =>
     Math.min(Math.max(seconds, SHORTEST_S), LONGEST_S, longestS?.(t) ?? Infinity, s - t);
   while (t < s - 1e-6) {
@@ -82,10 +81,10 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     if (under.setsPerS > 0) set(film, under, seconds);
     t += seconds;
     lastedS += seconds;
-    if (soFar?.length !== planesFor(during) * film.h.length) soFar = undefined;
-    const told = kernel.endFrame(during, soFar);
-    soFar = told.data;
-    const farthest = Math.hypot(told.most[0], told.most[1]);
+    into ??= under.memory.take(planesFor(during) * film.h.length);
+    const motion = kernel.endFrame(during, into);
+    into = motion.data;
+    const farthest = Math.hypot(motion.most[0], motion.most[1]);
     // What turns back on its way has moved faster than it came far.
     const pace = Math.max(farthest / lastedS, (farthest - came) / seconds, 1e-9);
     came = farthest;
@@ -101,41 +100,31 @@ export function* frames(under: UnderWay, span: Span): Generator<Step, void> {
     if (goesOn) continue;
     const round = during.sheared ? circulationOf(film, during, seconds) : undefined;
     const to = pours.map((p) => p.spotsAt(t));
-    const met = pours.flatMap((p, n) => metBy(p, from![n]!, to[n]!, t, seconds, film.h, before));
+    const met = pours.flatMap((p, n) =>
+      metBy(p, from![n]!, to[n]!, t, seconds, film, site, before),
+    );
     from = to;
     const over = under.margin.frame();
-    // Whoever pours the same in the same memory may be reading there: nothing half done goes into it.
-    const kept = under.memory.take(soFar.length);
-    kept?.set(soFar);
-    const motion = kept ? { ...told, data: kept } : told;
-    if (!kept) soFar = undefined;
-    const step: Step & { readonly motion: Motion } = {
+    into = undefined;
+    yield {
       weight: span.felt * lastedS,
       seconds: lastedS,
       motion,
+      ...(round ? { round } : {}),
       ...(over ? { over } : {}),
       ...(met.length > 0
-        ? { left: met.map(({ pours: { source }, disc }) => ({ source, s: disc.to.s })) }
+        ? { met, left: met.map(({ source, disc }) => ({ source, s: disc.to.s })) }
         : {}),
-      back: (traced) => backThrough(traced, whole(step.motion, site.grid), round, met),
     };
-    yield step;
     [lastedS, came] = [0, 0];
   }
   if (pours.length > 0) film.source.fill(0);
   if (span.forces) still(film);
 }
 
-/** One disc of a frame, and what of the film it asks for again on the way back. */
-interface Met {
-  readonly pours: Pours;
-  readonly disc: Disc;
-  readonly h?: NonNullable<FrameSeen['h']>;
-}
-
 /**
  * What went on in a frame where paint came down, from where its discs stood to where they stand.
- * @param h the film at its end, and `before` at its beginning, where it was kept
+ * @param film as it is at its end, and `before` its heights at its beginning, where they were kept
  */
 const metBy = (
   pours: Pours,
@@ -143,7 +132,8 @@ const metBy = (
   to: readonly Spot[],
   t: number,
   seconds: number,
-  h: Floats,
+  { h }: Film,
+  site: Site,
   before: Floats | undefined,
 ): Met[] =>
   to.map((spot, opening) => {
@@ -155,25 +145,13 @@ const metBy = (
       last: t > pours.untilS - 1e-6,
     };
     return {
-      pours,
+      source: pours.source,
       disc,
-      ...(before && !pours.core ? { h: [pours.near(before, disc), pours.near(h, disc)] } : {}),
+      ...(before && !pours.core
+        ? { h: [nearDisc(before, site, disc), nearDisc(h, site, disc)] }
+        : {}),
     };
   });
-
-/** Takes places back through a frame: how the film moved, what went round beside that, and where paint came down. */
-function backThrough(
-  traced: Traced,
-  motion: Motion,
-  round: Circulation | undefined,
-  met: readonly Met[],
-): void {
-  if (met.length > 0) remember(traced);
-  traced.kernel.load(motion);
-  traced.kernel.trace(traced.count);
-  if (round) traced.kernel.circulate(round, traced.count);
-  for (const { pours, disc, h } of met) pours.meet(traced, disc, { motion, ...(h ? { h } : {}) });
-}
 
 /** Sets the fields of force of a span for a frame. */
 function force(film: Film, { forces }: Span, t: number, seconds: number): void {
@@ -217,12 +195,6 @@ function partInCells(film: Film, under: UnderWay): void {
   film.lnNu.fill(Math.log(under.nu * under.thickened));
   under.thickened = 1;
   under.lowerNu = SOLID_NU;
-}
-
-function remember({ kernel: { samples, before }, count }: Traced): void {
-  before.x.set(samples.x.subarray(0, count));
-  before.y.set(samples.y.subarray(0, count));
-  before.z.set(samples.z.subarray(0, count));
 }
 
 /**

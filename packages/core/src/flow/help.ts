@@ -5,27 +5,26 @@ import type { FirstLook } from './first-look';
 import type { MotionMemory } from './motion-memory';
 import type { PourScene } from './scene';
 import type { Beside, Promised } from './share-out';
+import type { Pour } from './simulate';
 
-/** Somebody on another processor who pours what is poured here and then takes a part of the work on it. */
+/** Somebody on another processor who takes a part of the work on what is poured here. */
 export interface Helper {
-  /** Takes a first look at this, then pours it, and finds its cells after that; gives up what it poured before. */
+  /** Is there for a pour that begins; gives up an earlier one. */
   begin(what: HelpedWith): Help;
 }
 
 export interface HelpedWith {
   readonly scene: PourScene;
-  /** Cells along the longer side of its grid, where not the usual. */
-  readonly cells?: number;
-  /** By what cells open in it, where any do. */
-  readonly opens?: CellAsk;
-  /** The look at it that somebody waits for: taken before it is poured. */
+  /** The look at it that somebody waits for: taken while it is poured. */
   readonly soon?: FirstLook;
 }
 
 /** Help with one pour. */
 export interface Help extends Beside {
-  /** Where its motions are kept, here as there. */
+  /** Where its motions are kept: both read there. */
   readonly memory: MotionMemory;
+  /** It is poured: this is it, as plain data, and by what cells open in it, where any do. They are found there then. */
+  poured(pour: Pour, opens?: CellAsk): void;
   /** A first look at it, where one was asked for. */
   readonly soon: Promised<Plate>;
   /** Its cells, where they were asked for. */

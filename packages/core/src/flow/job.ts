@@ -76,7 +76,7 @@ export interface Workbench {
   readonly engine: Engine;
   /** Places traced at a time. */
   readonly samples: number;
-  /** Who pours and traces beside it, where somebody does. */
+  /** Who takes a part of the work, where somebody does. */
   readonly helper?: Helper;
   poured?: {
     readonly key: string;
@@ -113,7 +113,7 @@ export const workbench = (engine: Engine, samples = SAMPLES, helper?: Helper): W
  * its end, or stop asking. Keyed by scene, seed and grid (see `birthsKey`) and pixels: what stands on the bench under its key is used.
  */
 export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> {
-  const { scene, cells, pixels, opens, soon } = ask;
+  const { scene, cells, pixels, soon } = ask;
   const key = `${cells ?? ''}${birthsKey(scene)}`;
   const finest = pixels.at(-1) ?? 0;
   const have = bench.plate?.key === key ? bench.plate : undefined;
@@ -136,7 +136,7 @@ export function* pourJob(bench: Workbench, ask: PourAsk): Generator<Told, void> 
   bench.cells = undefined;
   bench.plate = undefined;
   const look = soon && soon.pixels < finest ? soon : undefined;
-  const help = bench.helper?.begin({ scene, cells, opens, ...(look ? { soon: look } : {}) });
+  const help = bench.helper?.begin({ scene, ...(look ? { soon: look } : {}) });
   function* job(): Generator<Told, void> {
     yield* poured(bench, ask, key, help, spare);
     yield* pictures(bench, ask, key, pixels);
@@ -164,6 +164,7 @@ function* poured(
   const site = layGrid(scene, cells);
   const kernel = bench.engine.make(site.grid, bench.samples);
   const pour = yield* pourOn(kernel, scene, site, help?.memory ?? spareMemory(spare));
+  help?.poured(pour, ask.opens);
   bench.poured = help
     ? { key, pour: { ...pour, beside: help }, kernel, help, helpedWith: cellsKey(ask) }
     : { key, pour, kernel };

@@ -5,6 +5,8 @@ import { flipped, poured, scene } from './scene.test-data';
 import { MOST_ACTS, pourOn } from './simulate';
 import { mixesOf, strataOf } from './strata';
 import { emptyBirths, NONE } from './births';
+import type { Traced } from './traced';
+import { wayBack } from './way-back';
 
 test('two hundred and eighty strata are told apart: each birth lies in its own cup', () => {
   const cups = Array.from({ length: 70 }, () => flipped([100, 100], 4, 4));
@@ -41,16 +43,16 @@ test('a pour of four hundred acts is traced to the one each place came from', ()
   });
   // Each film on its own way back, from the last to the first.
   const live = new Set(wanted.map((_, k) => k));
-  for (const step of [...pour.steps].reverse())
-    step.back({
-      kernel,
-      site,
-      count: 4,
-      born: (k, source) => {
-        if (live.delete(k)) born[k] = source;
-        z[k] = -1;
-      },
-    });
+  const traced: Traced = {
+    kernel,
+    site,
+    count: 4,
+    born: (k, source) => {
+      if (live.delete(k)) born[k] = source;
+      z[k] = -1;
+    },
+  };
+  for (const step of [...pour.steps].reverse()) wayBack(step, pour)(traced);
   expect(born).toEqual([399, 300, 200, 0]);
   expect(births.source[0]).toBe(NONE);
 });

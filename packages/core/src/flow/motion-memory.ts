@@ -20,10 +20,7 @@ export type GrowingBuffer = SharedArrayBuffer & {
   grow(bytes: number): void;
 };
 
-/**
- * Memory in which two who pour the same keep the motions of it once: both write the same numbers to the same places. One
- * after the other from its beginning, until it can grow no more.
- */
+/** Memory in which motions are kept one after the other from its beginning, until it can grow no more: others may read them there. */
 export function sharedMemory(buffer: GrowingBuffer): MotionMemory {
   let end = 0;
   let full = false;
@@ -45,7 +42,7 @@ function grown(buffer: GrowingBuffer, bytes: number): boolean {
   try {
     buffer.grow(Math.min(Math.ceil(bytes / GROWS) * GROWS, buffer.maxByteLength));
   } catch {
-    // There is no more memory, or the other one has let it grow further meanwhile.
+    return false;
   }
   return buffer.byteLength >= bytes;
 }

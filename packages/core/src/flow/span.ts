@@ -1,9 +1,5 @@
-import type { Disc, Spot } from './disc';
-import type { Patch } from './field-at';
-import type { Floats } from './film';
-import type { FrameSeen } from './frame-seen';
+import type { Spot } from './disc';
 import type { Drive } from './grid';
-import type { Traced } from './step';
 
 /** A stretch of time in which one thing happens to the film. */
 export interface Span {
@@ -38,7 +34,4 @@ export interface Pours {
   readonly feed: (t: number, seconds: number) => void;
   /** Mean height it adds at the middle of a disc of this radius, in cells, in so long, m. */
   readonly peakM: (r: number, seconds: number) => number;
-  /** What of the film is asked for on the way back. */
-  readonly near: (h: Floats, disc: Disc) => Patch;
-  readonly meet: (traced: Traced, disc: Disc, frame: FrameSeen) => void;
 }

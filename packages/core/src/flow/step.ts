@@ -1,18 +1,29 @@
-import type { Site } from './ground';
-import type { FilmKernel } from './kernel';
+import type { Circulation } from './circulation';
+import type { Disc } from './disc';
+import type { FrameSeen } from './frame-seen';
 import type { Over } from './margin';
 import type { Motion } from './motion';
 import type { Scraped, Taken } from './taken';
 
-/** One thing that happened to the film, and its own way back for the trace. */
-export interface Step {
+/**
+ * One thing that happened to the film, as plain data: whoever has it finds the way back, see `wayBack`. A frame is what has a motion; any other
+ * step was done at once by an act, and that act's definition knows its way back from `did`.
+ */
+export interface Step<D = unknown> {
   /** What it counts for in the progress told, in the weighted seconds of its act. */
   readonly weight: number;
   /** How long it took; nothing where it happened at once. */
   readonly seconds?: number;
   /** How the film moved, where it did: memory that may be used again once the pour is given up. It may be put into less (see `halve`). */
   motion?: Motion;
-  /** Where paint came down meanwhile: of which acts, and what share of each had left by the end; see `Spot`. */
+  /** What went round in the film beside that. */
+  readonly round?: Circulation;
+  /** Where paint came down meanwhile, stream by stream. */
+  readonly met?: readonly Met[];
+  /** Which of the scene's acts did it at once, and what its way back asks for. */
+  readonly source?: number;
+  readonly did?: D;
+  /** Of which acts paint came down meanwhile, and what share of each had left by the end; see `Spot`. */
   readonly left?: readonly { readonly source: number; readonly s: number }[];
   /** What went over the edge meanwhile. */
   readonly over?: Over;
@@ -20,21 +31,10 @@ export interface Step {
   readonly taken?: Taken;
   /** What was taken off the sides. */
   readonly scraped?: Scraped;
-  /** Takes places to where they were before it; what came into being in it is told as born. */
-  readonly back: (traced: Traced) => void;
 }
 
-/**
- * Places on their way back through a pour: the first `count` of the kernel's samples, x, y in cells and z = height ÷ wet height.
- * A step moves them in place.
- */
-export interface Traced {
-  readonly kernel: FilmKernel;
-  readonly site: Site;
-  readonly count: number;
-  /**
-   * Notes a birth: of which act, what share of its paint had left, where across its stream. The place is done and the gap closed
-   * with the last one, so go through places from the last to the first.
-   */
-  readonly born: (place: number, source: number, s: number, xi: number, eta: number) => void;
+/** One disc of a frame: of which act, where, and what of the film it asks for on the way back. */
+export interface Met extends Pick<FrameSeen, 'h'> {
+  readonly source: number;
+  readonly disc: Disc;
 }

@@ -68,7 +68,7 @@ function* toNextSpan(
       head.span = span(act, under);
       if (head.span.s > 1e-6) return;
       head.span = undefined;
-    } else yield* run(act, under);
+    } else for (const step of run(act, under)) yield { ...step, source };
     head.at++;
   }
 }

@@ -3,7 +3,8 @@ import { ALWAYS, type Births, copyBirth, type Places } from './births';
 import type { FilmKernel } from './kernel';
 import { awaited, shareOut } from './share-out';
 import type { Pour } from './simulate';
-import type { Traced } from './step';
+import type { Traced } from './traced';
+import { wayBack } from './way-back';
 
 /** Hears where the first `count` places are, x, y in cells, when so many steps had been done; `own`: which entry of the births each is. */
 export type Passing = (
@@ -82,7 +83,7 @@ export function* traceAlone(
       join(i);
       passing?.(i + 1, own, count, x, y);
       if (count === 0 && next === upTo) break;
-      if (count > 0) pour.steps[i]!.back(traced);
+      if (count > 0) wayBack(pour.steps[i]!, pour)(traced);
       yield (start + ((upTo - start) * (pour.steps.length - i)) / pour.steps.length) / places.count;
     }
     join(-1);

@@ -58,7 +58,7 @@ interface Line {
  * lower film is not touched. A tool that rides on the paint leaves up to half its gap of all there is, and takes up half of what it is set down
  * on; that it leaves as a skin on top, thinner the farther it goes. Undefined for a stroke that goes nowhere.
  */
-export function wipe(h: Float32Array, site: Site, stroke: Stroke): Required<AtOnce> | undefined {
+export function wipe(h: Float32Array, site: Site, stroke: Stroke): AtOnce | undefined {
   const { cellMm, originMm } = site;
   const [fx, fy] = [0, 1].map((axis) => (stroke.fromMm[axis]! + originMm[axis]!) / cellMm) as [
     number,

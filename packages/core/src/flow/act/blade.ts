@@ -1,5 +1,5 @@
 import { type Stroke, wipe } from '../wiped-strip';
-import { atOnce } from '../at-once';
+import { backBy, reshape } from '../at-once';
 import { type ActDefinition, shifted } from './define';
 
 /** A sheet, towel, knife or card drawn over the film in one stroke. */
@@ -7,7 +7,7 @@ export interface Blade extends Stroke {
   readonly kind: 'blade';
 }
 
-export const blade: ActDefinition<Blade> = {
+export const blade: ActDefinition<Blade, Float32Array> = {
   id: 'blade',
   weight: () => 0,
   brings: () => [],
@@ -23,7 +23,11 @@ export const blade: ActDefinition<Blade> = {
     return { ...act, fromMm, toMm: shifted(fromMm, along) };
   },
   *run(stroke, { kernel: { film }, site }) {
-    const strip = wipe(Float32Array.from(film.h), site, stroke);
-    if (strip) yield atOnce(film, site, strip);
+    const did = Float32Array.from(film.h);
+    const strip = wipe(did, site, stroke);
+    if (!strip) return;
+    reshape(film, site, strip.after);
+    yield { weight: 0, did };
   },
+  back: (stroke, h, { site }) => backBy(wipe(h, site, stroke)!.before),
 };

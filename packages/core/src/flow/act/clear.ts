@@ -1,4 +1,5 @@
 import { DRY_M } from '../film';
+import type { Site } from '../ground';
 import { takeOff } from '../taken';
 import { type ActDefinition, shifted } from './define';
 
@@ -20,28 +21,29 @@ export const clear: ActDefinition<Clear> = {
   brings: () => [],
   key: (act) => act,
   strays: (act, { byMm }) => ({ ...act, atMm: shifted(act.atMm, byMm) }),
-  *run({ atMm, rMm, leaves }, { kernel: { film }, site, dryGroundM }) {
-    const { cellMm, originMm } = site;
-    const leavesAt = (x: number, y: number): number => {
-      const far = Math.hypot(
-        x * cellMm - originMm[0] - atMm[0],
-        y * cellMm - originMm[1] - atMm[1],
-      );
-      return leaves + (1 - leaves) * Math.min(1, Math.max(0, (far / rMm - 1 + SOFT) / SOFT));
-    };
-    const taken = takeOff(film.h, site, (x, y) => [leavesAt(x, y), 1]);
+  *run(act, { kernel: { film }, site, dryGroundM }) {
+    const left = leftBy(act, site);
+    const taken = takeOff(film.h, site, (x, y) => [left(x, y), 1]);
     taken.at.forEach((i) => {
       film.lower[i] = Math.min(film.lower[i]!, film.h[i]!);
       // What is wiped dry holds a front back again.
       if (film.h[i]! < DRY_M) film.ground[i] = dryGroundM[i]!;
     });
-    yield {
-      weight: 0,
-      taken,
-      back: ({ kernel: { samples }, count }) => {
-        for (let k = 0; k < count; k++)
-          samples.z[k] = samples.z[k]! * leavesAt(samples.x[k]!, samples.y[k]!);
-      },
+    yield { weight: 0, taken };
+  },
+  back: (act, _, { site }) => {
+    const left = leftBy(act, site);
+    return ({ kernel: { samples }, count }) => {
+      for (let k = 0; k < count; k++)
+        samples.z[k] = samples.z[k]! * left(samples.x[k]!, samples.y[k]!);
     };
   },
 };
+
+/** The share of the film left at a place, cells. */
+const leftBy =
+  ({ atMm, rMm, leaves }: Clear, { cellMm, originMm }: Site) =>
+  (x: number, y: number): number => {
+    const far = Math.hypot(x * cellMm - originMm[0] - atMm[0], y * cellMm - originMm[1] - atMm[1]);
+    return leaves + (1 - leaves) * Math.min(1, Math.max(0, (far / rMm - 1 + SOFT) / SOFT));
+  };

@@ -6,6 +6,7 @@ import type { Stands } from '../layers';
 import type { Margin } from '../margin';
 import type { Span } from '../span';
 import type { Step } from '../step';
+import type { Back } from '../traced';
 
 /** A pour under way, as an act finds it. */
 export interface UnderWay {
@@ -120,22 +121,33 @@ export interface ActStrata extends StrataAlong {
 }
 
 /** How an act happens: at once, in steps of its own, or over a stretch of time, which others may share with it. */
-type Happens<A> =
+type Happens<A, D> =
   | {
-      /** Carries it out on the kernel's film; yields each step once it is done. */
-      readonly run: (act: A, under: UnderWay) => Generator<Step, void>;
+      /** Carries it out on the kernel's film; yields each step once it is done, with what the way back through it asks for. */
+      readonly run: (act: A, under: UnderWay) => Generator<Step<D>, void>;
+      /** The way back through a step of its own but frames, from what it did. */
+      readonly back: (act: A, did: D, at: BackAt) => Back;
       readonly span?: undefined;
     }
   | {
-      /** The stretch of time it takes, with the film as it is when that begins. */
+      /** The stretch of time it takes, with the film as it is when that begins. Its way back is that of frames. */
       readonly span: (act: A, under: UnderWay) => Span;
       readonly run?: undefined;
+      readonly back?: undefined;
     };
 
+/** Where an act's way back goes: on which surface, and which of the scene's acts it was. */
+interface BackAt {
+  readonly site: Site;
+  readonly source: number;
+  readonly seed: number;
+}
+
 /**
- * One thing flow can do. A new one is one such file, named in `index.ts`; nothing else asks what kind an act is.
+ * One thing flow can do. A new one is one such file, named in `index.ts`; nothing else asks what kind an act is. `D`: what it did at once, as plain
+ * data, for its way back.
  */
-export type ActDefinition<A extends { readonly kind: string }> = Happens<A> & {
+export type ActDefinition<A extends { readonly kind: string }, D = void> = Happens<A, D> & {
   readonly id: A['kind'];
   /** How long it is felt by the progress told, in weighted seconds. */
   readonly weight: (act: A) => number;

@@ -1,5 +1,6 @@
 import { frames } from '../frames';
 import { GRAVITY, tilted } from '../grid';
+import type { Site } from '../ground';
 import { fractal } from '../noise';
 import { takeOff } from '../taken';
 import type { ActDefinition } from './define';
@@ -28,26 +29,31 @@ export const dip: ActDefinition<Dip> = {
   brings: () => [],
   key: (act) => act,
   strays: (act, { slower }) => ({ ...act, s: act.s * slower }),
-  *run({ s, keeps, presses }, under) {
+  *run(act, under) {
+    const { s, presses } = act;
     const { kernel, site, seed } = under;
     const { film } = kernel;
     const pressed = { ...tilted(under.nu), gz: presses * GRAVITY };
     if (s > 0) yield* frames(under, { s, felt: 1, driveAt: () => pressed });
-    const staysWith = (x: number, y: number): number => {
-      const mm = site.cellMm / BRANCH_MM;
-      const uneven = UNEVEN * fractal(x * mm, y * mm, 0, seed) * Math.min(keeps, 1 - keeps);
-      return keeps + uneven;
-    };
+    const staysWith = keptBy(act, site, seed);
     const taken = takeOff(film.h, site, (x, y) => [0, 1 - staysWith(x, y)]);
     // What lay on top lies on the piece now: no lower film is told apart in it any more.
     film.lower.fill(0);
-    yield {
-      weight: 0,
-      taken,
-      back: ({ kernel: { samples }, count }) => {
-        for (let k = 0; k < count; k++)
-          samples.z[k] = 1 - samples.z[k]! * staysWith(samples.x[k]!, samples.y[k]!);
-      },
+    yield { weight: 0, taken };
+  },
+  back: (act, _, { site, seed }) => {
+    const staysWith = keptBy(act, site, seed);
+    return ({ kernel: { samples }, count }) => {
+      for (let k = 0; k < count; k++)
+        samples.z[k] = 1 - samples.z[k]! * staysWith(samples.x[k]!, samples.y[k]!);
     };
   },
 };
+
+/** The share of the film that comes up at a place, cells. */
+const keptBy =
+  ({ keeps }: Dip, { cellMm }: Site, seed: number) =>
+  (x: number, y: number): number => {
+    const mm = cellMm / BRANCH_MM;
+    return keeps + UNEVEN * fractal(x * mm, y * mm, 0, seed) * Math.min(keeps, 1 - keeps);
+  };

@@ -1,5 +1,5 @@
 import type { Point } from '../../surface/path';
-import { atOnce } from '../at-once';
+import { backBy } from '../at-once';
 import { draggedAlong } from '../dragged-line';
 import { inCells } from '../ground';
 import { type ActDefinition, shiftedAll } from './define';
@@ -20,10 +20,12 @@ export const drag: ActDefinition<Drag> = {
   brings: () => [],
   key: (act) => act,
   strays: (act, { byMm }) => ({ ...act, lineMm: shiftedAll(act.lineMm, byMm) }),
-  *run({ lineMm, takesMm, reachMm }, { kernel: { film }, site }) {
+  *run() {
+    yield { weight: 0 };
+  },
+  back: ({ lineMm, takesMm, reachMm }, _, { site }) => {
     const { cellMm } = site;
     const points = inCells(lineMm, site);
-    const line = { points, takes: takesMm / cellMm, reach: reachMm / cellMm };
-    yield atOnce(film, site, draggedAlong(line));
+    return backBy(draggedAlong({ points, takes: takesMm / cellMm, reach: reachMm / cellMm }));
   },
 };

@@ -4,6 +4,7 @@ import { DRY_M, type Film } from '../film';
 import type { Site } from '../ground';
 import { laminate, type Portion, portionMl, strataKey, thicknessOf, withMore } from '../lamination';
 import type { Step } from '../step';
+import type { Back } from '../traced';
 import { type ActDefinition, shiftedAll, type UnderWay } from './define';
 
 /** Drops let fall one after the other, all alike: each stands in the film down to the ground and pushes outward what was there. */
@@ -17,7 +18,7 @@ const REACH = 3;
 /** Thinner than this a drop does not spread at once, m. */
 const LEAST_M = 0.8e-3;
 
-export const drop: ActDefinition<Drop> = {
+export const drop: ActDefinition<Drop, Fallen> = {
   id: 'drop',
   weight: () => 0,
   brings: ({ strata }) => strata,
@@ -43,6 +44,7 @@ export const drop: ActDefinition<Drop> = {
       yield fall(under, { x, y, m3, from, to: (n + 1) / count, nu: nuAt(from) });
     }
   },
+  back: (_, fallen, { source }) => backThrough(fallen, source),
   strata: laminate,
 };
 
@@ -56,51 +58,60 @@ interface Falling {
   readonly nu: number;
 }
 
+/** A drop that has fallen: its middle and radius, cells, and from what share to what of all drops' paint it is. */
+interface Fallen extends Pick<Falling, 'x' | 'y' | 'from' | 'to'> {
+  readonly r0: number;
+}
+
+/** The area round it that it presses together is so much less afterwards. */
+const SQUEEZED = 1 - 1 / (REACH * REACH);
+
+/** Where what lies so far from the middle of a drop of radius `r0` lay before, as a share of that; undefined within the drop. */
+const before = (r: number, r0: number): number | undefined =>
+  r <= r0 ? undefined : Math.sqrt((r * r - r0 * r0) / SQUEEZED) / r;
+
 /**
  * What lay r from its middle lies √(r0² + r²(1 − r0²/R²)) from it afterwards (an ink drop's r → √(r² + r0²), Lu, Jaffer and others 2012, from
  * memory, ended at R): area is pressed together evenly, so the film round it rises by 1 ÷ (1 − r0²/R²).
  */
-function fall(under: UnderWay, { x, y, m3, from, to, nu }: Falling): Step {
+function fall(under: UnderWay, { x, y, m3, from, to, nu }: Falling): Step<Fallen> {
   const { site, source, kernel } = under;
   const { film } = kernel;
   const h = Float32Array.from(film.h);
   const heightM = Math.max(LEAST_M, fieldAt(h, site, x, y));
   const r0 = Math.sqrt(m3 / (Math.PI * heightM)) / site.grid.dx;
-  const squeezed = 1 - 1 / (REACH * REACH);
   const far = REACH * r0;
-  /** Where what lies so far from the middle lay before, as a share of that; undefined within the drop. */
-  const before = (r: number): number | undefined =>
-    r <= r0 ? undefined : Math.sqrt((r * r - r0 * r0) / squeezed) / r;
   const spot = { x, y, r: r0, s: from, turned: 0 };
   const missed = addFootprint({}, spot, site, 1);
   const off = missed.reduce((sum, share) => sum + share, 0);
   under.missed(source, missed, m3, spot);
   stand(film, site, { x, y, r0, far, heightM, came: m3 * (1 - off), nu }, (cx, cy, r) => {
-    const share = before(r)!;
-    return fieldAt(h, site, x + (cx - x) * share, y + (cy - y) * share) / squeezed;
+    const share = before(r, r0)!;
+    return fieldAt(h, site, x + (cx - x) * share, y + (cy - y) * share) / SQUEEZED;
   });
-  return {
-    weight: 0,
-    left: [{ source, s: to }],
-    back: (traced) => {
-      const { x: xs, y: ys } = traced.kernel.samples;
-      for (let k = traced.count - 1; k >= 0; k--) {
-        const [dx, dy] = [xs[k]! - x, ys[k]! - y];
-        const r = Math.hypot(dx, dy);
-        if (r >= far) continue;
-        const share = before(r);
-        if (share === undefined) {
-          // The first of a drop lands first and is pushed outward by the rest of it.
-          const s = to - (to - from) * (r / r0) ** 2;
-          traced.born(k, source, s, dx / r0, dy / r0);
-        } else {
-          xs[k] = x + dx * share;
-          ys[k] = y + dy * share;
-        }
-      }
-    },
-  };
+  return { weight: 0, left: [{ source, s: to }], did: { x, y, r0, from, to } };
 }
+
+/** The way back through it: what lies in it was born, what lies round it was pushed out there. */
+const backThrough =
+  ({ x, y, r0, from, to }: Fallen, source: number): Back =>
+  ({ kernel: { samples }, count, born }) => {
+    const { x: xs, y: ys } = samples;
+    for (let k = count - 1; k >= 0; k--) {
+      const [dx, dy] = [xs[k]! - x, ys[k]! - y];
+      const r = Math.hypot(dx, dy);
+      if (r >= REACH * r0) continue;
+      const share = before(r, r0);
+      if (share === undefined) {
+        // The first of a drop lands first and is pushed outward by the rest of it.
+        const s = to - (to - from) * (r / r0) ** 2;
+        born(k, source, s, dx / r0, dy / r0);
+      } else {
+        xs[k] = x + dx * share;
+        ys[k] = y + dy * share;
+      }
+    }
+  };
 
 /** Gives the cells round a drop their new heights, so scaled that exactly what came is there more. */
 function stand(

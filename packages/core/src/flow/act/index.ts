@@ -38,10 +38,10 @@ const ALL = [
 export type Act = Parameters<(typeof ALL)[number]['weight']>[0];
 
 /** Every act by its kind. */
-const ACTS = registry<ActDefinition<Act>>()('act', ALL);
+const ACTS = registry<ActDefinition<Act, unknown>>()('act', ALL);
 
 /** The definition behind an act. */
-export const actOf = (act: Act): ActDefinition<Act> => ACTS[act.kind];
+export const actOf = (act: Act): ActDefinition<Act, unknown> => ACTS[act.kind];
 
 export type {
   ActDefinition,

@@ -42,7 +42,13 @@ const stripIn = (
     return along >= beginsMm && along < endsMm ? 1 : 0;
   });
 
-export const overlay: ActDefinition<Overlay> = {
+/** The film it laid and what lay below, wet heights in m, cell by cell. */
+interface Laid {
+  readonly added: Float32Array;
+  readonly below: Float32Array;
+}
+
+export const overlay: ActDefinition<Overlay, Laid> = {
   id: 'overlay',
   weight: () => 0,
   brings: ({ mix, filmMm, bandMm, part, sidesCm2 = 0 }, { areaCm2, outlineMm }) => {
@@ -53,7 +59,7 @@ export const overlay: ActDefinition<Overlay> = {
   },
   key: (act) => ({ ...act, mix: '' }),
   *run(act, under) {
-    const { kernel, site, source, laid, onSides } = under;
+    const { kernel, site, laid, onSides } = under;
     const { film } = kernel;
     const { filmMm, bandMm, sidesCm2 = 0 } = act;
     const where = act.part
@@ -83,21 +89,21 @@ export const overlay: ActDefinition<Overlay> = {
     // 1 cm² × 1 mm = 1e-7 m³.
     if (sidesCm2 > 0) onSides(filmMm * sidesCm2 * 1e-7);
     wetGround(film, site, where);
-    yield {
-      weight: 0,
-      back: (traced) => {
-        const { x, y, z } = traced.kernel.samples;
-        for (let k = traced.count - 1; k >= 0; k--) {
-          const above = fieldAt(added, site, x[k]!, y[k]!);
-          if (above <= 0) continue;
-          const under = fieldAt(below, site, x[k]!, y[k]!);
-          const level = under / (under + above);
-          if (z[k]! >= level) traced.born(k, source, 0, 0, 0);
-          else z[k] = z[k]! / level;
-        }
-      },
-    };
+    yield { weight: 0, did: { added, below } };
   },
+  back:
+    (_, { added, below }, { site, source }) =>
+    ({ kernel, count, born }) => {
+      const { x, y, z } = kernel.samples;
+      for (let k = count - 1; k >= 0; k--) {
+        const above = fieldAt(added, site, x[k]!, y[k]!);
+        if (above <= 0) continue;
+        const under = fieldAt(below, site, x[k]!, y[k]!);
+        const level = under / (under + above);
+        if (z[k]! >= level) born(k, source, 0, 0, 0);
+        else z[k] = z[k]! / level;
+      }
+    },
   strata: () => ({
     wave: () => 0,
     bin: () => 0,

@@ -1,6 +1,6 @@
 import { fieldAt } from '../field-at';
 import type { Site } from '../ground';
-import { type AtOnce, atOnce } from '../at-once';
+import { type AtOnce, backBy, reshape } from '../at-once';
 import { type ActDefinition, shifted } from './define';
 
 /** Something round pressed into the film and lifted: part of what lay under it goes out and lies in a rim round it. */
@@ -19,15 +19,18 @@ const SOFT = 0.3;
 /** Parts of the radius volumes are summed in. */
 const RINGS = 64;
 
-export const press: ActDefinition<Press> = {
+export const press: ActDefinition<Press, Float32Array> = {
   id: 'press',
   weight: () => 0,
   brings: () => [],
   key: (act) => act,
   strays: (act, { byMm }) => ({ ...act, atMm: shifted(act.atMm, byMm) }),
   *run(act, { kernel: { film }, site }) {
-    yield atOnce(film, site, pressInto(Float32Array.from(film.h), site, act));
+    const did = Float32Array.from(film.h);
+    reshape(film, site, pressInto(did, site, act).after);
+    yield { weight: 0, did };
   },
+  back: (act, h, { site }) => backBy(pressInto(h, site, act).before),
 };
 
 /** What a press makes of a film; distances from its middle in its radii. */

@@ -31,14 +31,17 @@ export const pull: ActDefinition<Pull> = {
   brings: () => [],
   key: (act) => act,
   strays: (act, { byMm }) => ({ ...act, lineMm: shiftedAll(act.lineMm, byMm) }),
-  *run({ lineMm, towardDeg, radiusMm, takes }, { site }) {
+  *run() {
+    yield { weight: 0 };
+  },
+  back: ({ lineMm, towardDeg, radiusMm, takes }, _, { site }) => {
     const points = inCells(lineMm, site);
     const length = lengthOfLine(points);
     const { bell, stretches } = inStretches(takes * length, radiusMm / site.cellMm);
     const moves = Array.from({ length: stretches }, (_, n) =>
       pulledOff(points, towardDeg, n / stretches, (n + 1) / stretches, bell / 2),
     );
-    yield { weight: 0, back: carriedBy(moves, takes, bell, site) };
+    return carriedBy(moves, takes, bell, site);
   },
 };
 

@@ -17,8 +17,8 @@ export const scrape: ActDefinition<Scrape> = {
     yield {
       weight: 0,
       scraped: { keeps, m3: margin.scrapeSides(keeps) },
-      // The face is left alone.
-      back: () => undefined,
     };
   },
+  // The face is left alone.
+  back: () => () => undefined,
 };

@@ -1,5 +1,5 @@
 import { along, alongInTime, apart, lengthOfLine, type Point } from '../../surface/path';
-import { addFootprint, meet, nearDisc, type Spot, underM3 } from '../disc';
+import { addFootprint, type Spot, underM3 } from '../disc';
 import { tilted } from '../grid';
 import type { Site } from '../ground';
 import { laminate, type Portion, portionMl, strataKey, thicknessOf, withMore } from '../lamination';
@@ -152,8 +152,6 @@ export const stream: ActDefinition<Stream> = {
             }
           },
           peakM: (r, seconds) => (2 * each * seconds) / (Math.PI * (r * site.grid.dx) ** 2),
-          near: (h, disc) => nearDisc(h, site, disc),
-          meet: (traced, disc, frame) => meet(traced, disc, source, frame),
         },
       ],
     };
