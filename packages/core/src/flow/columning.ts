@@ -1,7 +1,8 @@
 import { STREAM_BINS } from '../cup/withdraw';
 import { emptyMet, emptyWayDown } from './act';
 import { byRows } from './by-rows';
-import { begin, type Columns, goOn, MOST_RUNS } from './columns';
+import { type Columns, MOST_RUNS } from './columns';
+import { descent } from './descent';
 import { correlator } from './correlate';
 import { type Correlated, MOST_KNOTS } from './correlated';
 import { type Cored, cornersOf, rowsOf } from './cored';
@@ -93,8 +94,8 @@ function columnWriter(columns: Columns, strata: Strata) {
   const weights = new Float64Array(4);
   const own = new Float64Array(4);
   const way = emptyWayDown(MOST_KNOTS + 1);
-  // The first it meets may be what it is in already.
-  const met = emptyMet(MOST_RUNS + 1);
+  const met = emptyMet(MOST_MET);
+  const down = descent();
   // How far down the column has come.
   let deep = 0;
 
@@ -110,7 +111,7 @@ function columnWriter(columns: Columns, strata: Strata) {
     const bin = strata.bin(surface, place);
     const across = strata.across(surface, place);
     deep = 0;
-    begin(columns, pixel, strata.of(source, bin, across));
+    down.begin(strata.of(source, bin, across));
     weigh(weights, around.corners, u, v);
     const first = firstRun(around, weights, own, source, bin);
     for (let run = first; run < around.runs; run++) {
@@ -123,8 +124,9 @@ function columnWriter(columns: Columns, strata: Strata) {
       if (deep > 0 || around.source[run] !== source) goInto(around, run, top, low);
       else goOnDown(around, run, top, low, bin, across);
       // What lies deepest may not have been told any more.
-      if (way.count > 0 && !writeRun(pixel, around.source[run]!)) return;
+      if (way.count > 0) writeRun(around.source[run]!);
     }
+    down.end(columns, pixel);
   };
 
   /** The way down through a run that begins where the last one ends. */
@@ -177,21 +179,18 @@ function columnWriter(columns: Columns, strata: Strata) {
     way.across[at] = within(across, 1);
   }
 
-  /**
-   * Goes down a way through an act's paint, with the strata that lie on it: births lie between births, and their strata are looked up, which costs no
-   * trace. @returns whether there is room for more
-   */
-  function writeRun(pixel: number, act: number): boolean {
+  /** Goes down a way through an act's paint, with the strata that lie on it: births lie between births, and their strata are looked up, which costs no trace. */
+  function writeRun(act: number): void {
     const { depth, bin, across, count } = way;
-    if (depth[0]! > 0 && !goOn(columns, pixel, strata.of(act, bin[0]!, across[0]!), depth[0]!))
-      return false;
+    if (depth[0]! > 0) down.meet(strata.of(act, bin[0]!, across[0]!), depth[0]!);
     const found = strata.along(act, way, met);
-    for (let n = 0; n < found; n++)
-      if (!goOn(columns, pixel, met.strata[n]!, met.depth[n]!)) return false;
+    for (let n = 0; n < found; n++) down.meet(met.strata[n]!, met.depth[n]!);
     deep = Math.max(SKIN, depth[count - 1]!);
-    return true;
   }
 }
+
+/** Strata met on a way down through one run at the most; what lies deeper of it is taken for the last. */
+const MOST_MET = 240;
 
 /** The last bin there is, and a hair less than the next. */
 const LAST_BIN = STREAM_BINS - 1e-3;

@@ -16,7 +16,7 @@ import {
 
 /** What each of some pixels is made of: strata, each reaching so far down, in eighths of an even share. */
 type Told = readonly (readonly number[])[];
-const pixels = fc.array(fc.array(fc.nat(4), { minLength: 1, maxLength: 20 }), {
+const pixels = fc.array(fc.array(fc.nat(4), { minLength: 1, maxLength: 30 }), {
   minLength: 1,
   maxLength: 9,
 });

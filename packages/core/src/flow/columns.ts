@@ -1,5 +1,5 @@
 /** Strata a pixel's column is told by at the most; what lies deeper goes with the last, and is hidden by them. */
-export const MOST_RUNS = 14;
+export const MOST_RUNS = 20;
 
 /** Depth of the ground below the surface, as columns count it. */
 export const BOTTOM = 65_535;
@@ -57,19 +57,41 @@ export function runsOf(columns: Columns, pixel: number): Page {
   return { strata: strata.subarray(from, upTo), ends: ends.subarray(from, upTo) };
 }
 
-/** Begins a pixel's column anew: so far it is this stratum down to the ground. */
-export function begin(columns: Columns, pixel: number, stratum: number): void {
-  const { count, first, pages } = columns;
+/** The page on which there is room for a pixel's column, which begins at what is taken of it. */
+function pageFor(columns: Columns, pixel: number): Page {
+  const { first, pages } = columns;
   if (columns.taken + MOST_RUNS > PAGE) {
     pages.push({ strata: new Uint16Array(PAGE), ends: new Uint16Array(PAGE) });
     columns.taken = 0;
   }
+  first[pixel] = (pages.length - 1) * PAGE + columns.taken;
+  return pages.at(-1)!;
+}
+
+/** Begins a pixel's column anew: so far it is this stratum down to the ground. */
+export function begin(columns: Columns, pixel: number, stratum: number): void {
+  const { strata, ends } = pageFor(columns, pixel);
   const place = columns.taken++;
-  const { strata, ends } = pages.at(-1)!;
   strata[place] = stratum;
   ends[place] = BOTTOM;
-  count[pixel] = 1;
-  first[pixel] = (pages.length - 1) * PAGE + place;
+  columns.count[pixel] = 1;
+}
+
+/** Writes a pixel's column anew, its first `count` runs, at most `MOST_RUNS`. */
+export function put(
+  columns: Columns,
+  pixel: number,
+  strata: Uint16Array,
+  ends: Uint16Array,
+  count: number,
+): void {
+  const page = pageFor(columns, pixel);
+  for (let n = 0; n < count; n++) {
+    page.strata[columns.taken + n] = strata[n]!;
+    page.ends[columns.taken + n] = ends[n]!;
+  }
+  columns.count[pixel] = count;
+  columns.taken += count;
 }
 
 /**

@@ -10,10 +10,11 @@ import type { Pour } from './simulate';
 import { strataOf } from './strata';
 import { type View, viewOf } from './view';
 
-/** Close together at the top, where light still gets through. */
+/** Close together at the top, where light still gets through; below that as close as cells that turn the film over ask for. */
 export const WHOLE: Drilling = {
   heights: [
-    1, 0.993, 0.985, 0.974, 0.96, 0.94, 0.915, 0.88, 0.835, 0.78, 0.71, 0.62, 0.5, 0.36, 0.2, 0.08,
+    1, 0.993, 0.985, 0.974, 0.96, 0.94, 0.915, 0.88, 0.835, 0.78, 0.71, 0.62, 0.5, 0.4, 0.3, 0.2,
+    0.1, 0.04,
   ],
   halvings: 3,
   closer: 2,

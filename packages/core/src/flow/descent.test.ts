@@ -1,0 +1,89 @@
+import fc from 'fast-check';
+import { BOTTOM, emptyColumns, MOST_RUNS, runsOf } from './columns';
+import { descent, SEEN_RUNS } from './descent';
+
+/** Strata on a way down, each another than the one above it, and how deep each begins: at the surface, and then ever deeper. */
+const ways = fc
+  .array(fc.tuple(fc.nat(3), fc.integer({ min: 1, max: 999 })), {
+    maxLength: 90,
+    size: 'max',
+  })
+  .map((met) => {
+    const depths = [...new Set(met.map(([, depth]) => depth))].sort((a, b) => a - b);
+    let stratum = 0;
+    return depths.map((depth, n) => {
+      stratum = (stratum + 1 + met[n]![0]) % 5;
+      return { stratum, depth: depth / 1000 };
+    });
+  });
+type Way = readonly { readonly stratum: number; readonly depth: number }[];
+
+const down = descent();
+
+/** The column of what is met on a way down that begins in stratum 0. */
+function columnOf(way: Way) {
+  const columns = emptyColumns(1);
+  down.begin(0);
+  for (const { stratum, depth } of way) down.meet(stratum, depth);
+  down.end(columns, 0);
+  const { strata, ends } = runsOf(columns, 0);
+  return [...strata].map((stratum, n) => ({ stratum, from: n ? ends[n - 1]! : 0, to: ends[n]! }));
+}
+
+/** Stretches of single strata between two depths, in parts of `BOTTOM`. */
+function stretchesIn(way: Way, from: number, to: number) {
+  const all = [{ stratum: 0, depth: 0 }, ...way];
+  return all.flatMap(({ stratum, depth }, n) => {
+    const end = Math.round(BOTTOM * (all[n + 1]?.depth ?? 1));
+    const begin = Math.round(BOTTOM * depth);
+    return begin >= from && end <= to ? [{ stratum, thick: end - begin }] : [];
+  });
+}
+
+test('runs reach from the surface to the ground without a gap, and are no more than there is room for', () => {
+  fc.assert(
+    fc.property(ways, (way) => {
+      const runs = columnOf(way);
+      expect(runs.length).toBeLessThanOrEqual(MOST_RUNS);
+      expect(runs.at(-1)!.to).toBe(BOTTOM);
+      runs.slice(1).forEach((run, n) => {
+        expect(run.from).toBeLessThan(run.to);
+        expect(run.stratum).not.toBe(runs[n]!.stratum);
+      });
+    }),
+  );
+});
+
+test('those that are seen are told as they were met, however thin', () => {
+  fc.assert(
+    fc.property(ways, (way) => {
+      const met = [{ stratum: 0, depth: 0 }, ...way].slice(0, SEEN_RUNS);
+      expect(columnOf(way).slice(0, met.length)).toMatchObject(
+        met.map(({ stratum, depth }) => ({ stratum, from: Math.round(BOTTOM * depth) })),
+      );
+    }),
+  );
+});
+
+test('deeper ones are told by the thickest that lies in them', () => {
+  let joined = 0;
+  fc.assert(
+    fc.property(ways, (way) => {
+      for (const { stratum, from, to } of columnOf(way).slice(SEEN_RUNS)) {
+        const stretches = stretchesIn(way, from, to);
+        if (stretches.length > 1) joined++;
+        // Runs of one stratum on each other are one: then it is the thickest of one of them.
+        const thickest = Math.max(...stretches.map(({ thick }) => thick));
+        expect(stretches.some((own) => own.stratum === stratum && own.thick >= thickest / 2)).toBe(
+          true,
+        );
+      }
+    }),
+    { numRuns: 300 },
+  );
+  expect(joined).toBeGreaterThan(100);
+});
+
+test('what is met at the ground is not told: nothing of it is there', () => {
+  expect(columnOf([{ stratum: 3, depth: 1 }])).toEqual([{ stratum: 0, from: 0, to: BOTTOM }]);
+});
