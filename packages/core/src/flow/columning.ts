@@ -1,7 +1,7 @@
 import { STREAM_BINS } from '../cup/withdraw';
 import { emptyMet, emptyWayDown } from './act';
 import { byRows } from './by-rows';
-import { type Columns, MOST_RUNS } from './columns';
+import type { Columns } from './columns';
 import { descent } from './descent';
 import { correlator } from './correlate';
 import { type Correlated, MOST_KNOTS } from './correlated';
