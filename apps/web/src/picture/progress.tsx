@@ -3,19 +3,21 @@ import { View } from 'react-native';
 import { Act } from '@/ui/button';
 import { ProgressBar } from '@/ui/progress-bar';
 import { Body } from '@/ui/type';
-import { pourHost, type Pouring } from './pour-host';
+import { pourHost } from './pour-host';
+import { usePouring } from './use-pour';
 
 const DOING = { pouring: 'Pouring', looking: 'Looking closer' } as const;
 
 interface Props {
-  readonly pouring: Pouring;
+  /** The plan's. */
+  readonly id: string;
   /** Said once there is nothing to wait for. */
   readonly idle: string;
 }
 
 /** What is being computed, how far it is, and the way to stop it; what went wrong, and the way on. */
-export function Progress({ pouring, idle }: Props) {
-  const { doing, failed, stopped } = pouring;
+export function Progress({ id, idle }: Props) {
+  const { doing, failed, stopped } = usePouring(id);
   if (failed)
     return (
       <View role="alert" className="border-l-[6px] border-l-ink bg-raised px-3 py-1">

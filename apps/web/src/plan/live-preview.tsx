@@ -1,20 +1,14 @@
-import { shapeOf } from '@potter/core/surface';
 import { View } from 'react-native';
 import { usePlan } from './plan-context';
 import { Act } from '@/ui/button';
-import { useMat } from '@/ui/mat';
 import { Heading, Small } from '@/ui/type';
 import { OutcomeVitals } from '@/picture/figures';
-import { Picture } from '@/picture/picture';
+import { PouredPicture } from '@/picture/poured-picture';
 import { Progress } from '@/picture/progress';
-import { usePouring } from '@/picture/use-pour';
 
 /** The preview beside a station on a wide screen, always of the plan as it is. */
 export function LivePreview() {
   const { id, plan, brief, outcome, seed, trySeed } = usePlan();
-  const pour = usePouring(id);
-  const mat = useMat();
-  const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
   return (
     <View className="gap-2" role="region" aria-label="Preview">
       <View className="flex-row items-baseline justify-between">
@@ -22,18 +16,16 @@ export function LivePreview() {
         <Small>one of many · seed {seed}</Small>
         <Act label="Next seed" onPress={() => trySeed(seed + 1)} />
       </View>
-      <Picture
-        picture={pour.picture}
-        widthMm={widthMm}
-        heightMm={heightMm}
-        mat={mat}
+      <PouredPicture
+        id={id}
+        plan={plan}
         mostHeight={300}
         label={`How ${plan.title} may turn out`}
       />
       {/* As high as either of them, before there is one: nothing below moves under a finger as the figures come. */}
       <View className="min-h-[45px]">
         {outcome ? <OutcomeVitals outcome={outcome} brief={brief} /> : null}
-        <Progress pouring={pour} idle="" />
+        <Progress id={id} idle="" />
       </View>
     </View>
   );

@@ -1,8 +1,6 @@
-import type { SpotLayer } from '@potter/core/flow';
 import { stageSteps } from '@potter/core/journal';
 import { edit as edits, notPictured } from '@potter/core/plan';
 import { stagesOf } from '@potter/core/schedule';
-import { shapeOf } from '@potter/core/surface';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -10,51 +8,24 @@ import { usePlan } from '@/plan/plan-context';
 import { StationScreen } from '@/plan/station-screen';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
-import { useMat } from '@/ui/mat';
-import { PlaceFields } from '@/ui/place-fields';
-import { Body, Heading, Small } from '@/ui/type';
-import { Cells } from '@/picture/cells';
-import { FilmFigures, OutcomeVitals, Shows } from '@/picture/figures';
+import { Body, Small } from '@/ui/type';
+import { OutcomeVitals } from '@/picture/figures';
 import { FilmLegend } from '@/picture/film-legend';
-import { Picture } from '@/picture/picture';
-import { pourHost } from '@/picture/pour-host';
+import { PouredPicture } from '@/picture/poured-picture';
 import { Progress } from '@/picture/progress';
-import { Reading } from '@/picture/reading';
-import { savePicture } from '@/picture/save-picture';
-import { SpotCore } from '@/picture/spot-core';
+import { useDrill } from '@/picture/use-drill';
 import { useKeyPictures } from '@/picture/use-key-pictures';
-import { usePouring } from '@/picture/use-pour';
-import { RangeSection } from '@/ways/range-section';
+import { CoreSection } from './core-section';
+import { OutcomeSections } from './outcome-sections';
 import { PrintSection } from './print-section';
+import { SaveButton } from './save-button';
 import { TimeLine } from './time-line';
-
-interface Spot {
-  readonly at: readonly [number, number];
-  /** What was drilled it was drilled in. */
-  readonly of: unknown;
-  /** A core of each pour, the last first; none while it is drilled. */
-  readonly cores?: readonly (readonly SpotLayer[])[];
-}
 
 /** The picture computed from cups and moves, and what it says of the plan. */
 export function PreviewStation() {
   const { id, plan, brief, edit, outcome, seed, trySeed, view, setView } = usePlan();
-  const mat = useMat();
   const router = useRouter();
-  const [spot, setSpot] = useState<Spot>();
-  const { widthMm, heightMm } = shapeOf(plan.surface.shape).bounds(plan.surface.shape);
-  const pour = usePouring(id);
-  const { picture } = pour;
-  const drill = (xMm: number, yMm: number) => {
-    const of = pour.of;
-    if (!of) return;
-    // What was had before has to be poured first: where it is to be drilled is seen at once.
-    setSpot({ at: [xMm, yMm], of });
-    void pourHost.drill(xMm, yMm).then((cores) => setSpot({ at: [xMm, yMm], of, cores }));
-  };
-  // A core of another pour says nothing about this one.
-  const drilled = spot && spot.of === pour.of ? spot : undefined;
-  const [x, y] = drilled?.at ?? [widthMm / 2, heightMm / 2];
+  const { spot, drill } = useDrill();
   const kept = plan.seed ?? 1;
   const unseen = notPictured(plan);
   const steps = stageSteps(plan, brief.run);
@@ -71,19 +42,17 @@ export function PreviewStation() {
   return (
     <StationScreen station="preview">
       <View className="-mx-4 wide:mx-0">
-        <Picture
-          picture={picture}
-          widthMm={widthMm}
-          heightMm={heightMm}
-          mat={mat}
+        <PouredPicture
+          id={id}
+          plan={plan}
           mostHeight={460}
-          instead={under}
           label={
             view === 'film'
               ? 'Map of the film, darker is thicker'
               : `How ${plan.title} may turn out`
           }
-          {...(drilled ? { spot: drilled.at } : {})}
+          instead={under}
+          spot={spot}
           onSpot={drill}
         />
       </View>
@@ -100,7 +69,7 @@ export function PreviewStation() {
       <View className="min-h-[45px]">
         {outcome ? <OutcomeVitals outcome={outcome} brief={brief} /> : null}
       </View>
-      <Progress pouring={pour} idle="One of many ways it may turn out." />
+      <Progress id={id} idle="One of many ways it may turn out." />
       {unseen.length > 0 ? <Small>Not in the picture: {unseen.join(', ')}.</Small> : null}
       <View className="flex-row flex-wrap items-end justify-between gap-3">
         <Choice
@@ -126,48 +95,13 @@ export function PreviewStation() {
           </View>
         </View>
       </View>
-      <View className="gap-2">
-        <Heading>A core of a spot</Heading>
-        <Small>Tap the picture, or say where.</Small>
-        <PlaceFields at={[x, y]} widthMm={widthMm} heightMm={heightMm} onPlace={drill} />
-        <View aria-live="polite">
-          {drilled && !drilled.cores && pour.doing ? (
-            <Body>The core comes once it is poured.</Body>
-          ) : null}
-          {drilled?.cores?.map((layers, n, { length }) => (
-            <SpotCore
-              key={n}
-              layers={layers}
-              plan={plan}
-              brief={brief}
-              pour={length > 1 ? pours[length - 1 - n] : undefined}
-            />
-          ))}
-        </View>
-      </View>
-      {outcome ? <RangeSection /> : null}
-      {outcome ? <Shows outcome={outcome} plan={plan} brief={brief} /> : null}
-      {outcome?.read ? <Reading read={outcome.read} /> : null}
-      {outcome?.cells ? <Cells cells={outcome.cells} /> : null}
-      {outcome ? <FilmFigures outcome={outcome} brief={brief} /> : null}
-      {outcome?.later?.map((later, n) => (
-        <View key={later.stage} className="gap-3" role="group" aria-label={pours[n + 1]}>
-          <Heading>{pours[n + 1]}, on what has dried</Heading>
-          <OutcomeVitals outcome={later} brief={brief} onDried />
-          {later.cells ? <Cells cells={later.cells} /> : null}
-          <FilmFigures outcome={later} brief={brief} />
-        </View>
-      ))}
+      <CoreSection id={id} plan={plan} brief={brief} spot={spot} pours={pours} onSpot={drill} />
+      <OutcomeSections outcome={outcome} plan={plan} brief={brief} pours={pours} />
       <View className="flex-row flex-wrap gap-2">
         <Button label="Ways it may turn out" onPress={() => router.push(`/plans/${id}/ways`)} />
         <Button label="Choose by picture" onPress={() => router.push(`/plans/${id}/choose`)} />
       </View>
-      <Button
-        className="self-start"
-        label="Save the picture"
-        disabled={!picture}
-        onPress={() => picture && void savePicture(`${plan.title}, seed ${seed}.png`, picture)}
-      />
+      <SaveButton id={id} name={`${plan.title}, seed ${seed}.png`} />
       <PrintSection id={id} plan={tried} seed={seed} view={view} />
       <Body>
         Computed from your cups and moves: how the film spreads, runs off and draws the colours out.
