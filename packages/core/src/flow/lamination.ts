@@ -18,6 +18,8 @@ export interface Portion {
   readonly stackedDeg?: number;
   /** How much wavier its layers are than those of a stream from close by: from high up it folds on itself. */
   readonly folds?: number;
+  /** It comes out from under its mouth, all round. */
+  readonly core?: boolean;
 }
 
 /** All of it, mL. */
@@ -49,7 +51,10 @@ export function laminate(portion: Portion, seed: number, nth: number): ActStrata
   const own = seed + NEXT_SEED * nth;
   const { folds = 1 } = portion;
   return {
-    wave: (s, xi, eta) => fractal(ROUND * xi, ROUND * eta, ALONG * s, own),
+    wave: evenly(
+      (s, xi, eta) => fractal(ROUND * xi, ROUND * eta, ALONG * s, own),
+      portion.core === true,
+    ),
     bin: (s, wave) => clampBin((s + folds * WAVE_S * wave) * STREAM_BINS),
     ...(portion.lamination === 'rings' ? asRings(portion) : asStack(portion)),
   };
@@ -107,7 +112,26 @@ function asRings(act: Portion): StrataAlong & Pick<ActStrata, 'across'> {
     owed[at] = owed[at]! - 1;
     rings[n] = at;
   }
-  return { across: () => 0, ...following(ringsOf(rings), FINE) };
+  return { across: () => 0, ...following(ringsOf(madeEven(rings, owed)), FINE * FINER) };
+}
+
+/** Parts of a part rings are told to in the end. */
+const FINER = 8;
+
+/** Rings each so much wider or narrower that every stratum has exactly what it brings; `owed`: what each lacks of that, in parts. */
+function madeEven(rings: Uint8Array, owed: Float64Array): Uint8Array {
+  const has = new Float64Array(owed.length);
+  for (const stratum of rings) has[stratum] = has[stratum]! + 1;
+  const even = new Uint8Array(rings.length * FINER);
+  let end = 0;
+  for (const stratum of rings) {
+    const from = Math.round(end);
+    end += FINER * (1 + owed[stratum]! / has[stratum]!);
+    even.fill(stratum, from, Math.round(end));
+  }
+  // What brings too little for a ring is left out.
+  even.fill(rings.at(-1)!, Math.round(end));
+  return even;
 }
 
 /** Strata side by side across the stream in the order they went in, each as wide as its part of the paint that falls there. */
@@ -141,4 +165,35 @@ function cumulative(act: Portion): Float32Array {
     }
   }
   return upTo;
+}
+
+/** Steps along a stream the mean of its waves is told at, rays it is taken along, and rings of a footprint with what falls in each. */
+const STEPS = 64;
+const RAYS = 16;
+const RINGS = 5;
+
+/**
+ * Waves that shift as much paint one way as the other at every moment: less their mean over where it leaves, the rim of a mouth or the footprint of
+ * what falls; else one stratum would grow by them and its neighbour shrink.
+ */
+function evenly(wave: ActStrata['wave'], atRim: boolean): ActStrata['wave'] {
+  const means = Float64Array.from({ length: STEPS + 2 }, (_, step) => {
+    let sum = 0;
+    let weights = 0;
+    for (let ring = 0; ring < (atRim ? 1 : RINGS); ring++) {
+      const r = atRim ? 1 : Math.sqrt((ring + 0.5) / RINGS);
+      const weight = atRim ? 1 : 1 - r * r;
+      for (let ray = 0; ray < RAYS; ray++) {
+        const angle = (2 * Math.PI * ray) / RAYS;
+        sum += weight * wave(step / STEPS, r * Math.cos(angle), r * Math.sin(angle));
+        weights += weight;
+      }
+    }
+    return sum / weights;
+  });
+  return (s, xi, eta) => {
+    const at = STEPS * Math.min(1, Math.max(0, s));
+    const step = Math.floor(at);
+    return wave(s, xi, eta) - means[step]! - (at - step) * (means[step + 1]! - means[step]!);
+  };
 }
