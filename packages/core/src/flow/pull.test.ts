@@ -170,9 +170,9 @@ test('a string pulled through a film carries colour along and loses none of any 
     takes: 0.5,
   };
   const film = scene([BASE, flipped([100, 100], 60, 3), string]);
-  const { pour, kernel } = poured(film, 56);
+  const { pour, kernel } = poured(film, 72);
   const { mixes } = endOf(accountOf(pour, kernel));
-  const plain = poured(scene([BASE, flipped([100, 100], 60, 3)]), 56);
+  const plain = poured(scene([BASE, flipped([100, 100], 60, 3)]), 72);
   const were = endOf(accountOf(plain.pour, plain.kernel)).mixes;
   expect(pour.h).toEqual(plain.pour.h);
   for (const [mix, { faceMl }] of Object.entries(mixes))
