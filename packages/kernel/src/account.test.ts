@@ -61,8 +61,8 @@ function counted(acts: readonly Act[], change: Partial<PourScene> = {}) {
 const WHERE = ['faceMl', 'edgesMl', 'runOffMl'] as const;
 const whole = (w: Whereabouts | undefined) => WHERE.reduce((sum, at) => sum + (w?.[at] ?? 0), 0);
 
-// science-flow.md 13 aims at 3 % for every mix; measured, all are within 5 % where the trace has a base to go on (a ring more or less of a
-// quarter of the cup is 1.7 % of it). A front on dry ground rolls over what is under it, and the
+// science-flow.md 13 aims at 3 % for every mix; measured, all were within 5 % where the trace has a base to go on, a part of it rings that
+// did not bring their share, which they do now. A front on dry ground rolls over what is under it, and the
 // trace loses some of that: what it finds of the layers is off by more there (measured, and said in docs/science.md).
 const ON_BASE = FULL ? 0.05 : 0.07;
 const ON_DRY = FULL ? 0.055 : 0.1;
