@@ -58,28 +58,78 @@ function counted(acts: readonly Act[], change: Partial<PourScene> = {}) {
   return { pour, account: endOf(accountOf(pour, kernel)) };
 }
 
-const WHERE = ['faceMl', 'edgesMl', 'runOffMl'] as const;
+const WHERE = ['faceMl', 'edgesMl', 'runOffMl', 'takenMl'] as const;
 const whole = (w: Whereabouts | undefined) => WHERE.reduce((sum, at) => sum + (w?.[at] ?? 0), 0);
 
-// science-flow.md 13 aims at 3 % for every mix; measured, all were within 5 % where the trace has a base to go on, a part of it rings that
-// did not bring their share, which they do now. A front on dry ground rolls over what is under it, and the
-// trace loses some of that: what it finds of the layers is off by more there (measured, and said in docs/science.md).
-const ON_BASE = FULL ? 0.05 : 0.07;
-const ON_DRY = FULL ? 0.055 : 0.1;
+// science-flow.md 13: within 3 % for every mix. On dry ground what a front rolled over is looked for anew, which finds it to a tenth more. What is
+// wiped into a pile and then runs is off by more: a front so steep passes a cell within one frame (measured, and said in docs/science.md).
+const OFF = FULL ? 0.03 : 0.04;
+const ON_DRY = FULL ? 0.033 : 0.04;
+const PILE_RUNS = 0.06;
+
+const FLIP = [BASE, cup(60), REST];
+const WIPED: Act = {
+  kind: 'blade',
+  fromMm: [30, 100],
+  toMm: [170, 100],
+  widthMm: 120,
+  gapMm: 0.8,
+  lengthMm: 20,
+};
+const ROW = cup(30, {
+  pathMm: [
+    [40, 100],
+    [60, 100],
+  ],
+  core: false,
+  lamination: 'stack',
+  radiusMm: [{ at: 0, mm: 8 }],
+  s: 6,
+});
+const JET = { kind: 'jet', fromMm: [80, 80], towardDeg: 20, reachMm: 80, spotMm: 9, s: 2 } as const;
+const PULLED: Points = [
+  [60, 140],
+  [140, 130],
+];
+const COMBED: Points = [
+  [50, 80],
+  [150, 90],
+];
+const DROPS: Points = [
+  [130, 130],
+  [70, 120],
+];
 
 const CASES: readonly [string, number, readonly Act[], Partial<PourScene>][] = [
-  ['a flip on a base', ON_BASE, [BASE, cup(80), REST], {}],
+  ['a flip on a base', OFF, [BASE, cup(80), REST], {}],
   ['a flip on dry ground', ON_DRY, [cup(80), REST], {}],
-  ['a flip, tilted', ON_BASE, [BASE, cup(80), TILT, REST], {}],
-  ['a stream that stands', ON_BASE, [BASE, led([[100, 100]], 80), REST], {}],
-  ['a ring', ON_BASE, [BASE, led([...circle(40, 32), [140, 100]], 80), REST], {}],
-  ['a zig-zag', ON_BASE, [BASE, led(ZIG_ZAG, 100), TILT], {}],
+  ['a flip, tilted', OFF, [BASE, cup(80), TILT, REST], {}],
+  ['a stream that stands', OFF, [BASE, led([[100, 100]], 80), REST], {}],
+  ['a ring', OFF, [BASE, led([...circle(40, 32), [140, 100]], 80), REST], {}],
+  ['a zig-zag', OFF, [BASE, led(ZIG_ZAG, 100), TILT], {}],
   ['a zig-zag on dry ground', ON_DRY, [led(ZIG_ZAG, 100), TILT], {}],
-  ['two cups', ON_BASE, [BASE, flipAt(60, 40), flipAt(140, 40), TILT], {}],
-  ['a ring with a hole', ON_BASE, [BASE, led(circle(60, 32), 90), TILT], HOLED],
-  ['a flip on a thin base, tilted', ON_BASE, [BASE, cup(80), TILT, REST], { nuOf: nus(0.5) }],
-  ['a zig-zag on a thick base', ON_BASE, [BASE, led(ZIG_ZAG, 100), TILT], { nuOf: nus(3) }],
-  ['a tray', ON_BASE, [BASE, cup(80), TILT], { rimMm: 10 }],
+  ['two cups', OFF, [BASE, flipAt(60, 40), flipAt(140, 40), TILT], {}],
+  ['a ring with a hole', OFF, [BASE, led(circle(60, 32), 90), TILT], HOLED],
+  ['a flip on a thin base, tilted', OFF, [BASE, cup(80), TILT, REST], { nuOf: nus(0.5) }],
+  ['a zig-zag on a thick base', OFF, [BASE, led(ZIG_ZAG, 100), TILT], { nuOf: nus(3) }],
+  ['a tray', OFF, [BASE, cup(80), TILT], { rimMm: 10 }],
+  ['spun', OFF, [...FLIP, { kind: 'spin', aboutMm: [100, 100], turnsPerMin: 60, s: 4 }], {}],
+  ['blown', OFF, [...FLIP, { ...JET, press: 0.02, shear: 0.02 }], {}],
+  ['warmed', OFF, [BASE, cup(60), { kind: 'heat', thinsLn: 0.5, s: 4 }, REST], {}],
+  ['wiped', OFF, [BASE, ROW, WIPED], {}],
+  ['wiped, and the pile runs', PILE_RUNS, [BASE, ROW, { ...WIPED, gapMm: 1.2 }, REST], {}],
+  ['combed', OFF, [...FLIP, { kind: 'drag', lineMm: COMBED, takesMm: 20, reachMm: 4 }], {}],
+  ['pressed', OFF, [...FLIP, { kind: 'press', atMm: [110, 120], rMm: 25, leaves: 0.3 }], {}],
+  [
+    'pulled',
+    OFF,
+    [...FLIP, { kind: 'pull', lineMm: PULLED, towardDeg: 90, radiusMm: 2, takes: 0.7 }],
+    {},
+  ],
+  ['dipped', OFF, [...FLIP, { kind: 'dip', s: 1, keeps: 0.6, presses: 1.5 }], {}],
+  ['wiped bare', OFF, [...FLIP, { kind: 'clear', atMm: [80, 100], rMm: 15, leaves: 0.1 }], {}],
+  ['its sides scraped', OFF, [...FLIP, { kind: 'scrape', keeps: 0.4 }], {}],
+  ['dropped on', OFF, [...FLIP, { ...cup(2), kind: 'drop', spotsMm: DROPS }], {}],
 ];
 // The short run takes one of each sort: turned over, led, on dry ground, with a hole.
 const SHORT = [
@@ -97,7 +147,8 @@ test.each(CASES.filter(([name]) => FULL || SHORT.includes(name)))(
     const brought = new Map<string, number>();
     const bring = (mix: string, ml: number) => brought.set(mix, (brought.get(mix) ?? 0) + ml);
     for (const act of acts) {
-      if (act.kind === 'stream') for (const { mix, ml } of act.strata) bring(mix, ml);
+      if (act.kind === 'stream' || act.kind === 'drop')
+        for (const { mix, ml } of act.strata) bring(mix, ml);
       if (act.kind === 'overlay') bring(act.mix, pour.site.face.areaCm2 / 10);
     }
     for (const [mix, ml] of brought)

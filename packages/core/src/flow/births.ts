@@ -24,6 +24,21 @@ export function emptyBirths(count: number): Births {
   };
 }
 
+/** Writes what the trace found of one place. */
+export function writeBirth(
+  births: Births,
+  at: number,
+  source: number,
+  s: number,
+  xi: number,
+  eta: number,
+): void {
+  births.source[at] = source;
+  births.s[at] = s;
+  births.xi[at] = xi;
+  births.eta[at] = eta;
+}
+
 /** Writes one birth over another. */
 export function copyBirth(from: Births, i: number, to: Births, j: number): void {
   to.source[j] = from.source[i]!;

@@ -186,8 +186,10 @@ function risen(
     const py = y[k]! + (before.y[k]! - y[k]!) * at - mid(from.y, to.y, at);
     const r = mid(from.r, to.r, at);
     const under = Math.max(0, 1 - (px * px + py * py) / (r * r)) * disc.peakM;
-    const fresh = (level * under) / mid(was, is, at);
-    level += part * (fresh - fallOf(level, apart, excess, across));
+    const fresh = under / mid(was, is, at);
+    // Midpoint rule (Runge 1895): what rises with its own height lags behind otherwise, and each layer would give the next some of its paint.
+    const halfway = level + (part / 2) * (level * fresh - fallOf(level, apart, excess, across));
+    level += part * (halfway * fresh - fallOf(halfway, apart, excess, across));
     if (level >= 1) {
       const within = level > lower ? (1 - lower) / (level - lower) : 0;
       return tau - part * (n + Math.min(1, Math.max(0, within)));

@@ -1,6 +1,7 @@
-import { actOf } from './act';
-import { ALWAYS, type Births, copyBirth, type Places } from './births';
+import { type Lost, rolledUnder, toNearestStream } from './dry-front';
+import { ALWAYS, type Births, copyBirth, type Places, writeBirth } from './births';
 import type { FilmKernel } from './kernel';
+import { at } from './progress';
 import { awaited, shareOut } from './share-out';
 import type { Pour } from './simulate';
 import type { Traced } from './traced';
@@ -43,10 +44,25 @@ export function* traceAlone(
   births: Births,
   passing?: Passing,
 ): Generator<number, void> {
+  const lost = yield* traceOnce(pour, kernel, places, births, passing);
+  if (lost.count === 0) return;
+  const under = rolledUnder(pour, lost);
+  toNearestStream(pour, yield* at(1, traceOnce(pour, kernel, under, births)), births);
+}
+
+/** Goes back through the pour once; returns the places that no stream met, where they were in the beginning. */
+function* traceOnce(
+  pour: Pour,
+  kernel: FilmKernel,
+  places: Places,
+  births: Births,
+  passing?: Passing,
+): Generator<number, Lost> {
   const block = kernel.samples.x.length;
   const { samples, before } = kernel;
   const { x, y, z } = samples;
   const own = new Int32Array(block);
+  const lost = { index: [] as number[], x: [] as number[], y: [] as number[] };
   for (let start = 0; start < places.count; start += block) {
     const upTo = Math.min(start + block, places.count);
     let count = 0;
@@ -68,7 +84,7 @@ export function* traceAlone(
         return count;
       },
       born: (k, source, s, xi, eta) => {
-        write(births, own[k]!, source, s, xi, eta);
+        writeBirth(births, own[k]!, source, s, xi, eta);
         count--;
         own[k] = own[count]!;
         x[k] = x[count]!;
@@ -87,45 +103,11 @@ export function* traceAlone(
       yield (start + ((upTo - start) * (pour.steps.length - i)) / pour.steps.length) / places.count;
     }
     join(-1);
-    settle(pour, births, own, count, x, y);
-  }
-}
-
-function write(births: Births, at: number, source: number, s: number, xi: number, eta: number) {
-  births.source[at] = source;
-  births.s[at] = s;
-  births.xi[at] = xi;
-  births.eta[at] = eta;
-}
-
-/**
- * What came back to the beginning without meeting a stream was lost at a front on dry ground, under which it went as the front rolled
- * over it. It is paint of the nearest stream: where that stream was pouring as the front came by, what left then, else its first.
- */
-function settle(
-  { scene, site, steps, firstWet }: Pour,
-  births: Births,
-  own: Int32Array,
-  count: number,
-  x: ArrayLike<number>,
-  y: ArrayLike<number>,
-): void {
-  const { nx, ny } = site.grid;
-  const began = scene.acts.map((act) => actOf(act).began?.(act, { site, seed: scene.seed }));
-  for (let k = 0; k < count; k++) {
-    const cx = Math.min(nx - 1, Math.max(0, Math.floor(x[k]!)));
-    const cy = Math.min(ny - 1, Math.max(0, Math.floor(y[k]!)));
-    const cameBy = steps[firstWet[cy * nx + cx]!]?.left;
-    let nearest = Infinity;
-    for (const [source, at] of began.entries()) {
-      if (!at) continue;
-      const [dx, dy] = [x[k]! - at[0], y[k]! - at[1]];
-      const distance = Math.hypot(dx, dy);
-      if (distance >= nearest) continue;
-      nearest = distance;
-      const far = distance > 0 ? distance : 1;
-      const s = Math.max(0, cameBy?.find((left) => left.source === source)?.s ?? 0);
-      write(births, own[k]!, source, s, dx / far, dy / far);
+    for (let k = 0; k < count; k++) {
+      lost.index.push(own[k]!);
+      lost.x.push(x[k]!);
+      lost.y.push(y[k]!);
     }
   }
+  return { ...lost, count: lost.index.length };
 }
