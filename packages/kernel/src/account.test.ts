@@ -63,11 +63,27 @@ const whole = (w: Whereabouts | undefined) => WHERE.reduce((sum, at) => sum + (w
 
 // science-flow.md 13: within 3 % for every mix. On dry ground what a front rolled over is looked for anew, which finds it to a tenth more. What is
 // wiped into a pile and then runs is off by more: a front so steep passes a cell within one frame (measured, and said in docs/science.md).
-const OFF = FULL ? 0.03 : 0.04;
-const ON_DRY = FULL ? 0.033 : 0.04;
+const OFF = FULL ? 0.03 : 0.05;
+const ON_DRY = FULL ? 0.033 : 0.05;
 const PILE_RUNS = 0.06;
+// A cup slid over a base: how much of it the mouth leaves below is reckoned, not seen; with little in it more of what is there is the base.
+const SLID = 0.04;
+const SLID_WITH_LITTLE = 0.095;
 
 const FLIP = [BASE, cup(60), REST];
+const slid = (ml: number) =>
+  cup(ml, {
+    pathMm: [
+      [50, 100],
+      [150, 100],
+    ],
+    radiusMm: [
+      { at: 0, mm: 32 },
+      { at: 0.85, mm: 32 },
+      { at: 1, mm: 6.4 },
+    ],
+    s: 20,
+  });
 const WIPED: Act = {
   kind: 'blade',
   fromMm: [30, 100],
@@ -108,6 +124,11 @@ const CASES: readonly [string, number, readonly Act[], Partial<PourScene>][] = [
   ['a ring', OFF, [BASE, led([...circle(40, 32), [140, 100]], 80), REST], {}],
   ['a zig-zag', OFF, [BASE, led(ZIG_ZAG, 100), TILT], {}],
   ['a zig-zag on dry ground', ON_DRY, [led(ZIG_ZAG, 100), TILT], {}],
+  ['a flip half over the edge', OFF, [BASE, flipAt(0, 80), REST], {}],
+  ['a flip on a corner', OFF, [BASE, cup(40, { pathMm: [[5, 5]] }), REST], {}],
+  ['a cup that strays', OFF, [BASE, cup(80, { strayMm: 6 }), REST], {}],
+  ['a cup slid', SLID, [BASE, slid(80), REST], {}],
+  ['a cup slid with little in it', SLID_WITH_LITTLE, [BASE, slid(20), REST], {}],
   ['two cups', OFF, [BASE, flipAt(60, 40), flipAt(140, 40), TILT], {}],
   ['a ring with a hole', OFF, [BASE, led(circle(60, 32), 90), TILT], HOLED],
   ['a flip on a thin base, tilted', OFF, [BASE, cup(80), TILT, REST], { nuOf: nus(0.5) }],
@@ -138,6 +159,8 @@ const SHORT = [
   'a ring',
   'a zig-zag on dry ground',
   'a ring with a hole',
+  'a flip half over the edge',
+  'a cup slid',
 ];
 
 test.each(CASES.filter(([name]) => FULL || SHORT.includes(name)))(

@@ -1,12 +1,7 @@
-import { bilinearAt, type Patch, patchAt } from './field-at';
+import type { Patch } from './field-at';
 import type { Film, Floats } from './film';
-import type { FrameSeen } from './frame-seen';
 import { type Site, sideAt } from './ground';
-import { MOST_EXCESS } from './layers';
-import { LAYERED_PLANES, type Motion, PLANES, planesOf, WHOLE } from './motion';
-import { fallOf } from './profile';
 import { FRAME_CELLS } from './pace';
-import type { Traced } from './traced';
 
 /** A stream within one frame: a disc that moves and changes its radius evenly. Places in cells. */
 export interface Disc {
@@ -28,6 +23,8 @@ export interface Spot {
    * before it.
    */
   readonly s: number;
+  /** Of what leaves a disc that moves the lower share lay there before it; absent where nothing did. */
+  readonly below?: number;
   /** Which way its ξ points, radians clockwise from +x; η is a quarter turn on. */
   readonly turned: number;
 }
@@ -79,15 +76,20 @@ export function addFootprint(
   return missed;
 }
 
-/** Paint under a disc, m³; a cell at its rim counts by the share of it that is within, to a few hundredths. */
-export function underM3({ h, grid }: Film, { x, y, r }: Spot): number {
+/** The share of a cell that is under a disc, to a few hundredths. */
+const cover = ({ x, y, r }: Spot, cx: number, cy: number): number =>
+  Math.min(1, Math.max(0, r - Math.hypot(cx + 0.5 - x, cy + 0.5 - y) + 0.5));
+
+/** Paint under a disc, m³, and not under another one; a cell at its rim counts by the share of it that is within. */
+export function underM3({ h, grid }: Pick<Film, 'h' | 'grid'>, spot: Spot, other?: Spot): number {
+  const { x, y, r } = spot;
   let sum = 0;
   const [top, bottom] = [Math.max(0, Math.floor(y - r - 1)), Math.min(grid.ny - 1, y + r + 1)];
   const [left, right] = [Math.max(0, Math.floor(x - r - 1)), Math.min(grid.nx - 1, x + r + 1)];
   for (let cy = top; cy <= bottom; cy++)
     for (let cx = left; cx <= right; cx++) {
-      const within = r - Math.hypot(cx + 0.5 - x, cy + 0.5 - y) + 0.5;
-      if (within > 0) sum += Math.min(1, within) * h[cy * grid.nx + cx]!;
+      const within = cover(spot, cx, cy) - (other ? cover(other, cx, cy) : 0);
+      if (within > 0) sum += within * h[cy * grid.nx + cx]!;
     }
   return sum * grid.dx * grid.dx;
 }
@@ -123,96 +125,6 @@ export function entry(disc: Disc, newX: number, newY: number, oldX: number, oldY
   return earlier >= 0 && earlier <= 1 ? earlier : -1;
 }
 
-/** Under a stream lying on what is there, a film thinner than this is taken as poured through, m. */
-const THROUGH_M = 0.3e-3;
-/** Steps in which a level rises under a stream within a frame. */
-const RISE_STEPS = 4;
-
-/** On the way back through a frame: what came into the disc was born there. */
-export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSeen): void {
-  const { samples, before: old } = traced.kernel;
-  const { x, y } = samples;
-  const near = traced.kernel.near(disc, Math.max(disc.from.r, disc.to.r), traced.count);
-  for (let n = near.length - 1; n >= 0; n--) {
-    const k = near[n]!;
-    const tau = entry(disc, x[k]!, y[k]!, old.x[k]!, old.y[k]!);
-    if (tau < 0) continue;
-    const at = disc.core ? tau : risen(traced, k, disc, tau, frame);
-    if (at < 0) continue;
-    const px = x[k]! + (old.x[k]! - x[k]!) * at - mid(disc.from.x, disc.to.x, at);
-    const py = y[k]! + (old.y[k]! - y[k]!) * at - mid(disc.from.y, disc.to.y, at);
-    const r = mid(disc.from.r, disc.to.r, at);
-    const left = mid(disc.from.s, disc.to.s, at);
-    // It lay under the mouth before the cup stood there: where it came from is still to be found.
-    if (left < 0) continue;
-    // What is left under the mouth when the cup is gone: the newest in the middle.
-    const s =
-      disc.core && disc.last && at === 1
-        ? left + (1 - left) * Math.max(0, 1 - (px * px + py * py) / (r * r))
-        : left;
-    traced.born(k, source, s, ...acrossStream(disc.from, px / r, py / r));
-  }
-}
-
-/**
- * A place under a stream that lies on what is there: going back, new paint above it goes and it rises; when it
- * reaches the surface it was born. Returns when, or −1 with its new level noted. Rising and flowing apart nearly
- * cancel under a steady stream, so they are taken together: Dz/Dt = [(z − F)·div Q − z·S]/h.
- */
-function risen(
-  { kernel, site }: Traced,
-  k: number,
-  disc: Disc,
-  tau: number,
-  { h, motion }: FrameSeen,
-): number {
-  const { samples, before } = kernel;
-  const { x, y, z } = samples;
-  const midX = x[k]! + ((before.x[k]! - x[k]!) * tau) / 2;
-  const midY = y[k]! + ((before.y[k]! - y[k]!) * tau) / 2;
-  const was = h ? patchAt(h[0], midX, midY) : 0;
-  const is = h ? patchAt(h[1], midX, midY) : 0;
-  if ((was + is) / 2 < THROUGH_M) return tau;
-  const { from, to } = disc;
-  const { apart, excess, across } = movedAt(motion, site, midX, midY);
-  // Outside the disc the frame moved it as any other place.
-  let level = before.z[k]! + (z[k]! - before.z[k]!) * (1 - tau);
-  const part = tau / RISE_STEPS;
-  for (let n = 0; n < RISE_STEPS; n++) {
-    const lower = level;
-    // Where it stands under the disc, which moves meanwhile, and what lands on it there.
-    const at = tau - part * (n + 0.5);
-    const px = x[k]! + (before.x[k]! - x[k]!) * at - mid(from.x, to.x, at);
-    const py = y[k]! + (before.y[k]! - y[k]!) * at - mid(from.y, to.y, at);
-    const r = mid(from.r, to.r, at);
-    const under = Math.max(0, 1 - (px * px + py * py) / (r * r)) * disc.peakM;
-    const fresh = under / mid(was, is, at);
-    // Midpoint rule (Runge 1895): what rises with its own height lags behind otherwise, and each layer would give the next some of its paint.
-    const halfway = level + (part / 2) * (level * fresh - fallOf(level, apart, excess, across));
-    level += part * (halfway * fresh - fallOf(halfway, apart, excess, across));
-    if (level >= 1) {
-      const within = level > lower ? (1 - lower) / (level - lower) : 0;
-      return tau - part * (n + Math.min(1, Math.max(0, within)));
-    }
-  }
-  z[k] = Math.max(0, level);
-  return -1;
-}
-
-/** What `fallOf` asks of a frame at a place: how far the film flowed apart, and its profile there and along its way. */
-function movedAt(motion: Motion, { inside, grid: { nx, ny } }: Site, x: number, y: number) {
-  const { data, most } = motion;
-  const n = inside.length;
-  const at = (plane: number, px: number, py: number): number =>
-    bilinearAt(data, nx, ny, px, py, plane * n) / WHOLE;
-  const apart = at(2, x, y) * most[2];
-  if (planesOf(motion, n) !== LAYERED_PLANES) return { apart, excess: 0, across: 0 };
-  const across =
-    at(0, x, y) * most[0] * (at(PLANES, x + 0.5, y) - at(PLANES, x - 0.5, y)) +
-    at(1, x, y) * most[1] * (at(PLANES, x, y + 0.5) - at(PLANES, x, y - 0.5));
-  return { apart, excess: at(PLANES, x, y) * MOST_EXCESS, across: across * MOST_EXCESS };
-}
-
 /** The film near a disc on its way, as far as anything is asked of it. */
 export function nearDisc(h: Floats, { grid }: Site, disc: Disc): Patch {
   const reach = reachOf(disc) + 2;
@@ -231,4 +143,5 @@ export function nearDisc(h: Floats, { grid }: Site, disc: Disc): Patch {
 const reachOf = ({ from, to }: Disc): number =>
   Math.max(from.r, to.r) + Math.hypot(to.x - from.x, to.y - from.y) + 4 * FRAME_CELLS;
 
-const mid = (from: number, to: number, share: number): number => from + (to - from) * share;
+/** What changes evenly through a frame, at a time of it, 0 its beginning and 1 its end. */
+export const mid = (from: number, to: number, share: number): number => from + (to - from) * share;

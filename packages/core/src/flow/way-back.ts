@@ -1,5 +1,5 @@
 import { actOf } from './act';
-import { meet } from './disc';
+import { meet } from './meet';
 import { whole } from './motion';
 import type { Pour } from './simulate';
 import type { Step } from './step';

@@ -1,8 +1,9 @@
 import { along, alongInTime, apart, lengthOfLine, type Point } from '../../surface/path';
-import { addFootprint, type Spot, underM3 } from '../disc';
+import { addFootprint, type Spot } from '../disc';
 import { tilted } from '../grid';
 import type { Site } from '../ground';
 import { laminate, type Portion, portionMl, strataKey, thicknessOf, withMore } from '../lamination';
+import { mouth } from '../mouth';
 import { noise } from '../noise';
 import { type ActDefinition, shiftedAll } from './define';
 
@@ -24,14 +25,16 @@ export interface Stream extends Portion {
 }
 
 /**
- * How many of its radii a stream may move in one frame, and in one step of it; the frames it is poured in at the least. Twice as far, what lies on
- * what is there is met late, for the film flows apart only where the disc has been: a ring's last layer had 4 % too little (measured at 160 cells).
+ * How many of its radii a stream may move in one frame, and in one step of it; the frames it is poured in at the least. What lies on what is there
+ * goes farther: it is followed through the frame how it lands and flows.
  */
-const RADII_PER_FRAME = 0.7;
+const RADII_PER_FRAME = { core: 0.7, laid: 1.4 } as const;
 /** A thread finer than the film's cells is spread over some of them anyway: it may go so many in a frame. */
 const THREAD_CELLS = 3;
 const RADII_PER_STEP = 0.35;
 const LEAST_FRAMES = 24;
+/** The first frame of what lies on what is there is so small a part of it: the film is no measure yet, for a stream doubles it at once. */
+const BEGINS = 200;
 
 /**
  * A stream that fills the cells on its way so many times over, with so much film, m, has a disc at least so wide, cells: all of its paint comes out from
@@ -89,7 +92,7 @@ function radius({ radiusMm }: Stream, s: number): number {
 
 /** Cells it may move in one frame. */
 const perFrame = ({ core }: Stream, r: number): number =>
-  core ? RADII_PER_FRAME * r : Math.max(RADII_PER_FRAME * r, THREAD_CELLS);
+  core ? RADII_PER_FRAME.core * r : Math.max(RADII_PER_FRAME.laid * r, THREAD_CELLS);
 
 export const stream: ActDefinition<Stream> = {
   id: 'stream',
@@ -118,14 +121,17 @@ export const stream: ActDefinition<Stream> = {
     const nuAt = thicknessOf(act, under.nuOf);
     const spots = spotsOf(act, site, seed);
     const spotsAt = (t: number) => spots(t / act.s);
-    // Of what a mouth on the surface lets go, only what is no longer under it has left; that never grows less.
-    let gone = -Infinity;
+    const leaves = mouth(kernel.film, wholeM3, act.s);
+    let besideM3 = 0;
     return {
       s: act.s,
       felt: 1,
       driveAt: () => level,
       longestS: (t) =>
-        Math.min(act.s / LEAST_FRAMES, perFrame(act, spotsAt(t)[0]!.r) / Math.max(cellsPerS, 1e-9)),
+        Math.min(
+          act.s / (t === 0 && !act.core ? BEGINS : LEAST_FRAMES),
+          perFrame(act, spotsAt(t)[0]!.r) / Math.max(cellsPerS, 1e-9),
+        ),
       pours: [
         {
           source,
@@ -141,14 +147,14 @@ export const stream: ActDefinition<Stream> = {
           spotsAt: (t) => {
             const all = spotsAt(t);
             if (!act.core) return all;
-            const under = all.reduce((sum, spot) => sum + underM3(kernel.film, spot), 0);
-            gone = Math.max(gone, all[0]!.s - under / wholeM3);
-            return all.map((spot) => ({ ...spot, s: gone }));
+            const left = leaves(t, all, besideM3);
+            return all.map((spot) => ({ ...spot, ...left }));
           },
           feed: (t, seconds) => {
             for (const spot of spotsAt(t + seconds / 2)) {
               const missed = addFootprint(kernel.film.source, spot, site, each);
               under.missed(source, missed, each * seconds, spot);
+              besideM3 += each * seconds * missed.reduce((sum, share) => sum + share, 0);
             }
           },
           peakM: (r, seconds) => (2 * each * seconds) / (Math.PI * (r * site.grid.dx) ** 2),

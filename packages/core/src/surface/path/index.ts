@@ -105,7 +105,8 @@ export function along(points: readonly Point[]): (share: number) => Point {
       else high = middle;
     }
     const own = (upTo[low] ?? 0) - (upTo[low - 1] ?? 0);
-    if (!(own > 0)) return points.at(-1)!;
+    // Places that lie on each other, at its beginning, or a line that is one place.
+    if (!(own > 0)) return points[low] ?? points[0]!;
     return between(points[low - 1]!, points[low]!, (at - upTo[low - 1]!) / own);
   };
 }

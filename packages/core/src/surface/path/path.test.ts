@@ -29,6 +29,14 @@ test('along a line shares of it are shares of its length, its ends its ends, a p
   expect(corner(0.875)).toEqual([30, 5]);
   expect(corner(1)).toEqual([30, 10]);
   expect(along([[7, 8]])(0.5)).toEqual([7, 8]);
+  // A finger that rests before it sets off.
+  const rested = along([
+    [5, 5],
+    [5, 5],
+    [9, 5],
+  ]);
+  expect(rested(0)).toEqual([5, 5]);
+  expect(rested(0.5)).toEqual([7, 5]);
   for (const path of starts)
     for (const line of strokesOf(path)) {
       const at = along(line);
