@@ -3,6 +3,7 @@
 const DRY: f32 = 20e-6;
 const THIN: f32 = 0.25e-3;
 const MOST_STRETCH: f32 = 2;
+const MOST_PILED: f32 = 4;
 const BORROWED: f32 = 5e-6;
 const RINGS: i32 = 3;
 const PASSES: i32 = 3;
@@ -54,6 +55,13 @@ export function placeMotion(
 
 function faceHeight(ground: v128, height: v128, own: v128): v128 {
   return v128.bitselect(height, own, f32x4.ge(ground, f32x4.splat(0)));
+}
+
+/** See there. */
+function overLogMean(r2: v128): v128 {
+  const above = f32x4.sub(f32x4.splat(105), f32x4.mul(f32x4.splat(55), r2));
+  const below = f32x4.sub(f32x4.mul(f32x4.splat(9), r2), f32x4.splat(90));
+  return f32x4.div(above, f32x4.add(f32x4.splat(105), f32x4.mul(below, r2)));
 }
 
 /** See `motionOf`. Writes the planes at `packed` and what their largest number stands for at `most`. */
@@ -114,8 +122,12 @@ export function motion(
         f32x4.mul(two, f32x4.add(qUp, qDown)),
         f32x4.mul(cell, f32x4.add(f32x4.add(up, down), twice)),
       );
+      const rose = f32x4.div(f32x4.sub(v128.load(h + at), v128.load(before + at)), twice);
       const stretch = f32x4.div(
-        f32x4.add(f32x4.sub(qRight, qLeft), f32x4.sub(qDown, qUp)),
+        f32x4.mul(
+          overLogMean(f32x4.mul(rose, rose)),
+          f32x4.add(f32x4.sub(qRight, qLeft), f32x4.sub(qDown, qUp)),
+        ),
         f32x4.mul(cell, own),
       );
       storeTurned(
@@ -123,7 +135,7 @@ export function motion(
         v128.and(moveX, wet),
         v128.and(moveY, wet),
         v128.and(
-          f32x4.pmin(f32x4.pmax(stretch, f32x4.splat(-MOST_STRETCH)), f32x4.splat(MOST_STRETCH)),
+          f32x4.pmin(f32x4.pmax(stretch, f32x4.splat(-MOST_PILED)), f32x4.splat(MOST_STRETCH)),
           wet,
         ),
         v128.and(f32x4.splat(1), wet),

@@ -6,8 +6,16 @@ import type { Film } from './film';
 import type { Grid } from './grid';
 import { noise } from './noise';
 
-/** Cells along the longer side. The same for first and finished pictures: another grid would be another pour. */
+/**
+ * Cells along the longer side of a surface a quarter longer than wide; so many in all on a longer one too, up to twice along it, for what is poured across a
+ * narrow one is as wide as ever. The same for first and finished pictures: another grid would be another pour.
+ */
 const CELLS = 160;
+const USUAL_SHAPE = 1.25;
+const MOST_LONGER = 2;
+
+const cellsAlong = (longer: number, shorter: number): number =>
+  CELLS * Math.min(MOST_LONGER, Math.max(1, Math.sqrt(longer / shorter / USUAL_SHAPE)));
 
 /** What holds paint back where nobody has found otherwise. */
 const USUAL: Holds = {
@@ -44,14 +52,15 @@ export type Side = (typeof SIDES)[number];
 
 /**
  * Lays a grid over a surface: square cells, whole in number along both sides where they can be, a ring of outside cells around.
- * @param about how many cells along the longer side, give or take a tenth; pictures all use the default
+ * @param given how many cells along the longer side, give or take a tenth; pictures leave it out
  */
 export function layGrid(
   { widthMm, heightMm, rings, rimMm, holds = USUAL }: Board,
-  about = CELLS,
+  given?: number,
 ): Site {
   const longer = Math.max(widthMm, heightMm);
   const shorter = Math.min(widthMm, heightMm);
+  const about = given ?? Math.round(cellsAlong(longer, shorter));
   let cells = about;
   // Some numbers of cells fit the shorter side better than others.
   const misfit = (n: number) =>
