@@ -2,10 +2,11 @@ import { ALWAYS, emptyBirths, NONE } from './births';
 import { rolledUnder, toNearestStream } from './dry-front';
 import { flipped, poured, scene } from './scene.test-data';
 
-const lostAt = (places: readonly (readonly [x: number, y: number])[]) => ({
+const lostAt = (places: readonly (readonly [x: number, y: number])[], since = ALWAYS) => ({
   index: places.map((_, n) => n),
   x: places.map(([x]) => x),
   y: places.map(([, y]) => y),
+  since: places.map(() => since),
   count: places.length,
 });
 const { pour } = poured(scene([flipped([100, 100], 60, 4)]), 64);
@@ -45,6 +46,15 @@ test('where nothing was ever wet it is looked for from the end on, and outside t
     ]),
   );
   expect([...under.since!]).toEqual([ALWAYS, ALWAYS]);
+  // What went over the edge in the third step is not looked for after it.
+  const gone = rolledUnder(
+    pour,
+    lostAt(
+      reached.map((cell) => [(cell % nx) + 0.5, Math.floor(cell / nx) + 0.5]),
+      3,
+    ),
+  );
+  expect(Math.max(...gone.since!)).toBe(3);
   expect(Math.max(...under.x, ...under.y)).toBeLessThan(nx + 2);
   expect(Math.min(...under.x, ...under.y)).toBeGreaterThan(0);
 });

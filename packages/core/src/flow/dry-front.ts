@@ -1,12 +1,16 @@
 import { actOf } from './act';
-import { ALWAYS, type Births, type Places, writeBirth } from './births';
+import { type Births, type Places, writeBirth } from './births';
 import type { Pour } from './simulate';
 
-/** Places that came back to the beginning of a pour without meeting a stream: which entry of the births each is, and where it was, cells. */
+/**
+ * Places that came back to the beginning of a pour without meeting a stream: which entry of the births each is, where it was, cells, and the last
+ * step that happened to it.
+ */
 export interface Lost {
   readonly index: ArrayLike<number>;
   readonly x: ArrayLike<number>;
   readonly y: ArrayLike<number>;
+  readonly since: ArrayLike<number>;
   readonly count: number;
 }
 
@@ -17,7 +21,8 @@ export interface Lost {
  */
 export function rolledUnder({ site, firstWet }: Pour, lost: Lost): Places {
   const cells = Array.from({ length: lost.count }, (_, n) => cellOf(site.grid, lost, n));
-  const since = cells.map((cell) => firstWet[cell]!);
+  // A cell where nothing was ever wet has no front that came by; one that came later than the place had gone is none of its.
+  const since = cells.map((cell, n) => Math.min(firstWet[cell]!, lost.since[n]!));
   // Those that join the trace on its way come the latest first.
   const order = Array.from(since.keys()).sort((a, b) => since[b]! - since[a]!);
   const behind = order.map((n) => behindFront(site.grid, firstWet, cells[n]!));
@@ -27,8 +32,7 @@ export function rolledUnder({ site, firstWet }: Pour, lost: Lost): Places {
     y: Float32Array.from(behind, (cell) => Math.floor(cell / site.grid.nx) + 0.5),
     z: new Float32Array(lost.count).fill(1),
     count: lost.count,
-    // A cell where nothing was ever wet has no front that came by: what is said to have been there was there at the end.
-    since: Int32Array.from(order, (n) => Math.min(since[n]!, ALWAYS)),
+    since: Int32Array.from(order, (n) => since[n]!),
   };
 }
 

@@ -62,7 +62,13 @@ function* traceOnce(
   const { samples, before } = kernel;
   const { x, y, z } = samples;
   const own = new Int32Array(block);
-  const lost = { index: [] as number[], x: [] as number[], y: [] as number[] };
+  const since = new Int32Array(block);
+  const lost = {
+    index: [] as number[],
+    x: [] as number[],
+    y: [] as number[],
+    since: [] as number[],
+  };
   for (let start = 0; start < places.count; start += block) {
     const upTo = Math.min(start + block, places.count);
     let count = 0;
@@ -71,6 +77,7 @@ function* traceOnce(
     const join = (step: number) => {
       for (; next < upTo && (places.since?.[next] ?? ALWAYS) >= step; next++) {
         own[count] = places.index[next]!;
+        since[count] = places.since?.[next] ?? ALWAYS;
         x[count] = places.x[next]!;
         y[count] = places.y[next]!;
         z[count] = places.z[next]!;
@@ -87,6 +94,7 @@ function* traceOnce(
         writeBirth(births, own[k]!, source, s, xi, eta);
         count--;
         own[k] = own[count]!;
+        since[k] = since[count]!;
         x[k] = x[count]!;
         y[k] = y[count]!;
         z[k] = z[count]!;
@@ -107,6 +115,7 @@ function* traceOnce(
       lost.index.push(own[k]!);
       lost.x.push(x[k]!);
       lost.y.push(y[k]!);
+      lost.since.push(since[k]!);
     }
   }
   return { ...lost, count: lost.index.length };
