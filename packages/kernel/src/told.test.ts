@@ -1,6 +1,36 @@
-import { computePour, type PourTold } from '@potter/core/plan';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { computePour, type Plan, type PourTold } from '@potter/core/plan';
 import { OAT, plan, QUINCE, SLATE } from '../../core/src/plan/fixture.test-data';
 import { loadEngine } from './index';
+
+const foundShare = ({ pouredMl, faceMl, edgesMl, runOffMl, takenMl }: PourTold['mixes'][string]) =>
+  (faceMl + edgesMl + runOffMl + takenMl) / pouredMl;
+
+const PLANS = join(__dirname, '../../../demo/orchard-ledger/plans');
+/** Plans whose film is too coarse for what they ask of it, and by how much a mix is off at the most there (measured; docs/science.md says why). */
+const COARSE: Readonly<Record<string, number>> = {
+  '5-frosted-kale': 0.07,
+  '7-long-border': 0.14,
+  '14-number-31': 0.09,
+};
+const FULL = 'POTTER_FULL' in globalThis;
+// Two of them in the short run: led along a rimmed board, and slid over a long one.
+const SHORT = ['9-key-tray', '12-damson-drift'];
+const names = readdirSync(PLANS).map((file) => file.replace('.pour.json', ''));
+
+test.each(names.filter((name) => FULL || SHORT.includes(name)))(
+  'of the demo plan %s every mix is found again',
+  async (name) => {
+    const shown = JSON.parse(readFileSync(join(PLANS, `${name}.pour.json`), 'utf8')) as Plan;
+    const { told } = computePour(shown, await loadEngine(), { px: 64 });
+    for (const [mix, figures] of Object.entries(told.mixes)) {
+      expect(figures.pouredMl).toBeGreaterThan(0);
+      const off = Math.abs(foundShare(figures) - 1);
+      expect([mix, off < (COARSE[name] ?? 0.035)]).toEqual([mix, true]);
+    }
+  },
+);
 
 test('of two pours, one on the other once that had dried, every mix is accounted for over both', async () => {
   const one = plan([OAT, SLATE, QUINCE]);
@@ -19,14 +49,9 @@ test('of two pours, one on the other once that had dried, every mix is accounted
   expect(later.length).toBeGreaterThan(0);
   const { told } = computePour(twice, await loadEngine(), { px: 64 });
   expect(told.later).toHaveLength(1);
-  const sumOf = ({ pouredMl, faceMl, edgesMl, runOffMl }: PourTold['mixes'][string]) => [
-    pouredMl,
-    faceMl + edgesMl + runOffMl,
-  ];
   for (const [mix, figures] of Object.entries(told.mixes)) {
-    const [poured, found] = sumOf(figures) as [number, number];
-    expect(poured).toBeGreaterThan(0);
-    expect([mix, Math.abs(found / poured - 1) < 0.04]).toEqual([mix, true]);
+    expect(figures.pouredMl).toBeGreaterThan(0);
+    expect([mix, Math.abs(foundShare(figures) - 1) < 0.04]).toEqual([mix, true]);
   }
   // What is seen of both together is no more than all there is to see.
   const shows = Object.values(told.mixes).reduce((sum, mix) => sum + mix.shows, 0);
