@@ -80,14 +80,18 @@ function risen(
     const py = y[k]! + (before.y[k]! - y[k]!) * gone;
     const fresh = landingAt(disc, at, px, py) / partAt(heights, at);
     // Midpoint rule (Runge 1895): what rises with its own height lags behind otherwise, and each layer would give the next some of its paint.
-    const halfway = level + (part / 2) * (level * fresh - fallOf(level, apart, excess, across));
-    level += part * (halfway * fresh - fallOf(halfway, apart, excess, across));
+    // None goes below the ground, nor past the surface unborn: the profile is told between them only.
+    const halfway = Math.min(
+      1,
+      Math.max(0, level + (part / 2) * (level * fresh - fallOf(level, apart, excess, across))),
+    );
+    level = Math.max(0, level + part * (halfway * fresh - fallOf(halfway, apart, excess, across)));
     if (level >= 1) {
       const within = level > lower ? (1 - lower) / (level - lower) : 0;
       return tau - part * (n + Math.min(1, Math.max(0, within)));
     }
   }
-  z[k] = Math.max(0, level);
+  z[k] = level;
   return -1;
 }
 

@@ -193,3 +193,52 @@ test('the entry into a moving disc is where a fine walk along the path finds it'
     ),
   );
 });
+
+test('however fine, fast and thick a stream comes down, places under it stay between the ground and the surface', () => {
+  const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+  fc.assert(
+    fc.property(
+      between(0.5, 20),
+      between(1, 300),
+      between(1, 30),
+      between(0.05, 1),
+      between(-4.5, -2),
+      (mm, ml, s, filmMm, nu) => {
+        const led = flipped([100, 100], ml, 2, {
+          core: false,
+          s,
+          radiusMm: [{ at: 0, mm }],
+          pathMm: [
+            [40, 95],
+            [160, 105],
+          ],
+        });
+        const acts = [{ kind: 'overlay', mix: 'base', filmMm } as const, led];
+        const { pour, kernel, site } = poured(scene(acts, { nu: 10 ** nu }), 20);
+        const { nx, ny } = site.grid;
+        const count = nx * ny;
+        const at = (of: (n: number) => number) =>
+          Float32Array.from({ length: count }, (_, n) => of(n));
+        const places = {
+          index: Int32Array.from({ length: count }, (_, n) => n),
+          x: at((n) => (n % nx) + 0.5),
+          y: at((n) => Math.floor(n / nx) + 0.5),
+          z: at((n) => ((n * 7) % 10) / 10 + 0.05),
+          count,
+        };
+        const births = emptyBirths(count);
+        endOf(
+          traceAlone(pour, kernel, places, births, (_, __, left, x, y) => {
+            for (let k = 0; k < left; k++) {
+              const z = kernel.samples.z[k]!;
+              if (!(z >= 0 && z <= 1)) throw new Error(`a place is at ${z} of the film`);
+              if (!Number.isFinite(x[k]! + y[k]!)) throw new Error('a place is nowhere');
+            }
+          }),
+        );
+        expect(births.s.every(Number.isFinite)).toBe(true);
+      },
+    ),
+    { numRuns: 'POTTER_FULL' in globalThis ? 300 : 15 },
+  );
+});
