@@ -24,14 +24,14 @@ function measure(make: MakeKernel, n: number, times: number) {
   kernel.beginFrame();
   const step = time(times, (i) => kernel.step(drive, 0.1, i % 2 === 0));
   const frame = time(times, () => kernel.endFrame(drive));
-  kernel.load(kernel.endFrame(drive));
+  const motion = kernel.endFrame(drive);
   for (let i = 0; i < SAMPLES; i++) {
     // Places side by side, as a picture's are.
     samples.x[i] = ((i % 181) / 181) * n;
     samples.y[i] = (Math.floor(i / 181) / 181) * n;
     samples.z[i] = 1;
   }
-  const trace = time(times, () => kernel.trace(SAMPLES));
+  const trace = time(times, () => kernel.trace(motion, SAMPLES));
   return { step, frame, trace };
 }
 

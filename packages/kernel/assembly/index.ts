@@ -5,6 +5,7 @@ import { circulateSamples } from './circulate';
 import { carryIn, setFluidity } from './layers';
 import { motion, placeMotion, tellProfile, unpackField } from './motion';
 import { listNear } from './nearby';
+import { bottom, left, reach, right, top } from './reach';
 import { drive, sweepColumns, transpose } from './sweep';
 import { keepWithin, traceSamples } from './trace';
 
@@ -49,9 +50,6 @@ let turnedLnNu: usize = 0;
 let turnedFluidity: usize = 0;
 let lines: usize = 0;
 let carried: usize = 0;
-
-/** Whether the motion loaded is of two films. */
-let layered: bool = false;
 
 let end: usize = 0;
 
@@ -209,18 +207,30 @@ export function endFrame(layered: bool, told: bool, lowerNu: f32): void {
   motion(h, before, ground, fluxX, fluxY, nx, ny, dx, packed, most);
 }
 
-/** Makes the motion in `packed` and `most` the one `trace` goes through; outside these cells nothing moves. */
-export function loadMotion(left: i32, top: i32, right: i32, bottom: i32, layered_: bool): void {
-  layered = layered_;
-  keepWithin(left, top, right, bottom);
-  // Between cells' middles the rows beside the box have a say too.
-  const from = max(0, top - 1) * nx;
-  const upTo = min(ny, bottom + 2) * nx;
-  if (from < upTo) unpackField(packed, most, nx * ny, from, upTo, layered);
+/**
+ * Finds the rows of a motion that its next `trace` takes the first `n` samples through, from the one returned to before `bottomRow`; in `most` stands
+ * what its largest numbers stand for.
+ */
+export function topRow(n: i32): i32 {
+  reach(samples, samples + sampleBytes, n, nx, ny, load<f32>(most), load<f32>(most, 4));
+  return top;
 }
 
-/** Takes the first `n` samples back through the loaded motion. */
-export function trace(n: i32): void {
+export function bottomRow(): i32 {
+  return bottom;
+}
+
+/** Takes the first `n` samples back through the motion whose rows stand in `packed`; outside these cells nothing moves. */
+export function trace(
+  n: i32,
+  boxLeft: i32,
+  boxTop: i32,
+  boxRight: i32,
+  boxBottom: i32,
+  layered: bool,
+): void {
+  unpackField(packed, most, nx, nx * ny, left, top, right, bottom, layered);
+  keepWithin(boxLeft, boxTop, boxRight, boxBottom);
   const ys = samples + sampleBytes;
   const zs = ys + sampleBytes;
   traceSamples(field, nx, ny, samples, ys, zs, n, layered);

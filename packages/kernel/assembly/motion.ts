@@ -306,13 +306,16 @@ function whole(v: v128): v128 {
   return i32x4.trunc_sat_f32x4_s(f32x4.nearest(v));
 }
 
-/** The packed planes as the interleaved field the trace reads. */
+/** The packed planes as the interleaved field the trace reads, of cells from `left`, `top` to before `right`, `bottom`; whole fours of columns. */
 export function unpackField(
   packed: usize,
   most: usize,
+  nx: i32,
   n: i32,
-  from: i32,
-  upTo: i32,
+  left: i32,
+  top: i32,
+  right: i32,
+  bottom: i32,
   layered: bool,
 ): void {
   const x = f32x4.splat(load<f32>(most) / WHOLE);
@@ -321,15 +324,17 @@ export function unpackField(
   const plane = (<usize>n) << 1;
   const e = f32x4.splat(MOST_EXCESS / WHOLE);
   const zero = f32x4.splat(0);
-  const end = (<usize>upTo) << 1;
-  for (let i = (<usize>from) << 1; i < end; i += 8) {
-    const at = packed + i;
-    storeTurned(
-      field + (i << 3),
-      f32x4.mul(x, f32x4.convert_i32x4_s(v128.load16x4_s(at))),
-      f32x4.mul(y, f32x4.convert_i32x4_s(v128.load16x4_s(at + plane))),
-      f32x4.mul(z, f32x4.convert_i32x4_s(v128.load16x4_s(at + 2 * plane))),
-      layered ? f32x4.mul(e, f32x4.convert_i32x4_s(v128.load16x4_s(at + 3 * plane))) : zero,
-    );
+  for (let row = top; row < bottom; row++) {
+    const end = (<usize>(row * nx + right)) << 1;
+    for (let i = (<usize>(row * nx + left)) << 1; i < end; i += 8) {
+      const at = packed + i;
+      storeTurned(
+        field + (i << 3),
+        f32x4.mul(x, f32x4.convert_i32x4_s(v128.load16x4_s(at))),
+        f32x4.mul(y, f32x4.convert_i32x4_s(v128.load16x4_s(at + plane))),
+        f32x4.mul(z, f32x4.convert_i32x4_s(v128.load16x4_s(at + 2 * plane))),
+        layered ? f32x4.mul(e, f32x4.convert_i32x4_s(v128.load16x4_s(at + 3 * plane))) : zero,
+      );
+    }
   }
 }

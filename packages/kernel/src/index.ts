@@ -34,8 +34,16 @@ interface FilmModule {
   ): void;
   beginFrame(): void;
   endFrame(layered: boolean, told: boolean, lowerNu: number): void;
-  loadMotion(left: number, top: number, right: number, bottom: number, layered: boolean): void;
-  trace(count: number): void;
+  topRow(count: number): number;
+  bottomRow(): number;
+  trace(
+    count: number,
+    left: number,
+    top: number,
+    right: number,
+    bottom: number,
+    layered: boolean,
+  ): void;
   circulate(left: number, top: number, right: number, bottom: number, count: number): void;
   near(
     fromX: number,
@@ -143,14 +151,16 @@ const kernelsOf =
         into.set(packed.subarray(0, into.length));
         return { data: into, most: [most[0]!, most[1]!, most[2]!], box: boxOf(into, grid) };
       },
-      load: (kept) => {
-        const motion = whole(kept, grid);
-        packed.set(motion.data);
-        most.set(motion.most);
-        const { left, top, right, bottom } = motion.box;
-        loops.loadMotion(left, top, right, bottom, motion.data.length === packed.length);
+      trace: (kept, count) => {
+        const { data, most: largest, box } = whole(kept, grid);
+        most.set(largest);
+        const from = nx * loops.topRow(count);
+        const upTo = nx * loops.bottomRow();
+        for (let plane = 0; plane < data.length; plane += cells)
+          packed.set(data.subarray(plane + from, plane + upTo), plane + from);
+        const { left, top, right, bottom } = box;
+        loops.trace(count, left, top, right, bottom, data.length === packed.length);
       },
-      trace: (count) => loops.trace(count),
       circulate: (part, count) => {
         layRound(round, grid, part);
         const { left, top, across, down } = part;

@@ -10,6 +10,7 @@ import {
   WHOLE,
 } from '@potter/core/flow';
 import fc from 'fast-check';
+import { between } from '../../core/src/between.test-data';
 import { loadKernel } from './index';
 
 let make: MakeKernel;
@@ -33,23 +34,23 @@ function pair(heights: readonly number[]): [FilmKernel, FilmKernel] {
   return both;
 }
 
-const heights = fc.array(
-  fc.oneof(fc.constant(0), fc.double({ min: 3e-5, max: 4e-3, noNaN: true })),
-  { minLength: 384, maxLength: 384 },
-);
+const heights = fc.array(fc.oneof(fc.constant(0), between(3e-5, 4e-3)), {
+  minLength: 384,
+  maxLength: 384,
+});
 const drive = fc
   .record({
-    nu: fc.double({ min: 2e-4, max: 4e-3, noNaN: true }),
-    angle: fc.double({ min: 0, max: 30, noNaN: true }),
-    toward: fc.double({ min: -180, max: 180, noNaN: true }),
+    nu: between(2e-4, 4e-3),
+    angle: between(0, 30),
+    toward: between(-180, 180),
   })
   .map(({ nu, angle, toward }) => tilted(nu, angle, toward));
 /** A turn about a point off the middle and a push and a shear of each cell's own; none where absent. */
 const forces = fc.option(
   fc.record({
-    omega: fc.double({ min: 0, max: 9, noNaN: true }),
-    push: fc.array(fc.double({ min: -8, max: 8, noNaN: true }), { minLength: 97, maxLength: 97 }),
-    shear: fc.array(fc.double({ min: -0.01, max: 0.01, noNaN: true }), {
+    omega: between(0, 9),
+    push: fc.array(between(-8, 8), { minLength: 97, maxLength: 97 }),
+    shear: fc.array(between(-0.01, 0.01), {
       minLength: 89,
       maxLength: 89,
     }),
@@ -59,13 +60,13 @@ const forces = fc.option(
 /** Two films: the lower one's share and the upper one's viscosity by cell, and what arrives; one film where absent. */
 const films = fc.option(
   fc.record({
-    shares: fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 83, maxLength: 83 }),
-    nus: fc.array(fc.double({ min: 2e-4, max: 4e-3, noNaN: true }), {
+    shares: fc.array(between(0, 1), { minLength: 83, maxLength: 83 }),
+    nus: fc.array(between(2e-4, 4e-3), {
       minLength: 79,
       maxLength: 79,
     }),
-    lowerNu: fc.double({ min: 2e-4, max: 4e-3, noNaN: true }),
-    arrivingNu: fc.double({ min: 2e-4, max: 4e-3, noNaN: true }),
+    lowerNu: between(2e-4, 4e-3),
+    arrivingNu: between(2e-4, 4e-3),
     // Some of them so thick that they stand.
     stands: fc.option(fc.constant({ fromNu: 2e-3, perS: 0.1 }), { nil: undefined }),
   }),
@@ -189,7 +190,7 @@ test('a source fills cells alike', () => {
 });
 
 test('samples are traced as the twin traces them, off the grid too', () => {
-  const unit = fc.double({ min: 0, max: 1, noNaN: true });
+  const unit = between(0, 1);
   fc.assert(
     fc.property(
       fc.array(fc.integer({ min: -WHOLE, max: WHOLE }), { minLength: 1152, maxLength: 1152 }),
@@ -197,17 +198,13 @@ test('samples are traced as the twin traces them, off the grid too', () => {
       (data, places) => {
         const both = [make(GRID, 64), plainKernel(GRID, 64)] as const;
         for (const k of both) {
-          k.load({
-            data: Int16Array.from(data),
-            most: [3, 2, 0.5],
-            box: boxOf(Int16Array.from(data), GRID),
-          });
           places.forEach(([x, y, z], i) => {
             k.samples.x[i] = x * 26 - 1;
             k.samples.y[i] = y * 18 - 1;
             k.samples.z[i] = z;
           });
-          k.trace(64);
+          const motion = Int16Array.from(data);
+          k.trace({ data: motion, most: [3, 2, 0.5], box: boxOf(motion, GRID) }, 64);
         }
         for (const axis of ['x', 'y', 'z'] as const)
           expect(mostApart(both[0].samples[axis], both[1].samples[axis])).toBeLessThan(2e-3);
@@ -217,8 +214,50 @@ test('samples are traced as the twin traces them, off the grid too', () => {
   );
 });
 
+test('a few samples close together are traced as by the twin, wherever they are, as far as anything may move, whatever was traced before', () => {
+  const unit = between(0, 1);
+  /** Nearly as fast as may be, and in each plane nearly alike, so that samples look far ahead of where they are; no two cells alike. */
+  const motions = fc
+    .tuple(
+      fc.array(fc.constantFrom(-1, 1), { minLength: 4, maxLength: 4 }),
+      fc.array(fc.integer({ min: Math.ceil(0.8 * WHOLE), max: WHOLE }), {
+        minLength: 1536,
+        maxLength: 1536,
+      }),
+    )
+    .map(([signs, data]): Motion => {
+      const motion = Int16Array.from(data, (v, i) => signs[Math.floor(i / 384)]! * v);
+      return { data: motion, most: [3, 3, 0.5], box: boxOf(motion, GRID) };
+    });
+  fc.assert(
+    fc.property(
+      motions,
+      motions,
+      fc.tuple(unit, unit),
+      fc.array(fc.tuple(unit, unit, unit), { minLength: 1, maxLength: 7 }),
+      (before, motion, [atX, atY], places) => {
+        const [fast, plain] = [make(GRID, 64), plainKernel(GRID, 64)].map((kernel) => {
+          const { x, y, z } = kernel.samples;
+          // From one corner of the grid to the other.
+          for (let i = 0; i < 64; i++) x[i] = y[i] = z[i] = (i * 24) / 63;
+          kernel.trace(before, 64);
+          places.forEach(([right, below, up], i) => {
+            x[i] = 26 * atX - 1 + right;
+            y[i] = 18 * atY - 1 + below;
+            z[i] = up;
+          });
+          kernel.trace(motion, places.length);
+          return places.flatMap((_, i) => [x[i]!, y[i]!, z[i]!]);
+        });
+        expect(mostApart(fast!, plain!)).toBeLessThan(2e-3);
+      },
+    ),
+    { numRuns: 60 },
+  );
+});
+
 test('what goes round takes samples along as in the twin, at the border of the grid too', () => {
-  const unit = fc.double({ min: 0, max: 1, noNaN: true });
+  const unit = between(0, 1);
   /** A part of the grid whose border is nothing, but where it is the border of the grid. */
   const part = fc
     .record({
@@ -226,7 +265,7 @@ test('what goes round takes samples along as in the twin, at the border of the g
       top: fc.integer({ min: 0, max: 8 }),
       across: fc.integer({ min: 3, max: 12 }),
       down: fc.integer({ min: 3, max: 8 }),
-      far: fc.array(fc.double({ min: -3, max: 3, noNaN: true }), { minLength: 97, maxLength: 97 }),
+      far: fc.array(between(-3, 3), { minLength: 97, maxLength: 97 }),
     })
     .map(({ far, ...box }) => {
       const { left, top, across, down } = box;
@@ -268,14 +307,14 @@ test('what goes round takes samples along as in the twin, at the border of the g
 });
 
 test('the samples that come near what moves are found, none twice, none beyond those asked for, and hardly any that miss it', () => {
-  const across = fc.double({ min: 0, max: 24, noNaN: true });
+  const across = between(0, 24);
   const place = fc.record({ x: across, y: across });
   fc.assert(
     fc.property(
       fc.array(fc.tuple(place, place), { minLength: 64, maxLength: 64 }),
       fc.record({ from: place, to: place }),
       fc.integer({ min: 0, max: 64 }),
-      fc.double({ min: 0, max: 9, noNaN: true }),
+      between(0, 9),
       (ways, way, count, reach) => {
         for (const k of [make(GRID, 64), plainKernel(GRID, 64)]) {
           ways.forEach(([is, was], i) => {
@@ -291,9 +330,9 @@ test('the samples that come near what moves are found, none twice, none beyond t
             let nearest = Infinity;
             for (let n = 0; n <= MOMENTS; n++) {
               const at = n / MOMENTS;
-              const between = (a: number, b: number) => a + (b - a) * at;
-              const x = between(is.x, was.x) - between(way.from.x, way.to.x);
-              const y = between(is.y, was.y) - between(way.from.y, way.to.y);
+              const meanwhile = (a: number, b: number) => a + (b - a) * at;
+              const x = meanwhile(is.x, was.x) - meanwhile(way.from.x, way.to.x);
+              const y = meanwhile(is.y, was.y) - meanwhile(way.from.y, way.to.y);
               nearest = Math.min(nearest, Math.hypot(x, y));
             }
             if (i >= count) expect(found.has(i)).toBe(false);

@@ -24,8 +24,7 @@ function trough(shear: number, seconds: number) {
       levels.forEach((z, k) => {
         [samples.x[k], samples.y[k], samples.z[k]] = [50.5, 2, z];
       });
-      kernel.load(motion);
-      kernel.trace(levels.length);
+      kernel.trace(motion, levels.length);
       circulateBack(round, kernel.samples, levels.length);
       return levels.map((_, k) => ({ m: (50.5 - samples.x[k]!) * 1e-3, z: samples.z[k]! }));
     },

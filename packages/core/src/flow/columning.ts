@@ -72,14 +72,7 @@ export function* columnsOf(
       for (let x = left; x < Math.min(right, width); x++) {
         const place = y * surface.across + x;
         if (view.cover[y * width + x] && surface.births.source[place] !== NONE)
-          write(
-            y * width + x,
-            surface.births,
-            place,
-            around,
-            (x - left) / pixels,
-            (y - top) / pixels,
-          );
+          write(y * width + x, surface.births, place, around, x - left, y - top, pixels);
       }
   }
 
@@ -89,86 +82,69 @@ export function* columnsOf(
   });
 }
 
-/** Writes columns one after the other, each from its surface and the cores around it, a share u, v of the way across their cell. */
+/** Writes columns one after the other, each from its surface and the cores around it, so many pixels of those of their cell to the right of its first corner and below it. */
 function columnWriter(columns: Columns, strata: Strata) {
   const weights = new Float64Array(4);
   const own = new Float64Array(4);
   const way = emptyWayDown(MOST_KNOTS + 1);
   const met = emptyMet(MOST_MET);
+  const begins = emptyMet(1);
   const down = descent();
-  // How far down the column has come.
-  let deep = 0;
+  /** Where in its act's paint the surface is, and how far down the column has come. In one object: a closure's own variables would box every number that is written to them. */
+  const here: Here = { source: 0, bin: 0, across: 0, deep: 0 };
 
   return (
     pixel: number,
     surface: Births,
     place: number,
     around: Correlated,
-    u: number,
-    v: number,
+    right: number,
+    below: number,
+    pixels: number,
   ): void => {
-    const source = surface.source[place]!;
-    const bin = strata.bin(surface, place);
-    const across = strata.across(surface, place);
-    deep = 0;
-    down.begin(strata.of(source, bin, across));
-    weigh(weights, around.corners, u, v);
-    const first = firstRun(around, weights, own, source, bin);
+    here.source = surface.source[place]!;
+    here.bin = strata.bin(surface, place);
+    here.across = strata.across(surface, place);
+    here.deep = 0;
+    down.begin(strata.of(here.source, here.bin, here.across));
+    weigh(weights, around.corners, right / pixels, below / pixels);
+    const first = firstRun(around, weights, own, here);
     for (let run = first; run < around.runs; run++) {
-      const low = topOf(around, run + 1, weights);
-      // What lies above the first run that the surface knows has pinched out.
-      const top = run === first ? 1 : topOf(around, run, weights);
-      if (run > first && top - low < PINCHED) continue;
-      way.count = 0;
-      weighRun(own, weights, around.has, run);
-      if (deep > 0 || around.source[run] !== source) goInto(around, run, top, low);
-      else goOnDown(around, run, top, low, bin, across);
+      goThrough(around, run, run === first);
       // What lies deepest may not have been told any more.
       if (way.count > 0) writeRun(around.source[run]!);
     }
     down.end(columns, pixel);
   };
 
-  /** The way down through a run that begins where the last one ends. */
-  function goInto(
-    { knots, depth, bin, acrossStream }: Correlated,
-    run: number,
-    top: number,
-    low: number,
-  ): void {
-    for (let knot = knots[run]!; knot < knots[run + 1]!; knot++) {
-      const to = 1 - top + (top - low) * depth[knot]!;
-      if (way.count === 0)
-        add(Math.max(deep, SKIN, to), mean(bin, knot, own), mean(acrossStream, knot, own));
-      else if (to > way.depth[way.count - 1]!)
-        add(to, mean(bin, knot, own), mean(acrossStream, knot, own));
-    }
-  }
-
   /**
-   * The way down through the run of the surface, which was traced here and not only around: what lies below differs from what the cores make of it as the
-   * surface does, the less the deeper, for a film is drawn out more evenly from top to ground than along it.
+   * The way down through a run. That of the surface was traced here and not only around: what lies below differs from what the cores make of it as the
+   * surface does, the less the deeper, for a film is drawn out more evenly from top to ground than along it. Others begin where the last one ends.
    */
-  function goOnDown(
-    { knots, depth, bin: bins, acrossStream }: Correlated,
-    run: number,
-    top: number,
-    low: number,
-    bin: number,
-    across: number,
-  ): void {
-    const first = knots[run]!;
-    const offBin = little(bin - mean(bins, first, own), SHIFT_BINS);
-    const offAcross = little(across - mean(acrossStream, first, own), SHIFT_ACROSS);
-    add(0, bin, across);
-    for (let knot = first; knot < knots[run + 1]!; knot++) {
-      const to = 1 - top + (top - low) * depth[knot]!;
-      if (to > way.depth[way.count - 1]!)
-        add(
-          to,
-          mean(bins, knot, own) + offBin * (1 - to),
-          mean(acrossStream, knot, own) + offAcross * (1 - to),
-        );
+  function goThrough(around: Correlated, run: number, first: boolean): void {
+    const { knots, depth, bin, acrossStream } = around;
+    way.count = 0;
+    const low = topOf(around, run + 1, weights);
+    // What lies above the first run that the surface knows has pinched out.
+    const top = first ? 1 : topOf(around, run, weights);
+    if (!first && top - low < PINCHED) return;
+    weighRun(own, weights, around.has, run);
+    let offBin = 0;
+    let offAcross = 0;
+    if (here.deep === 0 && around.source[run] === here.source) {
+      offBin = little(here.bin - mean(bin, knots[run]!, own), SHIFT_BINS);
+      offAcross = little(here.across - mean(acrossStream, knots[run]!, own), SHIFT_ACROSS);
+      add(0, here.bin, here.across);
+    }
+    for (let knot = knots[run]!; knot < knots[run + 1]!; knot++) {
+      let to = 1 - top + (top - low) * depth[knot]!;
+      if (way.count === 0) to = Math.max(here.deep, SKIN, to);
+      else if (to <= way.depth[way.count - 1]!) continue;
+      add(
+        to,
+        mean(bin, knot, own) + offBin * (1 - to),
+        mean(acrossStream, knot, own) + offAcross * (1 - to),
+      );
     }
   }
 
@@ -182,11 +158,22 @@ function columnWriter(columns: Columns, strata: Strata) {
   /** Goes down a way through an act's paint, with the strata that lie on it: births lie between births, and their strata are looked up, which costs no trace. */
   function writeRun(act: number): void {
     const { depth, bin, across, count } = way;
-    if (depth[0]! > 0) down.meet(strata.of(act, bin[0]!, across[0]!), depth[0]!);
-    const found = strata.along(act, way, met);
-    for (let n = 0; n < found; n++) down.meet(met.strata[n]!, met.depth[n]!);
-    deep = Math.max(SKIN, depth[count - 1]!);
+    if (depth[0]! > 0) {
+      begins.strata[0] = strata.of(act, bin[0]!, across[0]!);
+      begins.depth[0] = depth[0]!;
+      down.meet(begins, 1);
+    }
+    down.meet(met, strata.along(act, way, met));
+    here.deep = Math.max(SKIN, depth[count - 1]!);
   }
+}
+
+/** Where in its act's paint a surface is, and how far down its column has come, 0..1. */
+interface Here {
+  source: number;
+  bin: number;
+  across: number;
+  deep: number;
 }
 
 /** Strata met on a way down through one run at the most; what lies deeper of it is taken for the last. */
@@ -252,16 +239,15 @@ function firstRun(
   around: Correlated,
   weights: Float64Array,
   own: Float64Array,
-  source: number,
-  surfaceBin: number,
+  surface: Here,
 ): number {
   let best = 0;
   let least = Infinity;
   for (let run = 0; run < around.runs; run++) {
-    if (around.source[run] !== source) continue;
+    if (around.source[run] !== surface.source) continue;
     if (1 - topOf(around, run, weights) > OVERLAID && !outcrops(around, run)) continue;
     weighRun(own, weights, around.has, run);
-    const unlike = Math.abs(mean(around.bin, around.knots[run]!, own) - surfaceBin);
+    const unlike = Math.abs(mean(around.bin, around.knots[run]!, own) - surface.bin);
     if (unlike < least) {
       least = unlike;
       best = run;

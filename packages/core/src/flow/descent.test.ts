@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { emptyMet } from './act';
 import { BOTTOM, emptyColumns, MOST_RUNS, runsOf } from './columns';
 import { descent, SEEN_RUNS } from './descent';
 
@@ -24,7 +25,12 @@ const down = descent();
 function columnOf(way: Way) {
   const columns = emptyColumns(1);
   down.begin(0);
-  for (const { stratum, depth } of way) down.meet(stratum, depth);
+  const met = emptyMet(way.length);
+  way.forEach(({ stratum, depth }, n) => {
+    met.strata[n] = stratum;
+    met.depth[n] = depth;
+  });
+  down.meet(met, way.length);
   down.end(columns, 0);
   const { strata, ends } = runsOf(columns, 0);
   return [...strata].map((stratum, n) => ({ stratum, from: n ? ends[n - 1]! : 0, to: ends[n]! }));

@@ -1,3 +1,4 @@
+import type { Met } from './act';
 import { BOTTOM, type Columns, MOST_RUNS, put } from './columns';
 
 /** So many runs from the surface down are told however thin they are: light gets that far. */
@@ -7,8 +8,8 @@ export const SEEN_RUNS = 13;
 export interface Descent {
   /** Begins with the stratum at the surface. */
   readonly begin: (surface: number) => void;
-  /** Meets a stratum so deep, 0..1 of the film, below all that were met before. */
-  readonly meet: (stratum: number, depth: number) => void;
+  /** Meets the first so many of these strata, each so deep, 0..1 of the film, one below the other and below all that were met before. */
+  readonly meet: (met: Pick<Met, 'strata' | 'depth'>, count: number) => void;
   /** Has come to the ground: what was met is the column of a pixel. */
   readonly end: (columns: Columns, pixel: number) => void;
 }
@@ -21,43 +22,52 @@ export function descent(): Descent {
   const strata = new Uint16Array(MOST_RUNS);
   const ends = new Uint16Array(MOST_RUNS);
   let told = 0;
-  // The run under way: where it began, how thick it is at the least, its thickest stratum and how thick that is.
-  let from = 0;
-  let least = 0;
-  let thickest = 0;
-  let most = 0;
-  // The stratum under way in it, and where that began.
-  let stratum = 0;
-  let since = 0;
+  /** In one object: a closure's own variables would box every number that is written to them. */
+  const under = {
+    /** The run under way: where it began, how thick it is at the least, its thickest stratum and how thick that is. */
+    from: 0,
+    least: 0,
+    thickest: 0,
+    most: 0,
+    /** The stratum under way in it, and where that began. */
+    stratum: 0,
+    since: 0,
+  };
 
   function leave(depth: number): void {
-    const own = depth - since;
-    if (own <= most) return;
-    most = own;
-    thickest = stratum;
+    const own = depth - under.since;
+    if (own <= under.most) return;
+    under.most = own;
+    under.thickest = under.stratum;
   }
 
   /** The run under way ends so deep. */
   function tell(depth: number): void {
+    const { thickest } = under;
     if (told === 0 || strata[told - 1] !== thickest) strata[told++] = thickest;
     ends[told - 1] = Math.round(BOTTOM * depth);
-    from = depth;
-    most = -1;
-    least = told < SEEN_RUNS ? 0 : (1 - from) / (MOST_RUNS - told);
+    under.from = depth;
+    under.most = -1;
+    under.least = told < SEEN_RUNS ? 0 : (1 - depth) / (MOST_RUNS - told);
   }
 
   return {
     begin: (surface) => {
-      told = from = least = since = 0;
-      most = -1;
-      stratum = surface;
+      told = 0;
+      under.from = under.least = under.since = 0;
+      under.most = -1;
+      under.stratum = surface;
     },
-    meet: (next, depth) => {
-      if (next === stratum || depth >= 1) return;
-      leave(depth);
-      if (depth - from >= least) tell(depth);
-      stratum = next;
-      since = depth;
+    meet: (met, count) => {
+      for (let n = 0; n < count; n++) {
+        const next = met.strata[n]!;
+        const depth = met.depth[n]!;
+        if (next === under.stratum || depth >= 1) continue;
+        leave(depth);
+        if (depth - under.from >= under.least) tell(depth);
+        under.stratum = next;
+        under.since = depth;
+      }
     },
     end: (columns, pixel) => {
       leave(1);

@@ -1,7 +1,7 @@
 import { type Circulation, circulateBack } from './circulation';
 import { bareFilm, type Film } from './film';
 import type { Drive, Grid } from './grid';
-import { type Box, type Motion, motionOf, motionSpace, unpack, whole } from './motion';
+import { type Motion, motionOf, motionSpace, unpack, whole } from './motion';
 import { stepFilm } from './sweep';
 import { sweepLines } from './sweep-lines';
 import { CHANNELS, type Samples, traceFrame } from './trace-frame';
@@ -22,10 +22,8 @@ export interface FilmKernel {
   beginFrame(): void;
   /** How the film moved since; see `motionOf`. `into` is memory it may be written to, of the right length. */
   endFrame(drive: Drive, into?: Int16Array): Motion;
-  /** Makes a motion the one `trace` goes through. */
-  load(motion: Motion): void;
-  /** See `traceFrame`. */
-  trace(count: number): void;
+  /** Takes the first `count` samples back through a motion; see `traceFrame`. */
+  trace(motion: Motion, count: number): void;
   /** See `circulateBack`. */
   circulate(round: Circulation, count: number): void;
   /**
@@ -45,7 +43,6 @@ export const plainKernel: MakeKernel = (grid, sampleCount) => {
   const space = motionSpace(grid);
   const before = new Float64Array(film.h.length);
   const field = new Float64Array(film.h.length * CHANNELS);
-  let box: Box = { left: 0, top: 0, right: grid.nx - 1, bottom: grid.ny - 1 };
   const floats = () => new Float64Array(sampleCount);
   const samples = { x: floats(), y: floats(), z: floats() };
   const was = { x: floats(), y: floats(), z: floats() };
@@ -61,11 +58,10 @@ export const plainKernel: MakeKernel = (grid, sampleCount) => {
       film.fluxY.fill(0);
     },
     endFrame: (drive, into) => motionOf(film, before, space, drive, into),
-    load: (motion) => {
+    trace: (motion, count) => {
       unpack(whole(motion, grid), field);
-      box = motion.box;
+      traceFrame(field, grid, samples, count, motion.box);
     },
-    trace: (count) => traceFrame(field, grid, samples, count, box),
     circulate: (round, count) => circulateBack(round, samples, count),
     near: (way, reach, count) => {
       const { x, y } = samples;

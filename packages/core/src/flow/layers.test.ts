@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { bareFilm, type Film, volumeM3 } from './film';
 import { type Drive, tilted } from './grid';
 import { plainKernel } from './kernel';
@@ -40,8 +41,8 @@ function exactPace(z: number, lower: number, lowerNu: number, upperNu: number): 
 }
 
 test('surface and mean run as the closed form has it; between, within a tenth of the surface for threefold differences', () => {
-  const share = fc.double({ min: 0, max: 1, noNaN: true });
-  const times = fc.double({ min: 1 / 3, max: 3, noNaN: true });
+  const share = between(0, 1);
+  const times = between(1 / 3, 3);
   fc.assert(
     fc.property(share, share, times, (z, lower, t) => {
       const excess = excessOf(1 - lower, t * NU, NU);
@@ -55,9 +56,9 @@ test('surface and mean run as the closed form has it; between, within a tenth of
 });
 
 test('the share below a level is the integral of the pace, rests on 0 and 1, and is turned round', () => {
-  const excess = fc.double({ min: -0.5, max: 0.5, noNaN: true });
+  const excess = between(-0.5, 0.5);
   fc.assert(
-    fc.property(excess, fc.double({ min: 0.02, max: 0.98, noNaN: true }), (e, z) => {
+    fc.property(excess, between(0.02, 0.98), (e, z) => {
       const slope = (fluxBelow(z + 1e-5, e) - fluxBelow(z - 1e-5, e)) / 2e-5;
       expect(slope).toBeCloseTo(paceAt(z, e), 6);
       expect(fluxBelow(0, e)).toBe(0);
@@ -67,8 +68,7 @@ test('the share below a level is the integral of the pace, rests on 0 and 1, and
   );
 });
 
-const cells = (max: number) =>
-  fc.array(fc.double({ min: 0, max, noNaN: true }), { minLength: 144, maxLength: 144 });
+const cells = (max: number) => fc.array(between(0, max), { minLength: 144, maxLength: 144 });
 
 /** A 12 × 12 patch of two films with a rim all round. */
 function patch(
@@ -96,8 +96,8 @@ test('in a step of half a cell even a rough film keeps both its layers’ volume
       cells(4e-3),
       cells(1),
       cells(1),
-      fc.double({ min: 1e-3, max: 0.008, noNaN: true }),
-      fc.double({ min: 0, max: 15, noNaN: true }),
+      between(1e-3, 0.008),
+      between(0, 15),
       (heights, shares, nus, dt, angle) => {
         const film = patch(heights, shares, nus);
         const before = volumeM3(film);
@@ -164,8 +164,7 @@ test.each([0.5, 3])(
       samples.z[count++] = film.lower[i]! / film.h[i]!;
     }
     for (const frame of frames.reverse()) {
-      kernel.load(frame);
-      kernel.trace(count);
+      kernel.trace(frame, count);
     }
     let off = 0;
     for (let k = 0; k < count; k++) {

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { tilted } from './grid';
 import { plainKernel } from './kernel';
 import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
@@ -25,8 +26,7 @@ test.each([1, 0.7, 0.3])(
     kernel.samples.y[0] = 2;
     kernel.samples.z[0] = z;
     for (const frame of frames.reverse()) {
-      kernel.load(frame);
-      kernel.trace(1);
+      kernel.trace(frame, 1);
     }
     const moved = (250 - kernel.samples.x[0]!) * 1e-3;
     const expected = (drive.gx / 9e-4) * (h * (z * h) - (z * h) ** 2 / 2) * 2;
@@ -158,16 +158,14 @@ test('a wet edge is where it was laid and nowhere else', () => {
   expect([...births.source]).toEqual([0, 0, NONE]);
 });
 
-const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-
 test('the entry into a moving disc is where a fine walk along the path finds it', () => {
-  const spot = fc.record({ x: number(-4, 4), y: number(-4, 4), r: number(0.5, 3) });
+  const spot = fc.record({ x: between(-4, 4), y: between(-4, 4), r: between(0.5, 3) });
   fc.assert(
     fc.property(
       spot,
       spot,
-      fc.tuple(number(-9, 9), number(-9, 9)),
-      fc.tuple(number(-9, 9), number(-9, 9)),
+      fc.tuple(between(-9, 9), between(-9, 9)),
+      fc.tuple(between(-9, 9), between(-9, 9)),
       (from, to, [newX, newY], [oldX, oldY]) => {
         const disc: Disc = {
           from: { ...from, s: 0, turned: 0 },
@@ -195,7 +193,6 @@ test('the entry into a moving disc is where a fine walk along the path finds it'
 });
 
 test('however fine, fast and thick a stream comes down, places under it stay between the ground and the surface', () => {
-  const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
   fc.assert(
     fc.property(
       between(0.5, 20),

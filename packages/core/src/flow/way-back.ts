@@ -31,8 +31,7 @@ const throughFrame =
     // Whoever is short of memory may have put it into less meanwhile.
     const motion = whole(step.motion!, site.grid);
     if (met.length > 0) remember(traced);
-    kernel.load(motion);
-    kernel.trace(count);
+    kernel.trace(motion, count);
     if (round) kernel.circulate(round, count);
     for (const { source, disc, h } of met)
       meet(traced, disc, source, { motion, ...(h ? { h } : {}) });
