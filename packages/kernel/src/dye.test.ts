@@ -8,6 +8,7 @@ import {
   plainDye,
 } from '@potter/core/flow';
 import fc from 'fast-check';
+import { between } from '../../core/src/between.test-data';
 import { loadEngine } from './index';
 
 let makeDye: MakeDye;
@@ -15,10 +16,10 @@ beforeAll(async () => {
   ({ makeDye } = await loadEngine());
 });
 
-const unit = fc.double({ min: 0, max: 1, noNaN: true });
+const unit = between(0, 1);
 const ink = fc.record({
-  q: fc.array(fc.double({ min: 1e-4, max: 60, noNaN: true }), { minLength: 36, maxLength: 36 }),
-  s: fc.double({ min: 1e-4, max: 0.3, noNaN: true }),
+  q: fc.array(between(1e-4, 60), { minLength: 36, maxLength: 36 }),
+  s: between(1e-4, 0.3),
   shimmer: unit,
 });
 const PIXELS = 300;

@@ -1,5 +1,6 @@
 import { factorsWith } from '../factor';
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { measureSurface } from '../surface/measure';
 import { plainSurface } from '../surface/plain';
 import type { Surface } from '../surface/schema';
@@ -32,10 +33,10 @@ const colourG = (a: ReturnType<typeof amounts>) =>
 
 const anyBudget = fc.record({
   school: fc.constantFrom(...idsOf(SCHOOLS)),
-  insurance: fc.double({ min: 0, max: 0.5, noNaN: true }),
+  insurance: between(0, 0.5),
   stepG: fc.constantFrom(0.1, 1, 5),
   shares: fc
-    .array(fc.double({ min: 0, max: 5, noNaN: true }), { minLength: 1, maxLength: 12 })
+    .array(between(0, 5), { minLength: 1, maxLength: 12 })
     .map((s) => s.map((share, i) => ({ mix: `m${i}`, share }))),
   pots: fc.constantFrom<Budget['pots']>(
     [],
@@ -203,7 +204,7 @@ test('twice the size each way takes four times the paint', () => {
 test('by the marks of a cup pots come in whole marks, and none is lost', () => {
   fc.assert(
     fc.property(
-      fc.array(fc.double({ min: 0.01, max: 10, noNaN: true }), { minLength: 1, maxLength: 12 }),
+      fc.array(between(0.01, 10), { minLength: 1, maxLength: 12 }),
       fc.constantFrom(1, 2.5, 10, 25),
       (shares, stepMl) => {
         const b = budget({ stepMl, shares: shares.map((share, i) => ({ mix: `m${i}`, share })) });

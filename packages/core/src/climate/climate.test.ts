@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { AUTUMN_ROOM, readHumidity, readTemperature, roomAt, saturationHPa } from '.';
 
 const bytes = (...of: number[]) => new DataView(Uint8Array.from(of).buffer);
@@ -18,7 +19,7 @@ test('what is no reading, or not known, is none', () => {
 
 test('the warmer the room, the drier its air, with the same water in it all day', () => {
   const water = ({ tempC, rh }: { tempC: number; rh: number }) => saturationHPa(tempC) * rh;
-  const hour = fc.double({ min: 0, max: 24, noNaN: true });
+  const hour = between(0, 24);
   fc.assert(
     fc.property(hour, hour, (a, b) => {
       const [one, other] = [roomAt(AUTUMN_ROOM, a), roomAt(AUTUMN_ROOM, b)];

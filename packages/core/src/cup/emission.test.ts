@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { emission } from './emission';
 import { firstInFirstOut } from './outlets';
 import type { Cup } from './schema';
@@ -74,9 +75,9 @@ test('whatever the cup, every layer leaves as much as went in, to 1e-9', () => {
       fc.array(
         fc.record({
           mix: fc.constantFrom('a', 'b', 'c'),
-          ml: fc.double({ min: 0.1, max: 90, noNaN: true }),
+          ml: between(0.1, 90),
           sideDeg: fc.integer({ min: -360, max: 360 }),
-          sinks: fc.double({ min: 0, max: 0.3, noNaN: true }),
+          sinks: between(0, 0.3),
         }),
         { minLength: 1, maxLength: 12 },
       ),

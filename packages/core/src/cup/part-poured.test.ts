@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { outletOf, TURNED_OVER } from './outlets';
 import { partPoured } from './part-poured';
 
@@ -18,12 +19,12 @@ test('side by side every colour leaves by its share', () => {
 });
 
 test('what leaves is what was asked for, at most what there is, and never more of a layer than it holds', () => {
-  const ml = fc.double({ min: 0, max: 60, noNaN: true });
+  const ml = between(0, 60);
   fc.assert(
     fc.property(
       fc.array(ml, { minLength: 1, maxLength: 5 }),
-      fc.double({ min: 0, max: 1, noNaN: true }),
-      fc.double({ min: 0, max: 300, noNaN: true }),
+      between(0, 1),
+      between(0, 300),
       fc.constantFrom(outletOf('rim'), outletOf('bottom'), outletOf({ tipMm: 3 }), TURNED_OVER),
       (of, stir, wanted, outlet) => {
         const whole = of.reduce((a, b) => a + b, 0);

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { STREAM_BINS, withdraw } from './withdraw';
 
 const OUTLETS = {
@@ -9,8 +10,8 @@ const OUTLETS = {
 
 const strata = fc.array(
   fc.record({
-    ml: fc.double({ min: 0, max: 120, noNaN: true }),
-    dive: fc.double({ min: 0, max: 1, noNaN: true }),
+    ml: between(0, 120),
+    dive: between(0, 1),
   }),
   { minLength: 1, maxLength: 9 },
 );
@@ -21,7 +22,7 @@ const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
 
 test('every stratum leaves as much as went in, to 1e-9, and every portion is whole', () => {
   fc.assert(
-    fc.property(strata, fc.double({ min: 0, max: 1, noNaN: true }), outlet, (layers, stir, way) => {
+    fc.property(strata, between(0, 1), outlet, (layers, stir, way) => {
       const whole = sum(layers.map((l) => l.ml));
       fc.pre(whole > 1);
       const table = withdraw(layers, stir, way);

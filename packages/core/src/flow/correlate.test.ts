@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { correlator } from './correlate';
 import { ANOTHER, type Cores, FOLDED } from './cores';
 
@@ -197,7 +198,7 @@ test('two cells agree on the border between them', () => {
     .uniqueArray(fc.integer({ min: 1, max: 98 }), { minLength: 1, maxLength: 9 })
     .chain((heights) =>
       fc
-        .array(fc.double({ min: 0, max: 30, noNaN: true }), {
+        .array(between(0, 30), {
           minLength: heights.length + 1,
           maxLength: heights.length + 1,
         })
@@ -208,7 +209,7 @@ test('two cells agree on the border between them', () => {
           ]),
         ),
     );
-  const share = fc.double({ min: 0, max: 1, noNaN: true });
+  const share = between(0, 1);
   fc.assert(
     fc.property(
       fc.array(core, { minLength: 6, maxLength: 6 }),

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { bareFilm } from './film';
 import { addFootprint, underM3 } from './disc';
 import { layGrid } from './ground';
@@ -6,11 +7,10 @@ import { scene } from './scene.test-data';
 
 const site = layGrid(scene([]), 40);
 const { nx, ny, dx } = site.grid;
-const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 test('all of a stream lands: on cells of the face, or beside it on the side it is nearest to', () => {
   fc.assert(
-    fc.property(number(-20, 70), number(-20, 70), number(0.1, 12), (x, y, r) => {
+    fc.property(between(-20, 70), between(-20, 70), between(0.1, 12), (x, y, r) => {
       const source = new Float64Array(nx * ny);
       const missed = addFootprint(source, { x, y, r, s: 0, turned: 0 }, site, 5e-6);
       const landed = source.reduce((sum, v) => sum + v, 0) * dx * dx;
@@ -25,7 +25,7 @@ test('all of a stream lands: on cells of the face, or beside it on the side it i
 
 test('what a disc finer than a cell gives has its middle where the disc has it', () => {
   fc.assert(
-    fc.property(number(5, 35), number(5, 35), number(0.01, 0.99), (x, y, r) => {
+    fc.property(between(5, 35), between(5, 35), between(0.01, 0.99), (x, y, r) => {
       const source = new Float64Array(nx * ny);
       addFootprint(source, { x, y, r, s: 0, turned: 0 }, site, 1);
       const mean = (of: (i: number) => number) =>
@@ -41,7 +41,7 @@ test('under a disc stands its area times the height of an even film, within a pe
   const film = bareFilm(site.grid);
   film.h.fill(2e-3);
   fc.assert(
-    fc.property(number(15, 25), number(15, 25), number(4, 12), (x, y, r) => {
+    fc.property(between(15, 25), between(15, 25), between(4, 12), (x, y, r) => {
       const expected = Math.PI * (r * dx) ** 2 * 2e-3;
       expect(Math.abs(underM3(film, { x, y, r, s: 0, turned: 0 }) / expected - 1)).toBeLessThan(
         r < 5 ? 0.02 : 0.01,

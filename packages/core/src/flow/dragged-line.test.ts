@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { draggedAlong, type DraggedLine } from './dragged-line';
 
 const LINE: DraggedLine = {
@@ -40,9 +41,9 @@ test('round a ring it goes along the ring', () => {
 test('nothing beyond its ends moves, and no two places come from one', () => {
   expect(draggedAlong(LINE)(-1, 0, 1)).toBeUndefined();
   expect(draggedAlong(LINE)(200, 26, 1)).toBeUndefined();
-  const at = fc.double({ min: 0, max: 400, noNaN: true });
+  const at = between(0, 400);
   fc.assert(
-    fc.property(at, at, fc.double({ min: 0, max: 20, noNaN: true }), (a, b, d) => {
+    fc.property(at, at, between(0, 20), (a, b, d) => {
       const from = (s: number) => (draggedAlong(LINE)(s, d, 1) ?? [s])[0];
       if (Math.abs(a - b) > 0.01) expect(from(a) < from(b)).toBe(a < b);
     }),

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { STREAM_BINS } from '../cup/withdraw';
 import { laminate } from './lamination';
 import { flipped } from './scene.test-data';
@@ -11,7 +12,7 @@ test('rings of each stratum are as much of a cup as it brings, whatever they are
   fc.assert(
     fc.property(
       fc.array(fc.integer({ min: 5, max: 60 }), { minLength: 2, maxLength: 8 }),
-      fc.double({ min: 0, max: 0.8, noNaN: true }),
+      between(0, 0.8),
       (mls, stir) => {
         const cup = flipped([0, 0], 1, mls.length, { stir });
         const strata = cup.strata.map((own, n) => ({ ...own, ml: mls[n]! }));

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { accountOf } from './account';
 import type { Act } from './act';
 import { inStretches } from './act/pull';
@@ -104,7 +105,7 @@ test('places keep their order, whichever way a string is bent and pulled', () =>
         maxLength: 7,
       }),
       fc.integer({ min: 0, max: 359 }),
-      fc.double({ min: 0, max: 0.9, noNaN: true }),
+      between(0, 0.9),
       (line, toward, gone) => {
         const bend = line.filter(
           (p, i) => i === 0 || p[0] !== line[i - 1]![0] || p[1] !== line[i - 1]![1],
@@ -143,16 +144,12 @@ test('places keep their order, whichever way a string is bent and pulled', () =>
 
 test('however long a string, the surface goes no farther in a stretch than places can follow, and in no more stretches than can be kept', () => {
   fc.assert(
-    fc.property(
-      fc.double({ min: 0, max: 5000, noNaN: true }),
-      fc.double({ min: 0.05, max: 20, noNaN: true }),
-      (far, radius) => {
-        const { bell, stretches } = inStretches(far, radius);
-        expect(far / stretches).toBeLessThanOrEqual(0.7 * bell + 1e-6);
-        expect(stretches).toBeLessThanOrEqual(120);
-        expect(bell).toBeGreaterThanOrEqual(radius);
-      },
-    ),
+    fc.property(between(0, 5000), between(0.05, 20), (far, radius) => {
+      const { bell, stretches } = inStretches(far, radius);
+      expect(far / stretches).toBeLessThanOrEqual(0.7 * bell + 1e-6);
+      expect(stretches).toBeLessThanOrEqual(120);
+      expect(bell).toBeGreaterThanOrEqual(radius);
+    }),
   );
 });
 

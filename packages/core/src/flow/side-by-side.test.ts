@@ -1,9 +1,10 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { emptyMet, emptyWayDown, type StrataAlong, type WayDown } from './act';
 import { following, ringsOf } from './rings';
 import { sideBySide } from './side-by-side';
 
-const share = fc.double({ min: 0, max: 1, noNaN: true });
+const share = between(0, 1);
 
 /** Strata side by side at nine rows, each so much of its row; some of them nothing. */
 const stacks = fc
@@ -69,13 +70,13 @@ test.each([
   ['side by side', stacks],
   ['one after the other', turns],
 ])('strata %s: what is told of a way is what lies there, however thin', (_, all) => {
-  const bin = fc.double({ min: 0, max: 7.999, noNaN: true });
+  const bin = between(0, 7.999);
   fc.assert(
     fc.property(
       all,
       fc.tuple(bin, share, bin, share),
       // Not so near its end that a round-off decides.
-      fc.array(fc.double({ min: 0, max: 1 - 1e-9, noNaN: true }), { minLength: 30, maxLength: 30 }),
+      fc.array(between(0, 1 - 1e-9), { minLength: 30, maxLength: 30 }),
       (strata, way, shares) => {
         const sure = shares.filter((at) => clear(strata, way, at));
         const [from, aside, to, toAside] = way;

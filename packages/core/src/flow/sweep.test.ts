@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { addSpin, bareFilm, type Film, volumeM3 } from './film';
 import { type Drive, GRAVITY, type Grid, tilted } from './grid';
 import { stepFilm } from './sweep';
@@ -170,14 +171,14 @@ test.each([1e-3, 1.5e-3])('a heap on dry ground stops spreading at heq = %d m, Â
   expect(Math.abs(mean / heq - 1)).toBeLessThan(0.02);
 });
 
-const heap = fc.array(fc.double({ min: 0, max: 4e-3, noNaN: true }), {
+const heap = fc.array(between(0, 4e-3), {
   minLength: 144,
   maxLength: 144,
 });
 const drives = fc.record({
-  angle: fc.double({ min: 0, max: 20, noNaN: true }),
-  toward: fc.double({ min: -180, max: 180, noNaN: true }),
-  dt: fc.double({ min: 1e-3, max: 5, noNaN: true }),
+  angle: between(0, 20),
+  toward: between(-180, 180),
+  dt: between(1e-3, 5),
 });
 
 /** A 12 Ã— 12 patch on dry ground with an edge paint can run over. */

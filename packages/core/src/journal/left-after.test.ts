@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { brief } from '../plan/brief/brief';
 import { checkPlan } from '../plan/document/check';
 import { carryOn, mayCarryOn } from '../plan/beginning/carry-on';
@@ -27,7 +28,7 @@ test('poured = planned + mixed for it − left, mix by mix, whichever moves were
       fc.array(
         fc.record({
           of: fc.nat(),
-          g: fc.double({ min: 0.1, max: 9, noNaN: true }),
+          g: between(0.1, 9),
           anew: fc.boolean(),
         }),
         { maxLength: 4 },

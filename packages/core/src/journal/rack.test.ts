@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { OAT, plan, SLATE } from '../plan/fixture.test-data';
 import { checkedActs, type DryingCheck, dryingActs } from './rack';
 import { advance, beginRun } from './run';
@@ -22,7 +23,7 @@ test('found tacky at its middle the forecast moves out, by hand, and all that fo
 
 test('whatever is found, and in whatever order, the forecast keeps to it and to its order', () => {
   const check = fc.record({
-    afterMin: fc.double({ min: 1, max: 20_000, noNaN: true }),
+    afterMin: between(1, 20_000),
     found: fc.constantFrom<DryingCheck['found']>('tacky', 'dry'),
   });
   fc.assert(

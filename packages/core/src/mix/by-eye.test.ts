@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { fillableMl, levelAtMm, volumeAtMl } from '../vessel/frustum';
 import { eyeMark, fillsOf, gramsAtLevel } from './by-eye';
 import { beginWeighing, nextLine, taken } from './weighing';
@@ -40,8 +41,8 @@ test('more than one cup holds goes into equal fills with head-room left', () => 
 test('a level read off the cup is the grams that make it, whatever was in before', () => {
   fc.assert(
     fc.property(
-      fc.double({ min: 20, max: 60, noNaN: true }),
-      fc.double({ min: 5, max: 60, noNaN: true }),
+      between(20, 60),
+      between(5, 60),
       fc.integer({ min: 1, max: 3 }),
       (paintG, mediumG, fills) => {
         const w = taken(begun, Number(paintG.toFixed(6)));

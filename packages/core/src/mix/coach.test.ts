@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { advise, settled, viscosityOfMound } from './coach';
 import { consistencyOf, stepLimits } from './consistency';
 import { FLOW_CUPS, viscosityOfFlow } from './flow-cup';
@@ -66,8 +67,8 @@ test.each([
 test('what is added brings it just there by the mixing rule', () => {
   fc.assert(
     fc.property(
-      fc.double({ min: 0.2, max: 12, noNaN: true }),
-      fc.double({ min: 0, max: 0.2, noNaN: true }),
+      between(0.2, 12),
+      between(0, 0.2),
       fc.constantFrom<Consistency>('thin', 'flowing', 'medium', 'thick'),
       (viscosityPaS, waterShare, step) => {
         const cup = { ml: 100, viscosityPaS, waterShare };

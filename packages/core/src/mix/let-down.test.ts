@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { openBook } from '../material/book';
 import type { Body, Paint } from '../paint/schema';
 import { consistencyOf } from './consistency';
@@ -42,7 +43,7 @@ test('what it finds always lands on the step, and it changes nothing that is the
     fc.property(
       fc.constantFrom<Body>('heavy', 'soft', 'craft', 'fluid'),
       fc.constantFrom('conditioner', 'conditioner-thin', 'gloss-medium', 'glue-water'),
-      fc.double({ min: 0.05, max: 6, noNaN: true }),
+      between(0.05, 6),
       fc.constantFrom<Consistency>('thin', 'flowing', 'medium', 'thick'),
       (body, medium, parts, step) => {
         const recipeOf = (m: Mix) => makeRecipe(m, () => paint(body), book);

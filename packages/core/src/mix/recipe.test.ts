@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { openBook } from '../material/book';
 import type { Medium } from '../material/schema';
 import type { Body, Finish, Paint } from '../paint/schema';
@@ -171,11 +172,11 @@ const anyMix = fc.record({
   medium: fc.option(
     fc.record({
       id: fc.constantFrom('conditioner', 'studio-blend', 'glue-water'),
-      parts: fc.double({ min: 0.05, max: 8, noNaN: true }),
+      parts: between(0.05, 8),
     }),
     { nil: undefined },
   ),
-  waterParts: fc.double({ min: 0, max: 3, noNaN: true }),
+  waterParts: between(0, 3),
 });
 
 test('a mL of any mix is made of a mL, weighs its density, and a weigh-up ends on its total', () => {

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import type { Recipe } from './recipe';
 import { roundParts, roundPartsOf } from './round-parts';
 import { weighUp } from './weigh';
@@ -41,7 +42,7 @@ test('enough, round, in its ratio, and weighed up to the same grams', () => {
   fc.assert(
     fc.property(
       fc.array(fc.integer({ min: 1, max: 12 }), { minLength: 1, maxLength: 4 }),
-      fc.double({ min: 5, max: 900, noNaN: true }),
+      between(5, 900),
       fc.constantFrom(1, 5, 10, 20),
       (grams, needed, to) => {
         const r = recipe(...grams);

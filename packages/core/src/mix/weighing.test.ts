@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import {
   beginWeighing,
   isOver,
@@ -76,7 +77,7 @@ test('whatever is poured over, how often, every ratio holds to the step in the e
   fc.assert(
     fc.property(
       fc.array(fc.integer({ min: 5, max: 300 }), { minLength: 2, maxLength: 5 }),
-      fc.array(fc.double({ min: 0.97, max: 1.6, noNaN: true }), { minLength: 5, maxLength: 5 }),
+      fc.array(between(0.97, 1.6), { minLength: 5, maxLength: 5 }),
       fc.constantFrom(0.1, 1),
       (grams, pours, stepG) => {
         let w = beginWeighing(

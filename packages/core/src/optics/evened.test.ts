@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { evened, meanColour } from './evened';
 import { hexToLinear, linearToHex, type Rgb } from './srgb';
 
@@ -6,8 +7,8 @@ import { hexToLinear, linearToHex, type Rgb } from './srgb';
 test('what a lamp did to a colour is undone by a grey card beside it', () =>
   fc.assert(
     fc.property(
-      fc.tuple(...[0, 1, 2].map(() => fc.double({ min: 0.5, max: 1.15, noNaN: true }))),
-      fc.tuple(...[0, 1, 2].map(() => fc.double({ min: 0.05, max: 0.8, noNaN: true }))),
+      fc.tuple(...[0, 1, 2].map(() => between(0.5, 1.15))),
+      fc.tuple(...[0, 1, 2].map(() => between(0.05, 0.8))),
       (light, own) => {
         const under = (r: readonly number[]) =>
           linearToHex(r.map((v, c) => v * light[c]!) as unknown as Rgb);

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { filmReflectance, kOverS, reflectanceOf } from './film';
 
 // Kubelka and Munk 1931, Kubelka 1948: worked numbers.
@@ -26,10 +27,10 @@ test.each([
   expect(filmReflectance(k, s, x, ground)).toBeCloseTo(r, 7),
 );
 
-const k = fc.double({ min: 0, max: 2, noNaN: true });
-const s = fc.double({ min: 0, max: 1, noNaN: true });
-const x = fc.double({ min: 0, max: 3000, noNaN: true });
-const ground = fc.double({ min: 0, max: 1, noNaN: true });
+const k = between(0, 2);
+const s = between(0, 1);
+const x = between(0, 3000);
+const ground = between(0, 1);
 
 test('a film laid in two coats is the film laid in one', () => {
   fc.assert(

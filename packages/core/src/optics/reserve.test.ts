@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import type { OpacityClass, Paint } from '../paint/schema';
 import { blend } from './blend';
 import { DRAWN_WHITE, filmSpectrum, kOverS, reflectanceOf, type Tint } from './film';
@@ -33,7 +34,7 @@ test('a film of 200 µm ÷ reserve just hides: contrast ratio 0.95 (ISO 6504-3)'
 
 test('a measured ratio on a stated film comes out as measured', () => {
   fc.assert(
-    fc.property(hex, fc.double({ min: 0.3, max: 0.97, noNaN: true }), (h, ratio) => {
+    fc.property(hex, between(0.3, 0.97), (h, ratio) => {
       const optics = paintOptics(paint(h, { contrastRatio: ratio, wetMicrons: 150 }));
       // Reserve is held to 0.02..20; within, the ratio is the artist's own.
       if (optics.reserve > 0.021 && optics.reserve < 19)

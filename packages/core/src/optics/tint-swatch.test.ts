@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import type { Paint } from '../paint/schema';
 import { blend } from './blend';
 import { deltaE2000 } from './delta-e';
@@ -33,7 +34,7 @@ test('a swatch painted with a pull gives that pull back, as far as eight bits go
   fc.assert(
     fc.property(
       fc.constantFrom('#0f2a6e', '#8e1552', '#42291f', '#c1852c', '#063d37'),
-      fc.double({ min: 0.05, max: 2, noNaN: true }),
+      between(0.05, 2),
       (hex, sigma) => {
         const q = qOf(hex);
         const swatch = spectrumToHex(

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 // @ts-expect-error It has no types of its own.
 import perspective from 'perspective-transform';
 import { type Corners, homographyOf, type Place, pictureFault, through } from '.';
@@ -9,7 +10,7 @@ const UNIT: Corners = [
   [1, 1],
   [0, 1],
 ];
-const near = fc.double({ min: -0.2, max: 0.2, noNaN: true });
+const near = between(-0.2, 0.2);
 /** Four corners as a hand that leans a camera gets them. */
 const leaning = fc
   .array(near, { minLength: 8, maxLength: 8 })
@@ -18,7 +19,7 @@ const leaning = fc
   );
 
 test('corners go to corners, and a place within where the reference package takes it', () => {
-  const share = fc.double({ min: 0, max: 1, noNaN: true });
+  const share = between(0, 1);
   fc.assert(
     fc.property(leaning, leaning, share, share, (from, to, x, y) => {
       const way = homographyOf(from, to)!;

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { apportion } from './apportion';
 
-const amounts = fc.array(fc.double({ min: 0, max: 5000, noNaN: true }), {
+const amounts = fc.array(between(0, 5000), {
   minLength: 1,
   maxLength: 24,
 });

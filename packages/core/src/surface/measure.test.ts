@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { measureSurface, shapeOf } from './measure';
 import { plainSurface as surface } from './plain';
 import type { Shape } from './schema';
@@ -24,17 +25,17 @@ test('edges that are left bare take no paint', () =>
 const anyShape = fc.oneof(
   fc.record({
     kind: fc.constant('rect' as const),
-    widthMm: fc.double({ min: 5, max: 2000, noNaN: true }),
-    heightMm: fc.double({ min: 5, max: 2000, noNaN: true }),
+    widthMm: between(5, 2000),
+    heightMm: between(5, 2000),
   }),
   fc.record({
     kind: fc.constant('oval' as const),
-    widthMm: fc.double({ min: 5, max: 2000, noNaN: true }),
-    heightMm: fc.double({ min: 5, max: 2000, noNaN: true }),
+    widthMm: between(5, 2000),
+    heightMm: between(5, 2000),
   }),
   fc.record({
     kind: fc.constant('round' as const),
-    diameterMm: fc.double({ min: 5, max: 2000, noNaN: true }),
+    diameterMm: between(5, 2000),
   }),
 );
 
@@ -42,7 +43,7 @@ test('area grows with the square of the size, outline with the size, both with t
   fc.assert(
     fc.property(
       anyShape,
-      fc.double({ min: 0.2, max: 2.5, noNaN: true }),
+      between(0.2, 2.5),
       fc.integer({ min: 1, max: 40 }),
       (shape, k, pieces) => {
         const scaled = (

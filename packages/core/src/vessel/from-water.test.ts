@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { volumeAtMl } from './frustum';
 import { vesselFromWater } from './from-water';
 
@@ -11,9 +12,9 @@ test('any cup is found again from the water to two of its marks', () => {
   fc.assert(
     fc.property(
       fc.integer({ min: 30, max: 150 }),
-      fc.double({ min: 0.6, max: 1.6, noNaN: true }),
+      between(0.6, 1.6),
       fc.integer({ min: 30, max: 200 }),
-      fc.double({ min: 0.15, max: 0.5, noNaN: true }),
+      between(0.15, 0.5),
       (bottomMm, flare, heightMm, at) => {
         const v = { bottomMm, topMm: bottomMm * flare, heightMm };
         const low = Math.max(6, at * heightMm);

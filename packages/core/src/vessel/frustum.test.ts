@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../between.test-data';
 import { capacityMl, fillableMl, levelAtMm, volumeAtMl } from './frustum';
 import { VESSELS } from './library';
 
@@ -23,11 +24,7 @@ function integrateMl(
 }
 
 const anyVessel = fc
-  .tuple(
-    fc.double({ min: 20, max: 200, noNaN: true }),
-    fc.double({ min: 20, max: 200, noNaN: true }),
-    fc.double({ min: 20, max: 200, noNaN: true }),
-  )
+  .tuple(between(20, 200), between(20, 200), between(20, 200))
   .map(([t, b, h]) => vessel(t, b, h));
 
 // Closed-form values worked out by hand: cone, cylinder, frustum.
@@ -42,7 +39,7 @@ test('200 mL in the 90/60/100 cup stands at 54.52 mm', () =>
 
 test('volumes agree with numerical integration', () => {
   fc.assert(
-    fc.property(anyVessel, fc.double({ min: 0.01, max: 1, noNaN: true }), (v, share) =>
+    fc.property(anyVessel, between(0.01, 1), (v, share) =>
       expect(volumeAtMl(v, share * v.heightMm)).toBeCloseTo(integrateMl(v, share * v.heightMm), 6),
     ),
   );
@@ -57,7 +54,7 @@ test('a level is the level of its own volume, in tapered, flared and upright cup
           fc.constant(vessel(70 + wider, 70, 90)),
         ),
       ),
-      fc.double({ min: 0.001, max: 1, noNaN: true }),
+      between(0.001, 1),
       (v, share) =>
         expect(levelAtMm(v, volumeAtMl(v, share * v.heightMm))).toBeCloseTo(share * v.heightMm, 9),
     ),

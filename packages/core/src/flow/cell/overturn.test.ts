@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../../between.test-data';
 import { cameFrom, overturn, turned } from './overturn';
 
 const from = new Float64Array(2);
@@ -13,9 +14,9 @@ test('in a unit of time what lies over the middle thins by e', () => {
 });
 
 test('forth and back again is where it was, within a cell and nowhere else', () => {
-  const inside = fc.double({ min: 0, max: 1, noNaN: true });
+  const inside = between(0, 1);
   fc.assert(
-    fc.property(inside, inside, fc.double({ min: 0, max: 6, noNaN: true }), (rho, zeta, age) => {
+    fc.property(inside, inside, between(0, 6), (rho, zeta, age) => {
       const [r, z] = turned(...turned(rho, zeta, age), -age);
       expect(r).toBeCloseTo(rho, 3);
       expect(z).toBeCloseTo(zeta, 3);

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../../between.test-data';
 import { factorsWith } from '../../factor';
 import { CAUSE_IDS } from './cause';
 import { type Layer, pileBetween } from './pile';
@@ -109,15 +110,14 @@ test('oil makes waves longer, and thicker oil longer still', () => {
 });
 
 test('what grows is the integral of what drives, less what the paint holds', () => {
-  const some = (min: number, max: number) => fc.double({ min, max, noNaN: true });
   fc.assert(
     fc.property(
-      some(0.1, 5),
-      some(10, 200),
-      some(0, 600),
-      some(1, 2000),
-      some(0, 5e-3),
-      some(0, 2),
+      between(0.1, 5),
+      between(10, 200),
+      between(0, 600),
+      between(1, 2000),
+      between(0, 5e-3),
+      between(0, 2),
       (drivePerS, time, fromS, s, sets, holds) => {
         let sum = 0;
         const steps = 4000;

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../../between.test-data';
 import { plainSurface } from '../../surface/plain';
 import { toUnit } from '../../quantity/unit';
 import { TASKS } from '../../verb';
@@ -37,7 +38,7 @@ describe('shares', () => {
         fc.array(
           fc.record({
             mix: fc.constantFrom('m-oat', 'm-slate', 'm-quince', 'm-damson', 'm-brass'),
-            to: fc.double({ min: 0, max: 1, noNaN: true }),
+            to: between(0, 1),
           }),
           { maxLength: 12 },
         ),

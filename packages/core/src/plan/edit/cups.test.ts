@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../../between.test-data';
 import { layersOf } from '../../cup/load';
 import { shapeOf } from '../../surface/measure';
 import { VESSELS } from '../../vessel/library';
@@ -128,17 +129,11 @@ test('no composing gains or loses paint: pots are poured whole whatever is done'
   const start = plan(FIVE);
   const had = poured(start);
   const act = fc.oneof(
-    fc
-      .tuple(
-        fc.nat(2),
-        fc.integer({ min: 1, max: 4 }),
-        fc.double({ min: 0.4, max: 1, noNaN: true }),
-      )
-      .map(
-        ([cup, n, thin]) =>
-          (p: Plan) =>
-            edit.inRounds(p, cup, n, thin),
-      ),
+    fc.tuple(fc.nat(2), fc.integer({ min: 1, max: 4 }), between(0.4, 1)).map(
+      ([cup, n, thin]) =>
+        (p: Plan) =>
+          edit.inRounds(p, cup, n, thin),
+    ),
     fc.nat(2).map((cup) => (p: Plan) => edit.coverWith(p, cup, 'm-slate')),
     fc.tuple(fc.nat(2), fc.integer({ min: 2, max: 4 })).map(
       ([cup, n]) =>

@@ -1,5 +1,6 @@
 import { areaPathsD, FillRule, unionD } from 'clipper2-ts';
 import fc from 'fast-check';
+import { between } from '../../between.test-data';
 import { crossingOf } from './crossing';
 import { covers } from './covers';
 import { outlineFrom, outlineFromPath } from './from-drawing';
@@ -26,9 +27,7 @@ const star = (radii: readonly number[]): Ring =>
     const a = (i * 2 * Math.PI) / radii.length;
     return [r * Math.cos(a), r * Math.sin(a)];
   });
-const anyStar = fc
-  .array(fc.double({ min: 20, max: 400, noNaN: true }), { minLength: 5, maxLength: 40 })
-  .map(star);
+const anyStar = fc.array(between(20, 400), { minLength: 5, maxLength: 40 }).map(star);
 
 const asPath = (ring: Ring) =>
   Array.from({ length: ring.length / 2 }, (_, i) => ({ x: ring[2 * i]!, y: ring[2 * i + 1]! }));
@@ -63,7 +62,7 @@ describe('area', () => {
 
   test('is that of the even-odd union of a reference library', () =>
     fc.assert(
-      fc.property(anyStar, fc.double({ min: 0.05, max: 0.9, noNaN: true }), (ring, k) => {
+      fc.property(anyStar, between(0.05, 0.9), (ring, k) => {
         const rings = [ring, ring.map((v) => v * k)];
         const even = areaPathsD(unionD(rings.map(asPath), [], FillRule.EvenOdd, 6));
         expect(areaOf(rings) / even).toBeCloseTo(1, 4);
@@ -166,16 +165,11 @@ describe('crossings', () => {
   // Every edge against every other by the turns of their ends (Sedgewick's predicate), without a sweep.
   test('two stars cross exactly where some pair of their edges does', () =>
     fc.assert(
-      fc.property(
-        anyStar,
-        anyStar,
-        fc.double({ min: 1.37, max: 700, noNaN: true }),
-        (a, b, shift) => {
-          const moved = b.map((v, i) => (i % 2 === 0 ? v + shift : v));
-          const crossed = edgesOf(a).some((e) => edgesOf(moved).some((f) => cross(e, f)));
-          expect(crossingOf([a, moved]) !== undefined).toBe(crossed);
-        },
-      ),
+      fc.property(anyStar, anyStar, between(1.37, 700), (a, b, shift) => {
+        const moved = b.map((v, i) => (i % 2 === 0 ? v + shift : v));
+        const crossed = edgesOf(a).some((e) => edgesOf(moved).some((f) => cross(e, f)));
+        expect(crossingOf([a, moved]) !== undefined).toBe(crossed);
+      }),
       { numRuns: 200 },
     ));
 });
@@ -215,7 +209,7 @@ describe('an outline from a drawing', () => {
 
   test('simplifying loses no more than its tolerance: area within outline × tolerance', () =>
     fc.assert(
-      fc.property(anyStar, fc.double({ min: 0.05, max: 5, noNaN: true }), (ring, tolerance) => {
+      fc.property(anyStar, between(0.05, 5), (ring, tolerance) => {
         const fewer = simplified(ring, tolerance);
         expect(fewer.length).toBeLessThanOrEqual(ring.length);
         expect(Math.abs(areaOf([ring]) - (fewer.length ? areaOf([fewer]) : 0))).toBeLessThanOrEqual(
@@ -227,7 +221,7 @@ describe('an outline from a drawing', () => {
 
   test('area grows with the square of the scale', () =>
     fc.assert(
-      fc.property(anyStar, fc.double({ min: 0.5, max: 3, noNaN: true }), (ring, k) => {
+      fc.property(anyStar, between(0.5, 3), (ring, k) => {
         const [one, scaled] = [outlineFrom([ring], 1), outlineFrom([ring], k)];
         if (!one.ok || !scaled.ok) return;
         const a = areaOf(readPath(scaled.value.path)) / areaOf(readPath(one.value.path));

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { between } from '../../between.test-data';
 import { idsOf } from '../../registry';
 import { CHORD_MM } from './define';
 import {
@@ -95,7 +96,7 @@ test('rings and spirals are as long as geometry says', () => {
 
 test('chords of a ring stray from it by no more than is said', () =>
   fc.assert(
-    fc.property(fc.double({ min: 1, max: 500, noNaN: true }), (radiusMm) => {
+    fc.property(between(1, 500), (radiusMm) => {
       const path: Path = { kind: 'ring', centreMm: [0, 0], radiusMm, turns: 1 };
       const [a, b] = strokesOf(path)[0]!;
       const middle = Math.hypot((a![0] + b![0]) / 2, (a![1] + b![1]) / 2);
