@@ -1,7 +1,7 @@
 import { accountOf } from './account';
 import { layGrid } from './ground';
 import { plainKernel } from './kernel';
-import { halve, type Motion, planesOf, WHOLE, whole } from './motion';
+import { halve, type Motion, overLogMean, planesOf, WHOLE, whole } from './motion';
 import { BASE, endOf, flipped, scene } from './scene.test-data';
 import { pourOn } from './simulate';
 import type { Act } from './act';
@@ -73,4 +73,23 @@ test('where that is not enough, frames something was poured in are kept so too, 
 
 test('one that does not fit even so says what to do', () => {
   expect(() => within(20_000)).toThrow('take some out, or make them shorter');
+});
+
+test.each([
+  [0.2, 1e-6],
+  [0.5, 3e-4],
+  [0.8, 0.006],
+  [0.9, 0.031],
+])(
+  'the mean of 1/h where a height goes evenly from a to b, (b − a)/(b + a) = %f, is told to %f',
+  (r, off) => {
+    expect(Math.abs(overLogMean(r * r) / (Math.atanh(r) / r) - 1)).toBeLessThan(off);
+  },
+);
+
+test('where a height goes from nothing, the mean of 1/h is told as twofold and never more', () => {
+  expect(overLogMean(0)).toBe(1);
+  expect(overLogMean(1)).toBeCloseTo(50 / 24, 9);
+  for (let r = 0.01; r <= 1; r += 0.01)
+    expect(overLogMean(r * r)).toBeGreaterThan(overLogMean((r - 0.01) ** 2));
 });

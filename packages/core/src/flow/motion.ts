@@ -228,7 +228,7 @@ export function motionOf(
  * A height that goes evenly from a to b is in the mean of 1/h not its mean but (b − a)/ln(b/a): so much more, at r = (b − a)/(b + a), is atanh(r)/r, here
  * its Padé approximant in r² (half a per cent short at r = 0.8, 3 % at 0.9; twofold at the most). A front brings a cell from a hair to millimetres in a frame.
  */
-const overLogMean = (r2: number): number => (105 - 55 * r2) / (105 - 90 * r2 + 9 * r2 * r2);
+export const overLogMean = (r2: number): number => (105 - 55 * r2) / (105 - 90 * r2 + 9 * r2 * r2);
 
 /** The excess of every wet cell, and beside them that of what they touch, so that it does not change at a front or an edge. */
 function setExcess(film: Film, { lowerNu, stands }: Layers, { weight, excess }: MotionSpace): void {
