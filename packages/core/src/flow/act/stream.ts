@@ -25,11 +25,11 @@ export interface Stream extends Portion {
 }
 
 /**
- * How many of its radii a stream may move in one frame, and in one step of it; the frames it is poured in at the least. What lies on what is there
- * goes farther: it is followed through the frame how it lands and flows.
+ * How many of its radii a stream may move in one frame, and in one step of it; the frames it is poured in at the least. At twice as many a ribbon’s
+ * layers come out rippled, frame by frame, though each has its volume.
  */
-const RADII_PER_FRAME = { core: 0.7, laid: 1.4 } as const;
-/** A thread finer than the film's cells is spread over some of them anyway: it may go so many in a frame. */
+const RADII_PER_FRAME = 0.7;
+/** A thread finer than the film's cells that lies on what is there is spread over some of them anyway: it may go so many in a frame. */
 const THREAD_CELLS = 3;
 const RADII_PER_STEP = 0.35;
 const LEAST_FRAMES = 24;
@@ -92,7 +92,7 @@ function radius({ radiusMm }: Stream, s: number): number {
 
 /** Cells it may move in one frame. */
 const perFrame = ({ core }: Stream, r: number): number =>
-  core ? RADII_PER_FRAME.core * r : Math.max(RADII_PER_FRAME.laid * r, THREAD_CELLS);
+  core ? RADII_PER_FRAME * r : Math.max(RADII_PER_FRAME * r, THREAD_CELLS);
 
 export const stream: ActDefinition<Stream> = {
   id: 'stream',
