@@ -82,7 +82,7 @@ export function* columnsOf(
   });
 }
 
-/** Writes columns one after the other, each from its surface and the cores around it, so many pixels of those of their cell to the right of its first corner and below it. */
+/** Writes columns one after the other, each from its surface and the cores around its cell: so many pixels `right` of that one's first corner and `below` it, of the `pixels` it is wide. */
 function columnWriter(columns: Columns, strata: Strata) {
   const weights = new Float64Array(4);
   const own = new Float64Array(4);
@@ -90,7 +90,7 @@ function columnWriter(columns: Columns, strata: Strata) {
   const met = emptyMet(MOST_MET);
   const begins = emptyMet(1);
   const down = descent();
-  /** Where in its act's paint the surface is, and how far down the column has come. In one object: a closure's own variables would box every number that is written to them. */
+  // In one object: see `descent`.
   const here: Here = { source: 0, bin: 0, across: 0, deep: 0 };
 
   return (

@@ -22,7 +22,7 @@ export function descent(): Descent {
   const strata = new Uint16Array(MOST_RUNS);
   const ends = new Uint16Array(MOST_RUNS);
   let told = 0;
-  /** In one object: a closure's own variables would box every number that is written to them. */
+  // In one object: engines make an object of each number that is written to a closure's own variable.
   const under = {
     /** The run under way: where it began, how thick it is at the least, its thickest stratum and how thick that is. */
     from: 0,
