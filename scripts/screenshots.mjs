@@ -103,17 +103,23 @@ const VIEWS = [
   { name: 'rack-390', at: '/bench/rack' },
 ];
 
-/** Waits until a preview in sight, where there is one, is as fine as it gets. */
+/** Waits until nothing is being computed any more, and a preview in sight, where there is one, is as fine as it gets. */
 const pictured = (page) =>
   page.waitForFunction(
     () => {
       const canvas = document.querySelector('canvas');
       return (
-        !canvas ||
-        (Math.max(canvas.width, canvas.height) >= 512 &&
-          !document.querySelector('[role="progressbar"]'))
+        !document.querySelector('[role="progressbar"]') &&
+        (!canvas || Math.max(canvas.width, canvas.height) >= 512)
       );
     },
+    { timeout: 60000, polling: 200 },
+  );
+
+/** Waits until every photograph there is has come. */
+const photographed = (page) =>
+  page.waitForFunction(
+    () => [...document.images].every((image) => image.complete && image.naturalWidth > 0),
     { timeout: 60000, polling: 200 },
   );
 
@@ -125,6 +131,7 @@ for (const { name, at, on = PHONE, dark, then, small } of VIEWS) {
   if (!small) await pictured(page);
   await then?.(page);
   if (then && !small) await pictured(page);
+  await photographed(page);
   // A press leaves its own mark for a moment.
   if (then) await new Promise((resolve) => setTimeout(resolve, 400));
   await page.screenshot({ path: join(folder, `${name}.png`) });
