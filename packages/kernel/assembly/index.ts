@@ -208,11 +208,14 @@ export function endFrame(layered: bool, told: bool, lowerNu: f32): void {
 }
 
 /**
- * Finds the rows of a motion that its next `trace` takes the first `n` samples through, from the one returned to before `bottomRow`; in `most` stands
- * what its largest numbers stand for.
+ * Finds the rows of a motion that its next `trace` takes the first `n` samples through, from `topRow` to before `bottomRow`; in `most` stands what its
+ * largest numbers stand for.
  */
-export function topRow(n: i32): i32 {
+export function findRows(n: i32): void {
   reach(samples, samples + sampleBytes, n, nx, ny, load<f32>(most), load<f32>(most, 4));
+}
+
+export function topRow(): i32 {
   return top;
 }
 

@@ -34,7 +34,8 @@ interface FilmModule {
   ): void;
   beginFrame(): void;
   endFrame(layered: boolean, told: boolean, lowerNu: number): void;
-  topRow(count: number): number;
+  findRows(count: number): void;
+  topRow(): number;
   bottomRow(): number;
   trace(
     count: number,
@@ -154,7 +155,8 @@ const kernelsOf =
       trace: (kept, count) => {
         const { data, most: largest, box } = whole(kept, grid);
         most.set(largest);
-        const from = nx * loops.topRow(count);
+        loops.findRows(count);
+        const from = nx * loops.topRow();
         const upTo = nx * loops.bottomRow();
         for (let plane = 0; plane < data.length; plane += cells)
           packed.set(data.subarray(plane + from, plane + upTo), plane + from);
