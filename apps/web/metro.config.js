@@ -13,15 +13,18 @@ config.cacheVersion = [require.resolve('./straight-to-core'), ...straightToCore.
   .reduce((hash, file) => hash.update(readFileSync(file)), createHash('sha256'))
   .digest('hex');
 
-// The page reads no schema; see no-schemas.js.
-const SCHEMAS = '@sinclair/typebox';
+/** What stands for a module in the page; why, each says. */
+const INSTEAD = {
+  '@sinclair/typebox': 'no-schemas.js',
+  '@babel/runtime/helpers/objectSpread2': 'own-spread.js',
+};
 // tslib is taken in its CommonJS build: its ESM build imports the default of that one, which has none after Babel's step.
 const AS_COMMONJS = 'tslib';
 // Their parts must find one another: each by itself would be taken in another build, with another list of gestures.
 const AS_NODE_DOES = /^@use-gesture\//;
 config.resolver.resolveRequest = (context, moduleName, platform) =>
-  moduleName === SCHEMAS
-    ? { type: 'sourceFile', filePath: join(__dirname, 'no-schemas.js') }
+  Object.hasOwn(INSTEAD, moduleName)
+    ? { type: 'sourceFile', filePath: join(__dirname, INSTEAD[moduleName]) }
     : AS_NODE_DOES.test(moduleName)
       ? { type: 'sourceFile', filePath: require.resolve(moduleName) }
       : context.resolveRequest(

@@ -31,6 +31,7 @@ export function BenchScreen({ underWay }: { readonly underWay: ReactNode }) {
   const undated = usePlans('without-a-day');
   const any = usePlans();
   const shelf = useShelf();
+  const now = useNow(60_000);
   return (
     <Screen
       title="Bench"
@@ -38,7 +39,7 @@ export function BenchScreen({ underWay }: { readonly underWay: ReactNode }) {
         <IconButton icon={SettingsIcon} label="Settings" onPress={() => router.push('/settings')} />
       }
     >
-      <Small className="-mt-3 mb-4 !text-16">{TODAY.format(new Date())}</Small>
+      <Small className="-mt-3 mb-4 !text-16">{TODAY.format(now)}</Small>
       {underWay}
       <ToDo />
       <Asking query={dated} waiting="Looking at the bench" failed="The plans cannot be read." />

@@ -27,6 +27,8 @@ const EVERY_MS = 20_000;
 
 /** Mixes that have stood half an hour and more, in sight wherever one is but at the test itself, until they are tested or poured. */
 export function StandingBand() {
+  // What this device keeps says nothing as it changes: it is read anew.
+  'use no memo';
   const path = usePathname();
   const { runs } = useRuns();
   const { chimes } = useSettings();

@@ -22,6 +22,7 @@ interface Props {
 export function AddPaint({ search, onAdded }: Props) {
   const have = new Set(usePaints().map(({ paint }) => paint.id));
   const [making, setMaking] = useState(false);
+  const [body] = useState(usualBody.get);
   const offered = paintsNamed(search)
     .filter((p) => !have.has(p.id))
     .slice(0, MOST);
@@ -37,10 +38,10 @@ export function AddPaint({ search, onAdded }: Props) {
           {offered.map((paint) => (
             <PaintRow
               key={paint.id}
-              paint={{ ...paint, body: usualBody.get() }}
+              paint={{ ...paint, body }}
               label={`Add ${paint.name}`}
               sign="add"
-              onPress={() => add({ ...paint, body: usualBody.get() })}
+              onPress={() => add({ ...paint, body })}
             />
           ))}
         </View>

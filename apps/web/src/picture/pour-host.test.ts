@@ -64,16 +64,20 @@ const picture = (job: number, finished = true): Answer => ({
   finished,
 });
 
-test('nothing is begun before somebody looks; changes in quick succession are asked about once, the last', async () => {
+test('nothing is begun before somebody looks; a change is asked about at once, of more in quick succession the last', async () => {
   expect(workers).toHaveLength(0);
   host.show(A, 'piece' as never, 'plan');
-  host.show(B, 'piece' as never, 'plan');
+  await jest.advanceTimersByTimeAsync(0);
+  expect(shows()).toMatchObject([{ scene: 'a' }]);
+  for (const name of ['b', 'c', 'd']) {
+    await jest.advanceTimersByTimeAsync(16);
+    host.show(preview(name), 'piece' as never, 'plan');
+  }
   await settled();
-  expect(shows()).toHaveLength(1);
-  expect(shows()[0]).toMatchObject({ scene: 'b' });
-  host.show(B, 'piece' as never, 'plan');
+  expect(shows()).toMatchObject([{ scene: 'a' }, { scene: 'd' }]);
+  host.show(preview('d'), 'piece' as never, 'plan');
   await settled();
-  expect(shows()).toHaveLength(1);
+  expect(shows()).toHaveLength(2);
 });
 
 test('what is told of a pour nobody waits for any more is not taken for the new one', async () => {

@@ -33,7 +33,7 @@ const pixelsWanted = (): readonly number[] =>
   devicePixelRatio > 1.5 && hasRoom() ? [512, 1024] : [512];
 /** The first look: the coarsest film whose bands lie where the finished one has them, give or take. */
 const SOON = { cells: 64, pixels: 160 };
-/** A change is waited out this long, so that typing a number does not begin three pours, ms. */
+/** A change that follows another within this time is waited out as long: a handle that is drawn does not begin a pour a frame, ms. */
 const SETTLE_MS = 40;
 /** Nobody looking for this long: the worker and its memory are let go, ms. */
 const IDLE_MS = 60_000;
@@ -43,6 +43,8 @@ let worker: Worker | undefined;
 let second: Worker | undefined;
 let job = 0;
 let wanted: Wanted | undefined;
+/** When another was wanted last. */
+let changedAt = -Infinity;
 let state: Pouring = {};
 /** Cores that wait for it to be poured, and whether that was asked for: what was had before, or stopped, is not. Undefined once it is poured. */
 let waiting: { readonly asked: boolean; readonly cores: readonly Ask[] } | undefined;
@@ -218,10 +220,10 @@ export const pourHost = {
     if (wanted?.subject === subject && nameOf(wanted) === nameOf(next)) return;
     const { doing: _, failed: _failed, stopped: _stopped, ...rest } = state;
     set(wanted?.subject === subject ? rest : {});
-    // A press is no typing: another view of the same pour comes at once.
-    const settleMs = wanted?.preview === preview ? 0 : SETTLE_MS;
     wanted = next;
-    request(wanted, settleMs);
+    const before = changedAt;
+    changedAt = performance.now();
+    request(wanted, changedAt - before < SETTLE_MS ? SETTLE_MS : 0);
   },
   /** Leaves the picture as it is. */
   stop(): void {

@@ -8,7 +8,7 @@ import {
   turnsBefore,
   withAdded,
 } from '@potter/core/plan';
-import { queryOptions, useQuery } from '@tanstack/react-query';
+import { queryOptions, skipToken, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { aside } from '@/data/aside';
 import { keptKeys } from '@/data/kept-keys';
@@ -46,6 +46,7 @@ const previewFor = (plan: Plan): Preview => {
 };
 
 const NOTHING: readonly AddedAt[] = [];
+const NO_TURNS: ReadonlyMap<string, number> = new Map();
 
 /**
  * Pictures of a plan's moves: from this device, or computed and kept here, once however many screens ask.
@@ -54,14 +55,20 @@ const NOTHING: readonly AddedAt[] = [];
  */
 export function useKeyPictures(plan: Plan, added = NOTHING, wanted = true): KeyPictures {
   const went = JSON.stringify(added);
+  // Of what nobody asked for not even the question is worked out.
   const preview = useMemo(
-    () => withAdded(previewFor(plan), JSON.parse(went) as AddedAt[]),
-    [plan, went],
+    () => (wanted ? withAdded(previewFor(plan), JSON.parse(went) as AddedAt[]) : undefined),
+    [plan, went, wanted],
   );
-  const soon = useQuery(keysOf(preview, SOON, wanted));
-  const finer = useQuery(keysOf(preview, FINER, soon.data !== undefined && hasProcessorToSpare()));
+  const soon = useQuery(keysOf(preview, SOON));
+  const finer = useQuery(
+    keysOf(soon.data !== undefined && hasProcessorToSpare() ? preview : undefined, FINER),
+  );
   const data = finer.data ?? soon.data;
-  const before = useMemo(() => turnsBefore(preview, plan.moves), [preview, plan]);
+  const before = useMemo(
+    () => (preview ? turnsBefore(preview, plan.moves) : NO_TURNS),
+    [preview, plan],
+  );
   const shown = useMemo(
     () =>
       new Map(
@@ -83,13 +90,12 @@ export function useKeyPictures(plan: Plan, added = NOTHING, wanted = true): KeyP
 /** Whether what nobody waits for can be computed without holding up what somebody does. */
 const hasProcessorToSpare = (): boolean => (navigator.hardwareConcurrency ?? 1) > 1;
 
-/** The pictures of a preview looked at so closely, as they are asked for. */
-const keysOf = (preview: Preview, closeness: Closeness, enabled: boolean) => {
-  const of = `${JSON.stringify(closeness)} ${previewKey(preview)}`;
+/** The pictures of a preview looked at so closely, as they are asked for; of none, nothing is. */
+const keysOf = (preview: Preview | undefined, closeness: Closeness) => {
+  const of = preview && `${JSON.stringify(closeness)} ${previewKey(preview)}`;
   return queryOptions({
     queryKey: ['keys', of],
-    queryFn: () => keptKeys(of, () => computed(preview, closeness)),
-    enabled,
+    queryFn: preview ? () => keptKeys(of!, () => computed(preview, closeness)) : skipToken,
     staleTime: Infinity,
     // It asks nobody but this device.
     networkMode: 'always',

@@ -43,8 +43,9 @@ const fits = (told: Preview | undefined, preview: Preview): boolean =>
 
 /** The pour of a plan as far as it has come, told with every step of it: for what shows the picture. */
 export function usePouring(id: string): Pouring {
-  const state = useSyncExternalStore(pourHost.subscribe, pourHost.get);
-  return pourHost.subject() === id ? state : NOTHING;
+  return useSyncExternalStore(pourHost.subscribe, () =>
+    pourHost.subject() === id ? pourHost.get() : NOTHING,
+  );
 }
 
 const NOTHING: Pouring = {};

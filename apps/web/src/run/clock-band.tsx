@@ -16,6 +16,8 @@ const spanWords = (ms: number): string =>
 
 /** Says that the device's clock was set back while a pour is under way, until it is seen. */
 export function ClockBand() {
+  // How far a clock was set back is read off it, anew as it ticks.
+  'use no memo';
   const now = useNow(EVERY_MS, runClock.now);
   const [seenMs, setSeenMs] = useState(0);
   const { runs, loaded } = useRuns();

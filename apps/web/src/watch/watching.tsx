@@ -110,8 +110,7 @@ function Coming({
   readonly nextAt: number;
   readonly pictures: number;
 }) {
-  useNow(250);
-  const leftS = (nextAt - camera.now()) / 1000;
+  const leftS = (nextAt - useNow(250, camera.now)) / 1000;
   return (
     <Body>
       {pictures === 0
