@@ -4,7 +4,7 @@
 /** The bytes of one film: its reflectances on black by pair of bands, in whole fours, then its squared transmittances. */
 const FILM_BYTES: usize = 160;
 const BINS: usize = 320;
-const RUNS: usize = 20;
+const RUNS: usize = 24;
 const BOTTOM: f32 = 65535;
 const UNSEEN: f32 = 3e-3;
 const PER_UM: f32 = 4;

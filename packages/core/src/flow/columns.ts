@@ -1,5 +1,5 @@
 /** Strata a pixel's column is told by at the most; what lies deeper goes with the last, and is hidden by them. */
-export const MOST_RUNS = 20;
+export const MOST_RUNS = 24;
 
 /** Depth of the ground below the surface, as columns count it. */
 export const BOTTOM = 65_535;
