@@ -40,17 +40,26 @@ function exactPace(z: number, lower: number, lowerNu: number, upperNu: number): 
   return (3 * speed) / fluidityOf(1 - lower, lowerNu, upperNu);
 }
 
-test('surface and mean run as the closed form has it; between, within a fifth of the mean for threefold differences', () => {
-  const share = between(0, 1);
-  const times = between(1 / 3, 3);
-  fc.assert(
-    fc.property(share, share, times, (z, lower, t) => {
-      const excess = excessOf(1 - lower, t * NU, NU);
-      expect(paceAt(1, excess)).toBeCloseTo(exactPace(1, lower, t * NU, NU), 9);
-      // Most is 0.197: at the top of a base a tenth of the film and a third as viscous.
-      expect(Math.abs(paceAt(z, excess) - exactPace(z, lower, t * NU, NU))).toBeLessThan(0.2);
-    }),
-  );
+// Most, on a fine grid of both shares, is 0.120 and 0.197: at the top of a base a tenth of the film, and a half or a third as viscous.
+test.each([
+  [2, 0.125],
+  [3, 0.2],
+])(
+  'for %d-fold differences surface and mean run as the closed form has it; between, within %d of the mean',
+  (fold, within) => {
+    const share = between(0, 1);
+    fc.assert(
+      fc.property(share, share, between(1 / fold, fold), (z, lower, t) => {
+        const excess = excessOf(1 - lower, t * NU, NU);
+        expect(paceAt(1, excess)).toBeCloseTo(exactPace(1, lower, t * NU, NU), 9);
+        const exact = exactPace(z, lower, t * NU, NU);
+        expect(Math.abs(paceAt(z, excess) - exact)).toBeLessThan(within);
+      }),
+    );
+  },
+);
+
+test('the surface is as far ahead of the mean as practice has it', () => {
   // science-flow 13: 1.34 to 1.76 for the ratios of practice.
   expect(1.5 + excessOf(0.5, 0.25 * NU, NU)).toBeGreaterThan(1.2);
   expect(1.5 + excessOf(0.5, 3 * NU, NU)).toBeCloseTo(1.8, 1);
