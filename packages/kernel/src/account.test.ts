@@ -65,9 +65,6 @@ const whole = (w: Whereabouts | undefined) => WHERE.reduce((sum, at) => sum + (w
 // one frame (measured, and said in docs/science.md).
 const OFF = FULL ? 0.03 : 0.05;
 const PILE_RUNS = 0.06;
-// A cup slid over a base: how much of it the mouth leaves below is reckoned, not seen; with little in it more of what is there is the base.
-const SLID = 0.04;
-const SLID_WITH_LITTLE = 0.095;
 
 const FLIP = [BASE, cup(60), REST];
 const slid = (ml: number) =>
@@ -126,8 +123,8 @@ const CASES: readonly [string, number, readonly Act[], Partial<PourScene>][] = [
   ['a flip half over the edge', OFF, [BASE, flipAt(0, 80), REST], {}],
   ['a flip on a corner', OFF, [BASE, cup(40, { pathMm: [[5, 5]] }), REST], {}],
   ['a cup that strays', OFF, [BASE, cup(80, { strayMm: 6 }), REST], {}],
-  ['a cup slid', SLID, [BASE, slid(80), REST], {}],
-  ['a cup slid with little in it', SLID_WITH_LITTLE, [BASE, slid(20), REST], {}],
+  ['a cup slid', OFF, [BASE, slid(80), REST], {}],
+  ['a cup slid with little in it', OFF, [BASE, slid(20), REST], {}],
   ['two cups', OFF, [BASE, flipAt(60, 40), flipAt(140, 40), TILT], {}],
   ['a ring with a hole', OFF, [BASE, led(circle(60, 32), 90), TILT], HOLED],
   ['a flip on a thin base, tilted', OFF, [BASE, cup(80), TILT, REST], { nuOf: nus(0.5) }],

@@ -101,12 +101,12 @@ const kernelsOf =
     const round = floats(4 * cells);
     const before = { x: floats(room), y: floats(room), z: floats(room) };
     const nearby = take(Int32Array, room);
-    const none = new Float32Array(0);
+    const fluxX = floats(cells);
+    const fluxY = floats(cells);
     for (let i = 0; i < cells; i++) {
       const [x, y] = [i % nx, Math.floor(i / nx)];
       if (x === 0 || y === 0 || x === nx - 1 || y === ny - 1) ground[i] = -RIM_M;
     }
-    // Fluxes stay inside: they are read as motion.
     const film: Film = {
       grid,
       h,
@@ -120,8 +120,8 @@ const kernelsOf =
       pushY,
       shearX,
       shearY,
-      fluxX: none,
-      fluxY: none,
+      fluxX,
+      fluxY,
     };
     return {
       film,

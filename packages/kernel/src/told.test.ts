@@ -12,7 +12,7 @@ const PLANS = join(__dirname, '../../../demo/orchard-ledger/plans');
 const COARSE: Readonly<Record<string, number>> = {
   '5-frosted-kale': 0.07,
   '7-long-border': 0.14,
-  '14-number-31': 0.09,
+  '14-number-31': 0.05,
 };
 const FULL = 'POTTER_FULL' in globalThis;
 // Two of them in the short run: led along a rimmed board, and slid over a long one.

@@ -1,5 +1,6 @@
-import type { Patch } from './field-at';
-import type { Film, Floats } from './film';
+import { type Patch, patchOf } from './field-at';
+import type { Floats } from './film';
+import type { Grid } from './grid';
 import { type Site, sideAt } from './ground';
 import { FRAME_CELLS } from './pace';
 
@@ -23,8 +24,8 @@ export interface Spot {
    * before it.
    */
   readonly s: number;
-  /** Of what leaves a disc that moves the lower share lay there before it; absent where nothing did. */
-  readonly below?: number;
+  /** Around a mouth that has moved over something: up to which level, height ÷ wet height, that stays below what comes from it. */
+  readonly below?: Patch;
   /** Which way its ξ points, radians clockwise from +x; η is a quarter turn on. */
   readonly turned: number;
 }
@@ -76,22 +77,15 @@ export function addFootprint(
   return missed;
 }
 
-/** The share of a cell that is under a disc, to a few hundredths. */
-const cover = ({ x, y, r }: Spot, cx: number, cy: number): number =>
-  Math.min(1, Math.max(0, r - Math.hypot(cx + 0.5 - x, cy + 0.5 - y) + 0.5));
-
-/** Paint under a disc, m³, and not under another one; a cell at its rim counts by the share of it that is within. */
-export function underM3({ h, grid }: Pick<Film, 'h' | 'grid'>, spot: Spot, other?: Spot): number {
-  const { x, y, r } = spot;
-  let sum = 0;
-  const [top, bottom] = [Math.max(0, Math.floor(y - r - 1)), Math.min(grid.ny - 1, y + r + 1)];
-  const [left, right] = [Math.max(0, Math.floor(x - r - 1)), Math.min(grid.nx - 1, x + r + 1)];
+/** The cells a disc is over, and the share of each that is under it. */
+export function* cellsUnder({ x, y, r }: Spot, { nx, ny }: Grid): Generator<[number, number]> {
+  const [top, bottom] = [Math.max(0, Math.floor(y - r - 1)), Math.min(ny - 1, y + r + 1)];
+  const [left, right] = [Math.max(0, Math.floor(x - r - 1)), Math.min(nx - 1, x + r + 1)];
   for (let cy = top; cy <= bottom; cy++)
     for (let cx = left; cx <= right; cx++) {
-      const within = cover(spot, cx, cy) - (other ? cover(other, cx, cy) : 0);
-      if (within > 0) sum += within * h[cy * grid.nx + cx]!;
+      const within = Math.min(1, Math.max(0, r - Math.hypot(cx + 0.5 - x, cy + 0.5 - y) + 0.5));
+      if (within > 0) yield [cy * nx + cx, within];
     }
-  return sum * grid.dx * grid.dx;
 }
 
 /**
@@ -126,18 +120,8 @@ export function entry(disc: Disc, newX: number, newY: number, oldX: number, oldY
 }
 
 /** The film near a disc on its way, as far as anything is asked of it. */
-export function nearDisc(h: Floats, { grid }: Site, disc: Disc): Patch {
-  const reach = reachOf(disc) + 2;
-  const left = Math.max(0, Math.floor(disc.from.x - reach));
-  const top = Math.max(0, Math.floor(disc.from.y - reach));
-  const right = Math.min(grid.nx, Math.ceil(disc.from.x + reach));
-  const bottom = Math.min(grid.ny, Math.ceil(disc.from.y + reach));
-  const [across, down] = [Math.max(0, right - left), Math.max(0, bottom - top)];
-  const field = new Float32Array(across * down);
-  for (let y = 0; y < down; y++)
-    field.set(h.subarray((top + y) * grid.nx + left, (top + y) * grid.nx + right), y * across);
-  return { left, top, across, down, field };
-}
+export const nearDisc = (h: Floats, { grid }: Site, disc: Disc): Patch =>
+  patchOf(h, grid, disc.from, reachOf(disc) + 2);
 
 /** Farther than this from a disc's start no place can meet it within a frame, cells. */
 const reachOf = ({ from, to }: Disc): number =>

@@ -1,3 +1,5 @@
+import type { Floats } from './film';
+import type { Grid } from './grid';
 import type { Site } from './ground';
 
 /** A field's value at a place in cells, bilinear. Row-major over the site's grid. */
@@ -15,6 +17,24 @@ export interface Patch {
   readonly across: number;
   readonly down: number;
   readonly field: Float32Array;
+}
+
+/** The part of a field of a grid's cells that lies within so many of them of a place. */
+export function patchOf(
+  of: Floats,
+  { nx, ny }: Grid,
+  { x, y }: { readonly x: number; readonly y: number },
+  reach: number,
+): Patch {
+  const left = Math.max(0, Math.floor(x - reach));
+  const top = Math.max(0, Math.floor(y - reach));
+  const right = Math.min(nx, Math.ceil(x + reach));
+  const bottom = Math.min(ny, Math.ceil(y + reach));
+  const [across, down] = [Math.max(0, right - left), Math.max(0, bottom - top)];
+  const field = new Float32Array(across * down);
+  for (let row = 0; row < down; row++)
+    field.set(of.subarray((top + row) * nx + left, (top + row) * nx + right), row * across);
+  return { left, top, across, down, field };
 }
 
 /** The value of a part of a field at a place of the grid in cells; 0 where it has no cells. */

@@ -1,4 +1,4 @@
-import { acrossStream, type Disc, entry, mid } from './disc';
+import { acrossStream, type Disc, entry, mid, type Spot } from './disc';
 import { bilinearAt, patchAt } from './field-at';
 import type { FrameSeen } from './frame-seen';
 import type { Site } from './ground';
@@ -37,7 +37,7 @@ export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSee
     // It lay under the mouth before the cup stood there: where it came from is still to be found.
     if (left < 0) continue;
     // The mouth moved over it, and it stayed below what came from the cup.
-    if (disc.core && z[k]! + (old.z[k]! - z[k]!) * at < (disc.to.below ?? 0)) continue;
+    if (disc.to.below && stayedBelow(traced, k, disc, at)) continue;
     // What is left under the mouth when the cup is gone: the newest in the middle.
     const s =
       disc.core && disc.last && at === 1
@@ -45,6 +45,16 @@ export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSee
         : left;
     traced.born(k, source, s, ...acrossStream(disc.from, px / r, py / r));
   }
+}
+
+/** Whether a place that meets a mouth on its way back lay there before that. */
+function stayedBelow({ kernel }: Traced, k: number, { from, to }: Disc, at: number): boolean {
+  const { samples, before: old } = kernel;
+  const x = samples.x[k]! + (old.x[k]! - samples.x[k]!) * at;
+  const y = samples.y[k]! + (old.y[k]! - samples.y[k]!) * at;
+  const z = samples.z[k]! + (old.z[k]! - samples.z[k]!) * at;
+  const level = (spot: Spot) => (spot.below ? patchAt(spot.below, x, y) : 0);
+  return z < mid(level(from), level(to), at);
 }
 
 /**

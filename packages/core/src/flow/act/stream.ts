@@ -121,7 +121,13 @@ export const stream: ActDefinition<Stream> = {
     const nuAt = thicknessOf(act, under.nuOf);
     const spots = spotsOf(act, site, seed);
     const spotsAt = (t: number) => spots(t / act.s);
-    const leaves = mouth(kernel.film, wholeM3, act.s);
+    const leaves = act.core
+      ? mouth(
+          kernel.film,
+          { wholeM3, s: act.s, stands: lengthOfLine(act.pathMm) === 0, spots },
+          () => under.lowerNu,
+        )
+      : undefined;
     let besideM3 = 0;
     return {
       s: act.s,
@@ -146,9 +152,9 @@ export const stream: ActDefinition<Stream> = {
             ),
           spotsAt: (t) => {
             const all = spotsAt(t);
-            if (!act.core) return all;
+            if (!leaves) return all;
             const left = leaves(t, all, besideM3);
-            return all.map((spot) => ({ ...spot, ...left }));
+            return all.map((spot, n) => ({ ...spot, ...left[n]! }));
           },
           feed: (t, seconds) => {
             for (const spot of spotsAt(t + seconds / 2)) {
