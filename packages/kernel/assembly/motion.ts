@@ -114,14 +114,8 @@ export function motion(
       const qUp = v128.load(fluxY + at);
       const qDown = v128.load(fluxY + at + row);
       const twice = f32x4.mul(two, own);
-      const moveX = f32x4.div(
-        f32x4.mul(two, f32x4.add(qLeft, qRight)),
-        f32x4.mul(cell, f32x4.add(f32x4.add(left, right), twice)),
-      );
-      const moveY = f32x4.div(
-        f32x4.mul(two, f32x4.add(qUp, qDown)),
-        f32x4.mul(cell, f32x4.add(f32x4.add(up, down), twice)),
-      );
+      const moveX = f32x4.div(f32x4.add(qLeft, qRight), f32x4.mul(cell, twice));
+      const moveY = f32x4.div(f32x4.add(qUp, qDown), f32x4.mul(cell, twice));
       const rose = f32x4.div(f32x4.sub(v128.load(h + at), v128.load(before + at)), twice);
       const stretch = f32x4.div(
         f32x4.mul(

@@ -187,8 +187,8 @@ export function motionOf(
       const down = ground[i + nx]! >= 0 ? weight[i + nx]! : own;
       const qx = fluxX[i + 1]!;
       const qy = fluxY[i + nx]!;
-      ux[i] = (2 * (fluxX[i]! + qx)) / (dx * (left + right + 2 * own));
-      uy[i] = (2 * (fluxY[i]! + qy)) / (dx * (up + down + 2 * own));
+      ux[i] = (fluxX[i]! + qx) / (2 * dx * own);
+      uy[i] = (fluxY[i]! + qy) / (2 * dx * own);
       const rose = (h[i]! - before[i]!) / (2 * own);
       const stretch = (overLogMean(rose * rose) * (qx - fluxX[i]! + qy - fluxY[i]!)) / (dx * own);
       dv[i] = Math.min(Math.max(stretch, -MOST_PILED), MOST_STRETCH);
