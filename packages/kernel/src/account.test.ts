@@ -107,6 +107,19 @@ const COMBED: Points = [
   [50, 80],
   [150, 90],
 ];
+const LINE: Points = [
+  [30, 60],
+  [170, 140],
+];
+/** A thread so many mm wide led once across. */
+const thread = (mm: number) =>
+  cup(15, {
+    pathMm: LINE,
+    radiusMm: [{ at: 0, mm: mm / 2 }],
+    s: 10,
+    core: false,
+    lamination: 'stack',
+  });
 const DROPS: Points = [
   [130, 130],
   [70, 120],
@@ -120,6 +133,14 @@ const CASES: readonly [string, number, readonly Act[], Partial<PourScene>][] = [
   ['a ring', OFF, [BASE, led([...circle(40, 32), [140, 100]], 80), REST], {}],
   ['a zig-zag', OFF, [BASE, led(ZIG_ZAG, 100), TILT], {}],
   ['a zig-zag on dry ground', OFF, [led(ZIG_ZAG, 100), TILT], {}],
+  ['a thread finer than a cell', OFF, [BASE, thread(1)], {}],
+  ['a ribbon', OFF, [BASE, thread(10)], {}],
+  [
+    'a thread on a film as thin as it',
+    OFF,
+    [{ kind: 'overlay', mix: 'base', filmMm: 0.3 }, thread(4)],
+    {},
+  ],
   ['a flip half over the edge', OFF, [BASE, flipAt(0, 80), REST], {}],
   ['a flip on a corner', OFF, [BASE, cup(40, { pathMm: [[5, 5]] }), REST], {}],
   ['a cup that strays', OFF, [BASE, cup(80, { strayMm: 6 }), REST], {}],
@@ -157,6 +178,7 @@ const SHORT = [
   'a ring with a hole',
   'a flip half over the edge',
   'a cup slid',
+  'a thread finer than a cell',
 ];
 
 test.each(CASES.filter(([name]) => FULL || SHORT.includes(name)))(
@@ -168,7 +190,7 @@ test.each(CASES.filter(([name]) => FULL || SHORT.includes(name)))(
     for (const act of acts) {
       if (act.kind === 'stream' || act.kind === 'drop')
         for (const { mix, ml } of act.strata) bring(mix, ml);
-      if (act.kind === 'overlay') bring(act.mix, pour.site.face.areaCm2 / 10);
+      if (act.kind === 'overlay') bring(act.mix, (act.filmMm * pour.site.face.areaCm2) / 10);
     }
     for (const [mix, ml] of brought)
       expect({ mix, off: Math.abs(whole(account.mixes[mix]) / ml - 1) > off }).toEqual({

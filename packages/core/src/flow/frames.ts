@@ -1,6 +1,6 @@
 import type { UnderWay } from './act/define';
 import { circulationOf } from './circulation';
-import { type Disc, nearDisc, type Spot } from './disc';
+import { asSeen, type Disc, nearDisc, type Spot } from './disc';
 import { type Film, type Floats, upperShare } from './film';
 import { type Drive, GRAVITY } from './grid';
 import type { Site } from './ground';
@@ -136,12 +136,15 @@ const metBy = (
   site: Site,
   before: Floats | undefined,
 ): Met[] =>
-  to.map((spot, opening) => {
+  to.map((_, opening) => {
+    const [began, ends] = [from[opening]!, to[opening]!].map((spot) =>
+      pours.core ? spot : asSeen(spot),
+    ) as [Spot, Spot];
     const disc: Disc = {
-      from: from[opening]!,
-      to: spot,
+      from: began,
+      to: ends,
       core: pours.core,
-      peakM: pours.peakM((from[opening]!.r + spot.r) / 2, seconds),
+      peakM: pours.peakM((began.r + ends.r) / 2, seconds),
       last: t > pours.untilS - 1e-6,
     };
     return {
