@@ -1,5 +1,6 @@
 import type { Point } from '../surface/path';
 import type { AtOnce } from './at-once';
+import { type Couette, couette } from './couette';
 import { fieldAt } from './field-at';
 import type { Site } from './ground';
 import { noise } from './noise';
@@ -20,8 +21,10 @@ const TAPER = 0.18;
 const SIDES_RIDE = 5;
 /** The blade is a little bowed: its sides come after its middle by this part of its width (tuned). */
 const BOW = 0.12;
-/** What it carries it lays down over this length at its end, mm (tuned). */
-const PILE_MM = 18;
+/** What it carries it lays down over this length at its end, mm (tuned), as a mound: a parabola of volume 1 over 0..1, and what of it lies before a place. */
+const PILE_MM = 24;
+const mound = (t: number): number => 6 * t * (1 - t);
+const moundBefore = (t: number): number => t * t * (3 - 2 * t);
 
 /** Of what a riding tool takes up where it is set down so much is left along its way, the more and the less in streaks so broad, mm (tuned). */
 const LEFT_BEHIND = 0.7;
@@ -39,17 +42,19 @@ interface Line {
   readonly gap: number;
   /** Before, place by place; 0 off the face. */
   readonly h: Float32Array;
-  /** What was above half the gap up to each place, one more than there are places. */
+  /** What stays and what is carried on, up to each place: one more than there are places. */
+  readonly stays: Float64Array;
   readonly above: Float64Array;
   /** First and last place on the face. */
   readonly first: number;
   readonly last: number;
-  /** How high what it laid down stands, and from which place on. */
+  /** How high what it laid down stands on average, and from which place on. */
   readonly pile: number;
   readonly pileFrom: number;
-  /** Volume of the skin the blade left of what it first touched; under a riding one its thickness where it begins, m. */
+  /** Volume of the skin a riding blade leaves on top of all it goes over, of what it was set down on; and how thick that begins, m. */
   readonly skin: number;
   readonly skinM: number;
+  readonly couette: Couette;
 }
 
 /**
@@ -91,8 +96,6 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): AtOnce | unde
     fx + (along - bowAt(across)) * ux - across * uy,
     fy + (along - bowAt(across)) * uy + across * ux,
   ];
-  /** How thick the skin is so far along: what the blade still carries of what it first touched, gap/2 · (contact ÷ (contact + way))². */
-  const skinAt = (gap: number, way: number) => (gap / 2) * (contact / (contact + way)) ** 2;
   const { rides } = stroke;
   /** How much of a height stays where it was. */
   const staysOf = (gap: number, height: number, way: number): number => {
@@ -100,18 +103,23 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): AtOnce | unde
     return height > gap ? gap / 2 : height;
   };
 
+  /** Whether what stays there was dragged along. A riding tool has hold of no film thinner than what it leaves: it lays a skin on that. */
+  const drags = (gap: number, height: number) => height > (rides ? gap / 2 : gap);
+
   const lines = Array.from({ length: count }, (_, n): Line => {
     const across = ((n + 0.5) / count - 0.5) * width;
     const gap = gapAt(across);
     const own = new Float32Array(places);
+    const stays = new Float64Array(places + 1);
     const above = new Float64Array(places + 1);
+    let draggedOn = 0;
     let first = places;
     let last = -1;
-    let skin = 0;
     let setOn = 0;
     for (let k = 0; k < places; k++) {
       const [x, y] = placeAt((k + 0.5) * perPlace, across);
       if (!inside(x, y)) {
+        stays[k + 1] = stays[k]!;
         above[k + 1] = above[k]!;
         continue;
       }
@@ -119,32 +127,38 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): AtOnce | unde
       last = k;
       own[k] = fieldAt(h, site, x, y);
       const way = (k + 0.5 - first) * perPlace;
-      above[k + 1] = above[k]! + own[k]! - staysOf(gap, own[k]!, way);
+      const kept = staysOf(gap, own[k]!, way);
+      const dragged = drags(gap, own[k]!);
+      if (dragged) draggedOn++;
+      stays[k + 1] = stays[k]! + (dragged ? kept : 0);
+      above[k + 1] = above[k]! + own[k]! - kept;
       if (way < contact) setOn = above[k + 1]!;
-      if (!rides && own[k]! > gap) skin += skinAt(gap, way);
     }
-    if (rides)
-      skin =
-        setOn *
+    const skin = rides
+      ? setOn *
         LEFT_BEHIND *
-        (1 + STREAKS * noise((across * cellMm) / STREAK_MM, 0.5, 0.5, STREAK_SEED));
+        (1 + STREAKS * noise((across * cellMm) / STREAK_MM, 0.5, 0.5, STREAK_SEED))
+      : 0;
     // ∫ dx/(1 + x/contact) over its whole way is contact · ln(1 + way/contact).
     const whole = Math.max(1, (last + 1 - first) * perPlace);
     const skinM = skin / ((contact / perPlace) * Math.log(1 + whole / contact));
     const pileLength = Math.max(1, Math.round(PILE_MM / cellMm / perPlace));
     const pileFrom = Math.max(first, last + 1 - pileLength);
-    const carried = above[places]!;
+    const laid = Math.max(0, above[places]! - skin);
+    const under = (stays[places]! / Math.max(1, draggedOn)) * (contact / perPlace);
     return {
       gap,
       h: own,
+      stays,
       above,
       first,
       last,
-      // What was left as a skin on what stays is not in it; under a blade that does not ride the skin is part of what stays.
-      pile: last >= pileFrom ? (carried - (rides ? skin : 0)) / (last + 1 - pileFrom) : 0,
+      pile: last >= pileFrom ? laid / (last + 1 - pileFrom) : 0,
       pileFrom,
-      skin: Math.min(skin, carried),
+      skin: Math.min(skin, above[places]!),
       skinM,
+      // A riding tool has but what it was set down on, and leaves most of that on top.
+      couette: couette(under, stays[places]!, rides ? setOn - skin : laid),
     };
   });
 
@@ -169,60 +183,57 @@ export function wipe(h: Float32Array, site: Site, stroke: Stroke): AtOnce | unde
     const way = wayTo(line, place);
     return staysOf(line.gap, height, way) + (rides ? ridingSkin(line, way) : 0);
   };
-  const pileOf = ({ pile, pileFrom }: Line, place: number) => (place >= pileFrom ? pile : 0);
+  /** How far through the pile a place is, 0..1. */
+  const through = ({ pileFrom, last }: Line, place: number) =>
+    Math.min(1, Math.max(0, (place - pileFrom) / (last + 1 - pileFrom)));
+  const pileOf = (line: Line, place: number) => line.pile * mound(through(line, place));
 
   /** Where what lies so far along one line and so high was before: how far along it, in places, and the level of then. */
   const beforeOn = (line: Line, place: number, level: number): readonly [number, number] => {
-    const { gap } = line;
-    const half = gap / 2;
+    const { gap, above, skin, couette: under } = line;
     const was = heightAt(line, place);
+    const way = wayTo(line, place);
+    const stays = staysOf(gap, was, way);
     const kept = keptOf(line, was, place);
-    /** Of what was above half the gap, by how much of it lay before, and how high in it. */
-    const aboveAt = (volume: number, share: number): readonly [number, number] => {
-      const from = placeOf(line.above, volume);
+    const wholeLine = line.stays[places]!;
+    const laidAlong = under.laidBy(wholeLine);
+    /** Of what was carried on, by how much of it lay before, and how high in it. */
+    const carried = (volume: number, share: number): readonly [number, number] => {
+      const from = placeOf(above, volume);
       const height = heightAt(line, from);
-      const stays = staysOf(gap, height, wayTo(line, from));
-      return [from, height > stays ? (stays + share * (height - stays)) / height : 1];
+      const below = staysOf(gap, height, wayTo(line, from));
+      return [from, height > below ? (below + share * (height - below)) / height : 1];
+    };
+    /** Of what stays, so far along by volume, at a share of it. */
+    const stayed = (volume: number, share: number): readonly [number, number] => {
+      const from = placeOf(line.stays, volume);
+      const height = heightAt(line, from);
+      return [from, height > 0 ? (share * staysOf(gap, height, wayTo(line, from))) / height : 1];
     };
     if (level > kept) {
-      // In the pile: the lower in it the sooner it was taken up, the farther on the higher it lay.
+      // In the pile: the lower in it the sooner it was taken up, the farther on the higher it lay; last what went on past the end of the line.
       const piled = pileOf(line, place);
       const share = piled > 0 ? Math.min(1, (level - kept) / piled) : 1;
-      const on = Math.max(0, (place - line.pileFrom) / (line.last + 1 - line.pileFrom));
-      return aboveAt(line.skin + share * (line.above[places]! - line.skin), Math.min(1, on));
+      const on = moundBefore(through(line, place));
+      const all = above[places]! - skin;
+      const rest = share * all - (all - laidAlong);
+      if (rest < 0) return carried(skin + laidAlong + share * all, on);
+      const short = under.whereLaid(rest);
+      const top = under.topFrom(short);
+      return stayed(wholeLine - short, top + on * (1 - top));
     }
-    const way = wayTo(line, place);
-    if (rides) {
-      const stays = staysOf(gap, was, way);
-      if (level > stays) {
-        const whole = (line.last + 1 - line.first) * perPlace;
-        const spent = Math.log(1 + way / contact) / Math.log(1 + whole / contact);
-        return aboveAt(Math.min(1, spent) * line.skin, (level - stays) / (kept - stays));
-      }
-      // Under it lies twice what stays of a film that fills the gap.
-      return wentAlong(line, place, level, stays);
-    }
-    if (was <= gap) return [place, was > 0 ? level / was : 1];
-    const skin = skinAt(gap, way);
-    if (level > half - skin) {
-      // Of what the blade touched first: it thins along the way, and none of it is there twice.
+    if (level > stays) {
       const whole = (line.last + 1 - line.first) * perPlace;
-      const spent = way / (contact + way) / (whole / (contact + whole));
-      return aboveAt(Math.min(1, spent) * line.skin, (level - (half - skin)) / skin);
+      const spent = Math.log(1 + way / contact) / Math.log(1 + whole / contact);
+      return carried(Math.min(1, spent) * skin, (level - stays) / (kept - stays));
     }
-    return wentAlong(line, place, level, half);
-  };
-  /** Under the blade, half of whose gap stays, it went along by contact · ζ/(1 − ζ) and stayed as high. */
-  const wentAlong = (
-    line: Line,
-    place: number,
-    level: number,
-    half: number,
-  ): readonly [number, number] => {
-    if (half <= 0) return [place, 1];
-    const zeta = 1 - Math.sqrt(Math.max(0, 1 - level / half));
-    const from = Math.max(line.first, place - (contact * zeta) / (1 - zeta) / perPlace);
-    return [from, level / Math.max(heightAt(line, from), level)];
+    if (!drags(gap, was)) return [place, was > 0 ? level / was : 1];
+    const share = stays > 0 ? level / stays : 1;
+    const along = upTo(line.stays, place);
+    const top = under.topFrom(along);
+    if (share > top)
+      return carried(skin + under.laidBy(along), (share - top) / Math.max(1e-12, 1 - top));
+    return stayed(along - under.shift(share), share);
   };
 
   return {
@@ -265,6 +276,13 @@ function placeOf(above: Float64Array, volume: number): number {
   }
   const own = above[low + 1]! - above[low]!;
   return low + (own > 0 ? Math.min(1, Math.max(0, (volume - above[low]!) / own)) : 0.5);
+}
+
+/** What a line holds up to a place, straight between those. */
+function upTo(sums: Float64Array, at: number): number {
+  const place = Math.min(sums.length - 1, Math.max(0, at));
+  const k = Math.min(sums.length - 2, Math.floor(place));
+  return sums[k]! + (sums[k + 1]! - sums[k]!) * (place - k);
 }
 
 /** A line's height so far along, in places, straight between their middles. */
