@@ -3,7 +3,7 @@ import { ANOTHER, drill, FOLDED, noCores } from './cores';
 import { strataOf } from './strata';
 import { viewOf } from './view';
 
-const CLOSE = { heights: [1, 0.9, 0.6, 0.2], halvings: 5 };
+const CLOSE = { heights: [1, 0.9, 0.6, 0.2, 0.1], halvings: 5 };
 
 function drilled(what: ReturnType<typeof scene>, places: readonly number[]) {
   const { pour, kernel } = poured(what, 48);

@@ -39,8 +39,14 @@ export function* frames(under: UnderWay, span: Span): Generator<Step<never>, voi
   let lastedS = 0;
   let came = 0;
   let into: Int16Array | undefined;
-  const bounded = (seconds: number) =>
-    Math.min(Math.max(seconds, SHORTEST_S), LONGEST_S, longestS?.(t) ?? Infinity, s - t);
+  // What a stream lays on its way flows while it goes on: in a frame that has as much of either as it may the one is told without the other.
+  const bounded = (seconds: number) => {
+    const both = pours.reduce(
+      (most, p) => Math.min(most, 1 / (1 / seconds + 1 / p.sweepsS(t))),
+      seconds,
+    );
+    return Math.min(Math.max(both, SHORTEST_S), LONGEST_S, longestS?.(t) ?? Infinity, s - t);
+  };
   while (t < s - 1e-6) {
     const layers: Layers | undefined =
       under.lowerNu === undefined

@@ -50,13 +50,12 @@ const NEXT_SEED = 97;
 export function laminate(portion: Portion, seed: number, nth: number): ActStrata {
   const own = seed + NEXT_SEED * nth;
   const { folds = 1 } = portion;
+  const leavesFrom = portion.core ? RIM : FOOTPRINT;
+  const wave = evenly((s, xi, eta) => fractal(ROUND * xi, ROUND * eta, ALONG * s, own), leavesFrom);
   return {
-    wave: evenly(
-      (s, xi, eta) => fractal(ROUND * xi, ROUND * eta, ALONG * s, own),
-      portion.core === true,
-    ),
-    bin: (s, wave) => clampBin((s + folds * WAVE_S * wave) * STREAM_BINS),
-    ...(portion.lamination === 'rings' ? asRings(portion) : asStack(portion)),
+    wave,
+    bin: (s, w) => clampBin((s + folds * WAVE_S * w) * STREAM_BINS),
+    ...(portion.lamination === 'rings' ? asRings(portion) : asStack(portion, wave, leavesFrom)),
   };
 }
 
@@ -135,10 +134,16 @@ function madeEven(rings: Uint8Array, owed: Float64Array): Uint8Array {
 }
 
 /** Strata side by side across the stream in the order they went in, each as wide as its part of the paint that falls there. */
-function asStack(act: Portion): StrataAlong & Pick<ActStrata, 'across'> {
+function asStack(
+  act: Portion,
+  wave: ActStrata['wave'],
+  leavesFrom: readonly Place[],
+): StrataAlong & Pick<ActStrata, 'across'> {
   const { folds = 1 } = act;
+  const across = (xi: number, w: number) => folded(fallenBefore(xi) + folds * WAVE_L * w);
   return {
-    across: (xi, wave) => folded(fallenBefore(xi) + folds * WAVE_L * wave),
+    across:
+      act.strata.length > 1 ? evenAcross(across, wave, leavesFrom) : (_, xi, w) => across(xi, w),
     ...sideBySide(cumulative(act), act.strata.length),
   };
 }
@@ -167,33 +172,80 @@ function cumulative(act: Portion): Float32Array {
   return upTo;
 }
 
-/** Steps along a stream the mean of its waves is told at, rays it is taken along, and rings of a footprint with what falls in each. */
+/** A place across a stream. */
+interface Place {
+  readonly xi: number;
+  readonly eta: number;
+}
+
+/** Steps along a stream what holds all across it is told at, and places across it that stand for as much of its paint each. */
 const STEPS = 64;
-const RAYS = 16;
-const RINGS = 5;
+const PLACES = 256;
+
+/** Places turned on by the golden angle, as far out as `r` says: a sunflower's, evenly about. */
+const sunflower = (r: (share: number) => number): readonly Place[] =>
+  Array.from({ length: PLACES }, (_, n) => {
+    const angle = n * Math.PI * (3 - Math.sqrt(5));
+    const out = r((n + 0.5) / PLACES);
+    return { xi: out * Math.cos(angle), eta: out * Math.sin(angle) };
+  });
+/** Where paint leaves: at the rim of a mouth, all round; or where it falls, by its parabolic footprint. */
+const RIM = sunflower(() => 1);
+const FOOTPRINT = sunflower((share) => Math.sqrt(1 - Math.sqrt(1 - share)));
+
+/** Between the steps of a stream: which of them is before, and how far to the next. */
+function stepOf(s: number): readonly [step: number, on: number] {
+  const at = STEPS * Math.min(1, Math.max(0, s));
+  const step = Math.floor(at);
+  return [step, at - step];
+}
 
 /**
- * Waves that shift as much paint one way as the other at every moment: less their mean over where it leaves, the rim of a mouth or the footprint of
- * what falls; else one stratum would grow by them and its neighbour shrink.
+ * Waves that shift as much paint one way as the other at every moment: less their mean over where it leaves; else one stratum would grow by them
+ * and its neighbour shrink.
  */
-function evenly(wave: ActStrata['wave'], atRim: boolean): ActStrata['wave'] {
-  const means = Float64Array.from({ length: STEPS + 2 }, (_, step) => {
-    let sum = 0;
-    let weights = 0;
-    for (let ring = 0; ring < (atRim ? 1 : RINGS); ring++) {
-      const r = atRim ? 1 : Math.sqrt((ring + 0.5) / RINGS);
-      const weight = atRim ? 1 : 1 - r * r;
-      for (let ray = 0; ray < RAYS; ray++) {
-        const angle = (2 * Math.PI * ray) / RAYS;
-        sum += weight * wave(step / STEPS, r * Math.cos(angle), r * Math.sin(angle));
-        weights += weight;
-      }
-    }
-    return sum / weights;
-  });
+function evenly(wave: ActStrata['wave'], leavesFrom: readonly Place[]): ActStrata['wave'] {
+  const means = Float64Array.from(
+    { length: STEPS + 2 },
+    (_, step) =>
+      leavesFrom.reduce((sum, { xi, eta }) => sum + wave(step / STEPS, xi, eta), 0) / PLACES,
+  );
   return (s, xi, eta) => {
-    const at = STEPS * Math.min(1, Math.max(0, s));
-    const step = Math.floor(at);
-    return wave(s, xi, eta) - means[step]! - (at - step) * (means[step + 1]! - means[step]!);
+    const [step, on] = stepOf(s);
+    return wave(s, xi, eta) - means[step]! - on * (means[step + 1]! - means[step]!);
+  };
+}
+
+/** Parts the way across a stream is told in. */
+const ACROSS = 32;
+
+/**
+ * A way across that as much paint lies on either side of as it says, at every moment: by how much of what leaves lies before it. Waves bent it, and
+ * beyond the brink they are folded back, where one stratum would have had 3 % more than its part.
+ */
+function evenAcross(
+  across: (xi: number, wave: number) => number,
+  wave: ActStrata['wave'],
+  leavesFrom: readonly Place[],
+): ActStrata['across'] {
+  const width = ACROSS + 1;
+  const before = new Float32Array((STEPS + 2) * width);
+  for (let step = 0; step < STEPS + 2; step++) {
+    const row = before.subarray(step * width, (step + 1) * width);
+    for (const { xi, eta } of leavesFrom) {
+      const at = ACROSS * across(xi, wave(step / STEPS, xi, eta));
+      // A place stands for what is around it: half a part either way, but none of it beyond the brink.
+      const around = Math.min(0.5, at, ACROSS - at) + 1e-9;
+      for (let n = 0; n < width; n++)
+        row[n] = row[n]! + Math.min(1, Math.max(0, (n - at + around) / (2 * around))) / PLACES;
+    }
+  }
+  return (s, xi, w) => {
+    const [step, on] = stepOf(s);
+    const at = ACROSS * across(xi, w);
+    const n = Math.min(ACROSS - 1, Math.floor(at));
+    const inRow = (from: number) => before[from]! + (before[from + 1]! - before[from]!) * (at - n);
+    const now = inRow(step * width + n);
+    return now + on * (inRow((step + 1) * width + n) - now);
   };
 }

@@ -4,7 +4,7 @@ import type { FrameSeen } from './frame-seen';
 import type { Site } from './ground';
 import { MOST_EXCESS } from './layers';
 import { LAYERED_PLANES, type Motion, PLANES, planesOf, WHOLE } from './motion';
-import { fallOf } from './profile';
+import { fallOf, paceAt } from './profile';
 import type { Traced } from './traced';
 
 /** Under a stream lying on what is there, a film thinner than this is taken as poured through, m. */
@@ -19,6 +19,12 @@ const AROUND = 0.5;
 /** So much drives it anyway, m: where nothing lands a film flows evenly through the frame. */
 const ANYWAY_M = 5e-5;
 
+/** A place goes at no less of the mean than this, for whoever goes by that: right at the ground it stands still. */
+const LEAST_PACE = 0.02;
+
+/** Where the place is that is being followed, in cells. Not made anew: it is asked millions of times. */
+const here = { x: 0, y: 0 };
+
 /** On the way back through a frame: what came into the disc was born there. */
 export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSeen): void {
   const { samples, before: old } = traced.kernel;
@@ -28,10 +34,12 @@ export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSee
     const k = near[n]!;
     const tau = entry(disc, x[k]!, y[k]!, old.x[k]!, old.y[k]!);
     if (tau < 0) continue;
+    here.x = x[k]! + (old.x[k]! - x[k]!) * tau;
+    here.y = y[k]! + (old.y[k]! - y[k]!) * tau;
     const at = disc.core ? tau : risen(traced, k, disc, tau, frame);
     if (at < 0) continue;
-    const px = x[k]! + (old.x[k]! - x[k]!) * at - mid(disc.from.x, disc.to.x, at);
-    const py = y[k]! + (old.y[k]! - y[k]!) * at - mid(disc.from.y, disc.to.y, at);
+    const px = here.x - mid(disc.from.x, disc.to.x, at);
+    const py = here.y - mid(disc.from.y, disc.to.y, at);
     const r = mid(disc.from.r, disc.to.r, at);
     const left = mid(disc.from.s, disc.to.s, at);
     // It lay under the mouth before the cup stood there: where it came from is still to be found.
@@ -49,18 +57,17 @@ export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSee
 
 /** Whether a place that meets a mouth on its way back lay there before that. */
 function stayedBelow({ kernel }: Traced, k: number, { from, to }: Disc, at: number): boolean {
-  const { samples, before: old } = kernel;
-  const x = samples.x[k]! + (old.x[k]! - samples.x[k]!) * at;
-  const y = samples.y[k]! + (old.y[k]! - samples.y[k]!) * at;
-  const z = samples.z[k]! + (old.z[k]! - samples.z[k]!) * at;
-  const level = (spot: Spot) => (spot.below ? patchAt(spot.below, x, y) : 0);
+  const { samples, before } = kernel;
+  const z = samples.z[k]! + (before.z[k]! - samples.z[k]!) * at;
+  const level = (spot: Spot) => (spot.below ? patchAt(spot.below, here.x, here.y) : 0);
   return z < mid(level(from), level(to), at);
 }
 
 /**
  * A place under a stream that lies on what is there: going back, new paint above it goes and it rises; when it
- * reaches the surface it was born. Returns when, or −1 with its new level noted. Rising and flowing apart nearly
- * cancel under a steady stream, so they are taken together: Dz/Dt = [(z − F)·div Q − z·S]/h.
+ * reaches the surface it was born. Returns when, and where that was stands in `here`; or −1 with its new place noted. Rising and flowing apart nearly
+ * cancel under a steady stream, so they are taken together: Dz/Dt = [(z − F)·div Q − z·S]/h. The higher it is the faster it goes: at the pace the
+ * frame took it along at, its own at the end, its paint would have come from nearer a stream's brink than it fell.
  */
 function risen(
   { kernel, site }: Traced,
@@ -71,8 +78,8 @@ function risen(
 ): number {
   const { samples, before } = kernel;
   const { x, y, z } = samples;
-  const midX = x[k]! + ((before.x[k]! - x[k]!) * tau) / 2;
-  const midY = y[k]! + ((before.y[k]! - y[k]!) * tau) / 2;
+  const [alongX, alongY] = [before.x[k]! - x[k]!, before.y[k]! - y[k]!];
+  const [midX, midY] = [here.x - (alongX * tau) / 2, here.y - (alongY * tau) / 2];
   const was = h ? patchAt(h[0], midX, midY) : 0;
   const is = h ? patchAt(h[1], midX, midY) : 0;
   if ((was + is) / 2 < THROUGH_M) return tau;
@@ -81,26 +88,38 @@ function risen(
   // Outside the disc the frame moved it as any other place.
   let level = before.z[k]! + (z[k]! - before.z[k]!) * (1 - tau);
   const part = tau / RISE_STEPS;
+  const pace = Math.max(LEAST_PACE, paceAt((z[k]! + before.z[k]!) / 2, excess));
+  let done = partAt(flowed, tau);
+  const perFlow = tau / (done || 1);
   for (let n = 0; n < RISE_STEPS; n++) {
     const lower = level;
     // Where it stands under the disc, which moves meanwhile, and what lands on it there.
     const at = tau - part * (n + 0.5);
-    const gone = partAt(flowed, at);
-    const px = x[k]! + (before.x[k]! - x[k]!) * gone;
-    const py = y[k]! + (before.y[k]! - y[k]!) * gone;
+    const [px, py] = [here.x - (alongX * part) / 2, here.y - (alongY * part) / 2];
     const fresh = landingAt(disc, at, px, py) / partAt(heights, at);
+    // Of what the frame does to it as much as flows in this part of the time.
+    const left = partAt(flowed, tau - part * (n + 1));
+    const flow = (done - left) * perFlow;
+    done = left;
     // Midpoint rule (Runge 1895): what rises with its own height lags behind otherwise, and each layer would give the next some of its paint.
     // None goes below the ground, nor past the surface unborn: the profile is told between them only.
     const halfway = Math.min(
       1,
-      Math.max(0, level + (part / 2) * (level * fresh - fallOf(level, apart, excess, across))),
+      Math.max(0, level + (part * level * fresh - flow * fallOf(level, apart, excess, across)) / 2),
     );
-    level = Math.max(0, level + part * (halfway * fresh - fallOf(halfway, apart, excess, across)));
-    if (level >= 1) {
-      const within = level > lower ? (1 - lower) / (level - lower) : 0;
-      return tau - part * (n + Math.min(1, Math.max(0, within)));
-    }
+    level = Math.max(
+      0,
+      level + part * halfway * fresh - flow * fallOf(halfway, apart, excess, across),
+    );
+    const goes = (flow * paceAt(halfway, excess)) / pace;
+    const rose = level > lower ? (1 - lower) / (level - lower) : 0;
+    const share = level < 1 ? 1 : Math.min(1, Math.max(0, rose));
+    here.x -= alongX * goes * share;
+    here.y -= alongY * goes * share;
+    if (level >= 1) return tau - part * (n + share);
   }
+  x[k] = here.x;
+  y[k] = here.y;
   z[k] = level;
   return -1;
 }
@@ -119,24 +138,28 @@ const flowed = new Float64Array(PARTS + 1);
 
 /**
  * Follows the film at a place through a frame from its height before to that after it: what lands comes while the disc is there, what flows away
- * goes evenly. A film goes as h² times what slopes down from it (lubrication): where a stream comes only late in the frame, so does all that
+ * goes as the film does. A film goes as h² times what slopes down from it (lubrication): where a stream comes only late in the frame, so does all that
  * flows. Told evenly, paint would have come from farther beside the stream, where less lands, and a stream that goes fast found again only to a tenth.
  */
 function follow(disc: Disc, x: number, y: number, was: number, is: number): void {
+  let stands = was;
   heights[0] = was;
   for (let n = 0; n < PARTS; n++)
-    heights[n + 1] = heights[n]! + landingAt(disc, (n + 0.5) / PARTS, x, y) / PARTS;
-  const away = heights[PARTS]! - is;
-  for (let n = 1; n <= PARTS; n++)
-    heights[n] = Math.max(THROUGH_M / 2, heights[n]! - (away * n) / PARTS);
+    heights[n + 1] = stands += landingAt(disc, (n + 0.5) / PARTS, x, y) / PARTS;
+  const away = stands - is;
   const around = AROUND * Math.min(was, is);
   flowed[0] = 0;
   for (let n = 0; n < PARTS; n++) {
-    const height = (heights[n]! + heights[n + 1]!) / 2;
-    flowed[n + 1] = flowed[n]! + height * height * (Math.max(0, height - around) + ANYWAY_M);
+    // As if it flowed away evenly, for as much as that tells of when it does.
+    const height = (heights[n]! + heights[n + 1]!) / 2 - (away * (n + 0.5)) / PARTS;
+    const drives = Math.max(0, height - around) + ANYWAY_M;
+    flowed[n + 1] = flowed[n]! + Math.max(THROUGH_M / 2, height) ** 2 * drives;
   }
   const all = flowed[PARTS]!;
-  for (let n = 1; n <= PARTS; n++) flowed[n] = flowed[n]! / all;
+  for (let n = 1; n <= PARTS; n++) {
+    flowed[n] = flowed[n]! / all;
+    heights[n] = Math.max(THROUGH_M / 2, heights[n]! - away * flowed[n]!);
+  }
 }
 
 /** What was followed, at a time of the frame: straight between the ends of its parts. */

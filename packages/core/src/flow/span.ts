@@ -30,6 +30,8 @@ export interface Pours {
   readonly leastSteps: (t: number, seconds: number) => number;
   /** Where its discs are, as many at any time, with the film as it is then. */
   readonly spotsAt: (t: number) => readonly Spot[];
+  /** How long it may go on for in one frame while nothing flows, s: the more flows, the less far its disc goes in one. */
+  readonly sweepsS: (t: number) => number;
   /** Adds to the film's source for a step that takes so long. */
   readonly feed: (t: number, seconds: number) => void;
   /** Mean height it adds at the middle of a disc of this radius, in cells, in so long, m. */

@@ -65,13 +65,13 @@ function numbered(scene: PourScene): Strata {
     one: (source) => one[source] ?? false,
     wave: ({ source, s, xi, eta }, i) => acts[source[i]!]?.wave(s[i]!, xi[i]!, eta[i]!) ?? 0,
     bin: ({ source, s, wave }, i) => acts[source[i]!]?.bin(s[i]!, wave[i]!) ?? 0,
-    across: ({ source, xi, wave }, i) => acts[source[i]!]?.across(xi[i]!, wave[i]!) ?? 0,
+    across: ({ source, s, xi, wave }, i) => acts[source[i]!]?.across(s[i]!, xi[i]!, wave[i]!) ?? 0,
     at: ({ source, s, xi, wave }, i) => {
       const from = source[i]!;
       const act = acts[from];
       if (!act) return NONE;
       const w = wave[i]!;
-      return first[from]! + act.stratum(act.bin(s[i]!, w), act.across(xi[i]!, w));
+      return first[from]! + act.stratum(act.bin(s[i]!, w), act.across(s[i]!, xi[i]!, w));
     },
     of: (source, bin, across) => {
       const act = acts[source];

@@ -95,6 +95,8 @@ function later({ span, fromS }: Part, s: number): Span {
             ...p,
             untilS: p.untilS - fromS,
             nuAt: (t) => p.nuAt(fromS + t),
+            leastSteps: (t, seconds) => p.leastSteps(fromS + t, seconds),
+            sweepsS: (t) => p.sweepsS(fromS + t),
             spotsAt: (t) => p.spotsAt(fromS + t),
             feed: (t, seconds) => p.feed(fromS + t, seconds),
           })),

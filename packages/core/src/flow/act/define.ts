@@ -117,7 +117,7 @@ export interface ActStrata extends StrataAlong {
   /** How far its paint had left, waves and all, in bins of `STREAM_BINS`; 0 where it has no course. */
   readonly bin: (s: number, wave: number) => number;
   /** How far across its stream it was, waves and all, as a share of what falls there, 0..1; 0 where its strata do not lie side by side. */
-  readonly across: (xi: number, wave: number) => number;
+  readonly across: (s: number, xi: number, wave: number) => number;
 }
 
 /** How an act happens: at once, in steps of its own, or over a stretch of time, which others may share with it. */

@@ -128,6 +128,7 @@ export const stream: ActDefinition<Stream> = {
           () => under.lowerNu,
         )
       : undefined;
+    const sweepsS = (t: number) => perFrame(act, spotsAt(t)[0]!.r) / Math.max(cellsPerS, 1e-9);
     let besideM3 = 0;
     return {
       s: act.s,
@@ -136,7 +137,7 @@ export const stream: ActDefinition<Stream> = {
       longestS: (t) =>
         Math.min(
           act.s / (t === 0 && !act.core ? BEGINS : LEAST_FRAMES),
-          perFrame(act, spotsAt(t)[0]!.r) / Math.max(cellsPerS, 1e-9),
+          act.core ? sweepsS(t) : Infinity,
         ),
       pours: [
         {
@@ -145,6 +146,7 @@ export const stream: ActDefinition<Stream> = {
           m3PerS: rate,
           core: act.core,
           nuAt: (t) => nuAt(t / act.s),
+          sweepsS: act.core ? () => Infinity : sweepsS,
           leastSteps: (t, seconds) =>
             // One finer than a cell falls on whole ones.
             Math.ceil(
