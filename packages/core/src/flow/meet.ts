@@ -28,7 +28,7 @@ const here = { x: 0, y: 0 };
 /** On the way back through a frame: what came into the disc was born there. */
 export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSeen): void {
   const { samples, before: old } = traced.kernel;
-  const { x, y, z } = samples;
+  const { x, y } = samples;
   const near = traced.kernel.near(disc, Math.max(disc.from.r, disc.to.r), traced.count);
   for (let n = near.length - 1; n >= 0; n--) {
     const k = near[n]!;
