@@ -180,7 +180,7 @@ export function motionOf(
       const i = y * nx + x;
       const own = weight[i]!;
       if (own < DRY_M) continue;
-      // Off the surface stands no height; the face is as high as the film beside it.
+      // Off the surface stands no height, and is not dry ground either.
       const left = ground[i - 1]! >= 0 ? weight[i - 1]! : own;
       const right = ground[i + 1]! >= 0 ? weight[i + 1]! : own;
       const up = ground[i - nx]! >= 0 ? weight[i - nx]! : own;
