@@ -132,11 +132,11 @@ test('places keep their order, whichever way a string is bent and pulled', () =>
           0.5,
           places.map(([x, y, z]) => [x, y + e, z] as const),
         );
-        at.forEach(([x, y], k) => {
-          const area =
-            (right[k]![0] - x) * (down[k]![1] - y) - (right[k]![1] - y) * (down[k]![0] - x);
-          expect(area).toBeGreaterThan(0);
-        });
+        const areas = at.map(
+          ([x, y], k) =>
+            (right[k]![0] - x) * (down[k]![1] - y) - (right[k]![1] - y) * (down[k]![0] - x),
+        );
+        expect(Math.min(...areas)).toBeGreaterThan(0);
       },
     ),
   );
