@@ -9,6 +9,7 @@ import {
   type FilmKernel,
   firstLookAt,
   handedOver,
+  numbered,
   type OpenAsk,
   openedFor,
   type Pour,
@@ -134,8 +135,7 @@ function* birthsOf(
 ): Generator<number, Births> {
   const { count } = places;
   const births = emptyBirths(count);
-  const index = Int32Array.from({ length: count }, (_, n) => n);
-  yield* traceAlone(pour, kernel, { ...places, index }, births);
+  yield* traceAlone(pour, kernel, { ...places, index: numbered(count) }, births);
   return births;
 }
 

@@ -1,6 +1,7 @@
 import { acrossStream } from './disc';
 import type { FilmKernel } from './kernel';
 import { excessAt } from './motion';
+import { numbered } from './numbered';
 import { levelOfFlux } from './profile';
 import type { Missed, Pour } from './simulate';
 import type { Step } from './step';
@@ -241,7 +242,7 @@ function brinkPlace({ brink, inside, grid }: Pour['site'], k: number, along: num
 const turn = (n: number, axis: 0 | 1): number => (0.5 + n * R2[axis]) % 1;
 
 const placesFor = (count: number) => ({
-  index: Int32Array.from({ length: count }, (_, i) => i),
+  index: numbered(count),
   x: new Float32Array(count),
   y: new Float32Array(count),
   z: new Float32Array(count),

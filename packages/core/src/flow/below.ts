@@ -31,6 +31,8 @@ export function layingBelow(film: Film, within: Box, lowerNu: () => number | und
   const m = Float64Array.from(h);
   const was = Float64Array.from(h);
   const shares = new Float64Array(h.length);
+  const excess = new Float64Array(h.length);
+  const goes = new Float64Array(h.length);
   const height = (i: number, through: number): number => was[i]! + (h[i]! - was[i]!) * through;
   /** What crosses a face, from where it comes. */
   const crosses = (flux: number, from: number, to: number): number =>
@@ -41,27 +43,34 @@ export function layingBelow(film: Film, within: Box, lowerNu: () => number | und
     return shares;
   };
 
-  /** Of what leaves each cell in a part of the frame the share that is of it; in the cells around too, for what comes from there. */
-  const share = (part: number, each: number, lower: number | undefined) => {
+  /** What leaves each cell through all its sides, and how its profile differs: the whole frame long, and in the cells around too, for what comes from there. */
+  const look = (lower: number | undefined) => {
     for (let y = top - 1; y <= bottom + 1; y++)
       for (let i = y * nx + left - 1; i <= y * nx + right + 1; i++) {
-        const excess = lower ? excessOf(upperShare(film, i), lower, Math.exp(film.lnNu[i]!)) : 0;
-        const level = Math.min(1, m[i]! / (height(i, (part + 0.5) / PARTS) + NOTHING_M));
-        const goes =
+        excess[i] = lower ? excessOf(upperShare(film, i), lower, Math.exp(film.lnNu[i]!)) : 0;
+        goes[i] =
           Math.max(0, -fluxX[i]!) +
           Math.max(0, fluxX[i + 1]!) +
           Math.max(0, -fluxY[i]!) +
           // Below the last row of the grid nothing flows.
           Math.max(0, fluxY[i + nx] ?? 0);
-        shares[i] = Math.min(fluxBelow(level, excess), m[i]! / (each * goes + NOTHING_M));
+      }
+  };
+
+  /** Of what leaves each cell in a part of the frame the share that is of it. */
+  const share = (part: number, each: number) => {
+    for (let y = top - 1; y <= bottom + 1; y++)
+      for (let i = y * nx + left - 1; i <= y * nx + right + 1; i++) {
+        const level = Math.min(1, m[i]! / (height(i, (part + 0.5) / PARTS) + NOTHING_M));
+        shares[i] = Math.min(fluxBelow(level, excess[i]!), m[i]! / (each * goes[i]! + NOTHING_M));
       }
   };
 
   const carry = () => {
     const each = 1 / (dx * PARTS);
-    const lower = lowerNu();
+    look(lowerNu());
     for (let part = 0; part < PARTS; part++) {
-      share(part, each, lower);
+      share(part, each);
       for (let y = top; y <= bottom; y++)
         for (let i = y * nx + left; i <= y * nx + right; i++) {
           const comes =

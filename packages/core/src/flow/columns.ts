@@ -132,10 +132,8 @@ export function anewIn(
 ): Columns {
   const moved = was.pages.length * PAGE;
   return {
-    count: Uint8Array.from({ length: count.length - from }, (_, i) =>
-      first[from + i]! < moved ? 0 : count[from + i]!,
-    ),
-    first: Uint32Array.from({ length: first.length - from }, (_, i) => first[from + i]! - moved),
+    count: count.slice(from).map((runs, i) => (first[from + i]! < moved ? 0 : runs)),
+    first: first.slice(from).map((place) => place - moved),
     pages: pages.slice(was.pages.length),
     taken,
   };

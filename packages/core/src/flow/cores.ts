@@ -1,4 +1,5 @@
 import type { FilmKernel } from './kernel';
+import { numbered } from './numbered';
 import type { Strata } from './strata';
 import { type Births, copyBirth, emptyBirths, NONE, type Places } from './births';
 import { traceBirths } from './trace';
@@ -161,7 +162,7 @@ function boreAt(
 }
 
 const toTrace = (count: number): Places => ({
-  index: Int32Array.from({ length: count }, (_, i) => i),
+  index: numbered(count),
   x: new Float32Array(count),
   y: new Float32Array(count),
   z: new Float32Array(count),

@@ -196,7 +196,10 @@ function set(film: Film, under: UnderWay, seconds: number): void {
   if (under.lowerNu < STILL_NU) under.lowerNu = Math.min(STILL_NU, under.lowerNu * Math.exp(rise));
   const { lnNu } = film;
   const most = Math.log(STILL_NU);
-  for (let i = 0; i < lnNu.length; i++) lnNu[i] = Math.min(most, lnNu[i]! + rise);
+  for (let i = 0; i < lnNu.length; i++) {
+    const risen = lnNu[i]! + rise;
+    lnNu[i] = risen < most ? risen : most;
+  }
 }
 
 /** From now on how thick the film is is carried cell by cell: how much drags at it, and so whether it stands, differs from place to place. */

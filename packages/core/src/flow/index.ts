@@ -59,6 +59,7 @@ export { type Outcome, poursOf, runOffMl, type Settled } from './outcome';
 export type { Act, Face } from './act';
 export { birthsKey } from './births-key';
 export type { PourScene } from './scene';
+export { numbered } from './numbered';
 export { motionsOf, type Pour, pourOn } from './simulate';
 export { coresOn } from './cores-on';
 export { coreAt, type SpotLayer } from './spot';

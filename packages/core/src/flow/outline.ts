@@ -37,7 +37,7 @@ export function coverage(pour: Pour): Smooth {
 /** Wet height, m, between cells of the surface only. */
 export function filmHeight({ h, site }: Pour): Smooth {
   return spline(
-    Float32Array.from(h, (v, i) => (site.inside[i] ? v : 0)),
+    h.map((v, i) => (site.inside[i] ? v : 0)),
     Float32Array.from(site.inside),
     site.grid.nx,
     site.grid.ny,

@@ -150,8 +150,7 @@ export function* pourOn(
       done += step.weight;
       yield expected > 0 ? Math.min(1, done / expected) : 1;
     }
-    const um = Uint16Array.from(film.h, (m) => Math.min(0xffff, 1e6 * m));
-    turns.push({ acts: lanes.flat(), s, upTo: steps.length, um });
+    turns.push({ acts: lanes.flat(), s, upTo: steps.length, um: inUm(film.h) });
   }
   return {
     scene,
@@ -196,6 +195,13 @@ function putInLess(steps: readonly Step[], grid: Grid, mostBytes: number): numbe
       'These moves go on for longer than a picture can be computed of: take some out, or make them shorter.',
     );
   return bytes;
+}
+
+/** Heights in whole µm; what is higher than sixteen bits tell is as high as they do. */
+function inUm(h: Floats): Uint16Array {
+  const um = new Uint16Array(h.length);
+  for (let i = 0; i < um.length; i++) um[i] = Math.min(0xffff, 1e6 * h[i]!);
+  return um;
 }
 
 /** Cells of the surface that have not been wet, the first `count` of them. */

@@ -1,5 +1,6 @@
 import { type Cells, turnedFrom } from './cell';
 import type { FilmKernel } from './kernel';
+import { numbered } from './numbered';
 import { filmHeight } from './outline';
 import type { Pour } from './simulate';
 import { strataOf } from './strata';
@@ -44,7 +45,7 @@ export function* coreAt(
     pour,
     kernel,
     {
-      index: Int32Array.from({ length: LEVELS }, (_, i) => i),
+      index: numbered(LEVELS),
       x: Float32Array.from(levels, ({ atMm }) => toCells(atMm[0], 0)),
       y: Float32Array.from(levels, ({ atMm }) => toCells(atMm[1], 1)),
       z: Float32Array.from(levels, ({ depth }) => 1 - depth),
