@@ -16,6 +16,25 @@ export function drive(nu_: f32, lowerNu_: f32, gz_: f32, dx_: f32, dt_: f32): vo
   dt = dt_;
 }
 
+/** See there; of the left of two cells where paint goes `forth`, else of the next. */
+function towardFace(before: v128, left: v128, next: v128, beyond: v128, forth: v128): v128 {
+  const zero = f32x4.splat(0);
+  const one = f32x4.splat(1);
+  const step = f32x4.sub(next, left);
+  const came = v128.bitselect(f32x4.sub(left, before), f32x4.sub(next, beyond), forth);
+  const goes = v128.bitselect(step, f32x4.neg(step), forth);
+  const own = v128.bitselect(left, next, forth);
+  const rises = v128.bitselect(came, goes, f32x4.lt(f32x4.abs(came), f32x4.abs(goes)));
+  const alike = v128.and(
+    v128.or(
+      v128.and(f32x4.gt(came, zero), f32x4.gt(goes, zero)),
+      v128.and(f32x4.lt(came, zero), f32x4.lt(goes, zero)),
+    ),
+    f32x4.gt(own, zero),
+  );
+  return f32x4.add(one, v128.and(f32x4.div(rises, f32x4.add(own, own)), alike));
+}
+
 /**
  * Sweeps every column of arrays `width` wide and `n` long. `lines` holds four vectors a row:
  * upper, right, ahead and back of the face below the row. `push` and `shear` are read only where `fields` says so; `fluidity`, `lower` and
@@ -73,6 +92,8 @@ export function sweepColumns(
     let groundLeft = v128.load(groundAt);
     let insideLeft = f32x4.ge(groundLeft, zero);
     let runsLeft = layered ? v128.load(fluidityAt) : alike;
+    let leftBefore = zero;
+    let insideBefore = zero;
     let aheadBefore = zero;
     let backBefore = zero;
     let upperBefore = zero;
@@ -130,16 +151,27 @@ export function sweepColumns(
           );
           ahead = spread;
           back = spread;
+          // The cells beyond these two, where there is film to take a slope by.
+          const before = v128.bitselect(leftBefore, left, insideBefore);
+          let beyond = next;
+          if (i + 2 < n)
+            beyond = v128.bitselect(
+              v128.load(at + 2 * stride),
+              next,
+              f32x4.ge(v128.load(groundAt + 2 * stride), zero),
+            );
+          const toFace = towardFace(before, left, next, beyond, forth);
           const drift = f32x4.mul(
-            drifting,
+            f32x4.mul(drifting, f32x4.mul(toFace, f32x4.mul(toFace, toFace))),
             v128.bitselect(f32x4.mul(left2, runsLeft), f32x4.mul(next2, runsNext), forth),
           );
           ahead = f32x4.add(ahead, v128.and(drift, forth));
           back = f32x4.add(back, v128.andnot(drift, forth));
           if (fields) {
             const dragForth = f32x4.gt(drag, zero);
+            const toFace = towardFace(before, left, next, beyond, dragForth);
             const dragged = f32x4.mul(
-              f32x4.mul(f32x4.abs(drag), half),
+              f32x4.mul(f32x4.mul(f32x4.abs(drag), half), f32x4.mul(toFace, toFace)),
               v128.bitselect(f32x4.mul(left, runsLeft), f32x4.mul(next, runsNext), dragForth),
             );
             ahead = f32x4.add(ahead, v128.and(dragged, dragForth));
@@ -220,6 +252,8 @@ export function sweepColumns(
       backBefore = back;
       upperBefore = upper;
       rightBefore = right;
+      leftBefore = left;
+      insideBefore = insideLeft;
       left = next;
       groundLeft = groundNext;
       insideLeft = insideNext;

@@ -39,12 +39,12 @@ function onTop(what: PourScene, cells: number): string[] {
 const shareOf = (top: readonly string[], mix: string) =>
   top.filter((m) => m === mix).length / top.filter((m) => m !== '').length;
 
-// science-flow.md asks for 97 % on a base and 94 % on dry ground between 160 and 320 cells, and shares within a point. Measured: 94.4 to 98.8 %
-// on a base, the thinner the rings the fewer, and 94.5 % on dry ground; shares within half a point. On coarser grids a little less.
+// science-flow.md asks for 97 % on a base and 94 % on dry ground between 160 and 320 cells, and shares within a point. Measured: 97.4 % on a base, 96.4 % where
+// paint is thick over it, 96.0 % on dry ground. On grids so coarse as the short run's a little less, and on dry ground shares within 1.3 points.
 const CASES: readonly [string, readonly Act[], Partial<PourScene>, number][] = [
-  ['a flip on a base', [BASE, cup(80), TILT], {}, FULL ? 0.95 : 0.91],
-  ['a flip on a thick base', [BASE, cup(80), TILT], { nuOf: THICK }, FULL ? 0.94 : 0.89],
-  ['a flip on dry ground', [cup(80), TILT], {}, FULL ? 0.94 : 0.85],
+  ['a flip on a base', [BASE, cup(80), TILT], {}, FULL ? 0.97 : 0.96],
+  ['a flip on a thick base', [BASE, cup(80), TILT], { nuOf: THICK }, FULL ? 0.96 : 0.95],
+  ['a flip on dry ground', [cup(80), TILT], {}, FULL ? 0.95 : 0.92],
 ];
 const [COARSE, FINE] = FULL ? [160, 320] : [64, 128];
 
@@ -57,7 +57,7 @@ test.each(CASES)('on twice as fine a grid it is the same picture: %s', (_, acts,
   const same = one.filter((mix, i) => mix !== '' && mix === other[i]).length;
   expect(same / wet).toBeGreaterThan(least);
   for (const mix of ['base', 'a', 'b', 'c', 'd'])
-    expect(Math.abs(shareOf(one, mix) - shareOf(other, mix))).toBeLessThan(0.01);
+    expect(Math.abs(shareOf(one, mix) - shareOf(other, mix))).toBeLessThan(FULL ? 0.01 : 0.015);
 });
 
 /** Mean difference of two films, as a share of their mean height. */

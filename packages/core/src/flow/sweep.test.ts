@@ -159,6 +159,29 @@ test('a uniform film runs down an incline with Nusselt’s flux', () => {
   expect(Math.abs(film.fluxX[400 + 200]! / 0.2 / nusselt - 1)).toBeLessThan(1e-5);
 });
 
+// Lighthill and Whitham 1955, from memory: down a tilt each height keeps its own pace, g sin a h²/ν, until a swell breaks. Told as high as the middles of
+// cells it was off by 18 % of the swell.
+test('a swell runs down an incline with each height at its own pace, within 8 % of the swell', () => {
+  const [n, dx, swell] = [160, 2.5e-3, 0.3e-3];
+  const drive = { ...tilted(NU, 10, 0), gz: 0 };
+  const before = (x: number) => 1e-3 + swell * Math.exp(-(((x - 0.15) / 0.015) ** 2));
+  const film = bareFilm({ nx: n, ny: 3, dx });
+  const middle = (i: number) => (i + 0.5) * dx;
+  for (let i = 1; i < n - 1; i++) film.h[n + i] = before(middle(i));
+  const s = 6;
+  run(film, drive, s, () => 0.01);
+  const heightAt = (x: number) => {
+    let h = before(x);
+    for (let k = 0; k < 60; k++) h = (h + before(x - (drive.gx * h * h * s) / NU)) / 2;
+    return h;
+  };
+  // Where nothing has come in from the end yet.
+  const off = Array.from({ length: 50 }, (_, i) =>
+    Math.abs(film.h[n + 50 + i]! - heightAt(middle(50 + i))),
+  );
+  expect(Math.max(...off) / swell).toBeLessThan(0.08);
+});
+
 // A front at rest holds ρ g h²/2 against 2σ(1 − cos θ)/2, so it stands at heq (capillary statics).
 test.each([1e-3, 1.5e-3])('a heap on dry ground stops spreading at heq = %d m, ± 2 %', (heq) => {
   const n = 200;

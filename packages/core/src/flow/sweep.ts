@@ -87,8 +87,16 @@ function sweepLine(
       const runsLeft = fluidity[a]!;
       const runsNext = fluidity[b]!;
       const spread = (slope * (left * left * left * runsLeft + next * next * next * runsNext)) / 6;
-      const drift = (pull * (pull > 0 ? left * left * runsLeft : next * next * runsNext)) / 3;
-      const dragged = (drag * (drag > 0 ? left * runsLeft : next * runsNext)) / 2;
+      // What flows down a tilt, or is dragged, is as high as it comes to the face: see `towardFace`.
+      const before = i > 1 && ground[a - stride]! >= 0 ? h[a - stride]! : left;
+      const beyond = i + 1 < n && ground[b + stride]! >= 0 ? h[b + stride]! : next;
+      const toFace = (toward: number): number =>
+        toward > 0 ? towardFace(before, left, next) : towardFace(beyond, next, left);
+      const drift =
+        (pull * (pull > 0 ? left * left * runsLeft : next * next * runsNext) * toFace(pull) ** 3) /
+        3;
+      const dragged =
+        (drag * (drag > 0 ? left * runsLeft : next * runsNext) * toFace(drag) ** 2) / 2;
       const stop = arrest(left, next, groundLeft, groundNext, pull, drag, slope, gz, dx);
       ahead[i] = stop * (spread + Math.max(drift, 0) + Math.max(dragged, 0));
       back[i] = stop * (spread - Math.min(drift, 0) - Math.min(dragged, 0));
@@ -132,6 +140,17 @@ function sweepLine(
   }
   crossed[0] = crossed[n] = 0;
   if (layers) carryLine(film, start, stride, n, lines);
+}
+
+/**
+ * Height at a face ÷ that of the cell paint comes from: a line through the cell by the smaller of the steps to both sides, none at a crest or a hollow (van
+ * Leer 1979 with Roe's minmod). As high as the cell's middle, what runs down a tilt would blur as it goes, by half a cell's length each time it
+ * crosses one. Between a half and three halves, for no step down is longer than the cell is high.
+ */
+function towardFace(behind: number, own: number, ahead: number): number {
+  const [came, goes] = [own - behind, ahead - own];
+  if (!((came > 0 && goes > 0) || (came < 0 && goes < 0)) || own <= 0) return 1;
+  return 1 + (Math.abs(came) < Math.abs(goes) ? came : goes) / (2 * own);
 }
 
 /**
