@@ -64,7 +64,7 @@ const whole = (w: Whereabouts | undefined) => WHERE.reduce((sum, at) => sum + (w
 // science-flow.md 13: within 3 % for every mix.
 const OFF = FULL ? 0.03 : 0.05;
 /** Beside a mouth that stands on the brink itself what runs off changes within a frame, and is traced from the frame's end (with half as long frames: 0.02). */
-const ON_BRINK = FULL ? 0.04 : 0.08;
+const ON_BRINK = 0.04;
 
 const FLIP = [BASE, cup(60), REST];
 const slid = (ml: number) =>
