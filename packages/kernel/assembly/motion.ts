@@ -5,8 +5,8 @@ const THIN: f32 = 0.25e-3;
 const MOST_STRETCH: f32 = 2;
 const MOST_PILED: f32 = 4;
 const BORROWED: f32 = 5e-6;
-const RINGS: i32 = 3;
-const PASSES: i32 = 3;
+const RINGS: i32 = 2;
+const PASSES: i32 = 1;
 const LEAST: f32 = 1e-12;
 const WHOLE: f32 = 32766;
 

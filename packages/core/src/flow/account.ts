@@ -33,12 +33,14 @@ const OVER_PLACES = 12_000;
 const MISSED_PLACES = 24;
 /** Steps between two numbers of an even but unordered sequence (Roberts 2018: powers of the plastic number, from memory). */
 const R2 = [0.7548776662466927, 0.5698402909980532] as const;
-/** The same for one dimension. */
+/** The same for three dimensions. */
+const R3 = [0.8191725133961645, 0.6710436067037893, 0.5497004779019703] as const;
+/** The same for one. */
 const GOLDEN = 0.6180339887498949;
 
 /** Paint weighed by its births: places and what volume stands for each. */
 interface Weighed {
-  readonly places: Places & { readonly since: Int32Array };
+  readonly places: Required<Places>;
   readonly m3: Float64Array;
 }
 
@@ -166,14 +168,13 @@ function partsOf(
 
 /** What went over the edge, each part where and when it passed; its depth as flux has it. */
 function overEdge({ steps, site }: Pour, of: 'sideM3' | 'offM3'): Weighed {
-  const excessBy = ({ motion }: Step, x: number, y: number) =>
-    motion ? excessAt(motion, site.grid, x, y) : 0;
   return placed(
     partsOf(steps, ({ over }) => over?.[of]),
     ({ step, n }, k) => {
-      const { over } = steps[step]!;
-      const [x, y] = brinkPlace(site, over!.at[n]!, turn(k, 1));
-      return [x, y, levelOfFlux(turn(k, 0), excessBy(steps[step]!, x, y)), step];
+      const { over, motion } = steps[step]!;
+      const [x, y] = brinkPlace(site, over!.at[n]!, third(k, 1));
+      const z = levelOfFlux(third(k, 0), motion ? excessAt(motion, site.grid, x, y) : 0);
+      return { x, y, z, since: step, until: third(k, 2) };
     },
   );
 }
@@ -186,19 +187,25 @@ function takenOff({ steps, site: { grid } }: Pour): Weighed {
       const { at, lowZ, highZ } = steps[step]!.taken!;
       const i = at[n]!;
       const z = lowZ[n]! + (highZ[n]! - lowZ[n]!) * ((0.5 + k * GOLDEN) % 1);
-      return [(i % grid.nx) + turn(k, 0), Math.floor(i / grid.nx) + turn(k, 1), z, step - 1];
+      const [x, y] = [(i % grid.nx) + turn(k, 0), Math.floor(i / grid.nx) + turn(k, 1)];
+      return { x, y, z, since: step - 1, until: 1 };
     },
   );
 }
 
-/** Places for parts, each x, y, z and the last step that happened to it. */
-function placed(
-  parts: readonly Part[],
-  where: (part: Part, k: number) => readonly [x: number, y: number, z: number, since: number],
-): Weighed {
+/** Where a part was, and when: see `Places`. */
+type Where = { readonly [K in 'x' | 'y' | 'z' | 'since' | 'until']: number };
+
+/** Places for parts. */
+function placed(parts: readonly Part[], where: (part: Part, k: number) => Where): Weighed {
   const places = placesFor(parts.length);
   parts.forEach((part, k) => {
-    [places.x[k], places.y[k], places.z[k], places.since[k]] = where(part, k);
+    const { x, y, z, since, until } = where(part, k);
+    places.x[k] = x;
+    places.y[k] = y;
+    places.z[k] = z;
+    places.since[k] = since;
+    places.until[k] = until;
   });
   return { places, m3: Float64Array.from(parts, ({ m3 }) => m3) };
 }
@@ -240,6 +247,7 @@ function brinkPlace({ brink, inside, grid }: Pour['site'], k: number, along: num
 }
 
 const turn = (n: number, axis: 0 | 1): number => (0.5 + n * R2[axis]) % 1;
+const third = (n: number, axis: 0 | 1 | 2): number => (0.5 + n * R3[axis]) % 1;
 
 const placesFor = (count: number) => ({
   index: numbered(count),
@@ -247,5 +255,6 @@ const placesFor = (count: number) => ({
   y: new Float32Array(count),
   z: new Float32Array(count),
   since: new Int32Array(count).fill(ALWAYS),
+  until: new Float32Array(count).fill(1),
   count,
 });

@@ -57,6 +57,8 @@ export interface Places {
   readonly count: number;
   /** The last step that happened to each, the latest first; absent where they are as the whole pour left them. */
   readonly since?: Int32Array;
+  /** How far through that step each is where it is: 0 its beginning, 1 its end; absent where all are at its end. */
+  readonly until?: Float32Array;
 }
 
 /** Of `Places.since`: all steps there are. */

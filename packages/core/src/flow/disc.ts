@@ -101,8 +101,16 @@ export function* cellsUnder({ x, y, r }: Spot, { nx, ny }: Grid): Generator<[num
 /**
  * When, going back through a frame, a place first lies in a disc: 1 at the frame's end, 0 at its start; −1 if never.
  * Its way relative to the disc is straight and the radius changes evenly, so it is a quadratic, solved exactly.
+ * @param latest when in the frame it sets out
  */
-export function entry(disc: Disc, newX: number, newY: number, oldX: number, oldY: number): number {
+export function entry(
+  disc: Disc,
+  newX: number,
+  newY: number,
+  oldX: number,
+  oldY: number,
+  latest = 1,
+): number {
   // Relative to the disc: at τ the place is a + b·τ, the radius r + dr·τ. No pairs are made: it is asked millions of times.
   const { from, to } = disc;
   const ax = newX - from.x;
@@ -113,10 +121,10 @@ export function entry(disc: Disc, newX: number, newY: number, oldX: number, oldY
   const c = ax * ax + ay * ay - from.r * from.r;
   const b = 2 * (ax * bx + ay * by - from.r * dr);
   const a = bx * bx + by * by - dr * dr;
-  if (a + b + c <= 0) return 1;
+  if ((a * latest + b) * latest + c <= 0) return latest;
   if (Math.abs(a) < 1e-12) {
     const tau = b === 0 ? -1 : -c / b;
-    return tau >= 0 && tau <= 1 ? tau : -1;
+    return tau >= 0 && tau <= latest ? tau : -1;
   }
   const under = b * b - 4 * a * c;
   if (under < 0) return -1;
@@ -125,8 +133,8 @@ export function entry(disc: Disc, newX: number, newY: number, oldX: number, oldY
   const other = (-b - root) / (2 * a);
   const later = Math.max(one, other);
   const earlier = Math.min(one, other);
-  if (later >= 0 && later <= 1) return later;
-  return earlier >= 0 && earlier <= 1 ? earlier : -1;
+  if (later >= 0 && later <= latest) return later;
+  return earlier >= 0 && earlier <= latest ? earlier : -1;
 }
 
 /** The film near a disc on its way, as far as anything is asked of it. */

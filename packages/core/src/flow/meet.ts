@@ -27,12 +27,13 @@ const here = { x: 0, y: 0 };
 
 /** On the way back through a frame: what came into the disc was born there. */
 export function meet(traced: Traced, disc: Disc, source: number, frame: FrameSeen): void {
-  const { samples, before: old } = traced.kernel;
+  const { amid, kernel } = traced;
+  const { samples, before: old } = kernel;
   const { x, y } = samples;
-  const near = traced.kernel.near(disc, Math.max(disc.from.r, disc.to.r), traced.count);
+  const near = kernel.near(disc, Math.max(disc.from.r, disc.to.r), traced.count);
   for (let n = near.length - 1; n >= 0; n--) {
     const k = near[n]!;
-    const tau = entry(disc, x[k]!, y[k]!, old.x[k]!, old.y[k]!);
+    const tau = entry(disc, x[k]!, y[k]!, old.x[k]!, old.y[k]!, amid?.until[k]);
     if (tau < 0) continue;
     here.x = x[k]! + (old.x[k]! - x[k]!) * tau;
     here.y = y[k]! + (old.y[k]! - y[k]!) * tau;

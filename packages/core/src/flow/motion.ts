@@ -121,8 +121,8 @@ const MOST_PILED = 4;
 /** Weight of a cell that has its velocity from others, m, where a wet cell weighs its height. */
 const BORROWED_M = 5e-6;
 /** Rings around a front that are smoothed with it, and how often. */
-const RINGS = 3;
-const PASSES = 3;
+const RINGS = 2;
+const PASSES = 1;
 /** Keeps a plane of zeros from dividing by nothing. */
 const LEAST = 1e-12;
 

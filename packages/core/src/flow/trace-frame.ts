@@ -23,25 +23,37 @@ export interface Samples {
 export function traceFrame(
   field: Floats,
   grid: Grid,
-  { x, y, z }: Samples,
+  samples: Samples,
   count: number,
   box: Box,
 ): void {
-  const at = new Float64Array(6);
-  for (let k = 0; k < count; k++) {
-    if (!reaches(box, x[k]!, y[k]!)) continue;
-    const zk = z[k]!;
-    fieldAt(field, grid, x[k]!, y[k]!, at);
-    const half = 0.5 * paceAt(zk, at[3]!);
-    const zm = Math.min(Math.max(zk - 0.5 * fall(zk, at), 0), 1);
-    const [midX, midY] = [x[k]! - half * at[0]!, y[k]! - half * at[1]!];
-    if (reaches(box, midX, midY)) fieldAt(field, grid, midX, midY, at);
-    else at.fill(0);
-    const whole = paceAt(zm, at[3]!);
-    x[k] = x[k]! - whole * at[0]!;
-    y[k] = y[k]! - whole * at[1]!;
-    z[k] = Math.min(Math.max(zk - fall(zm, at), 0), 1);
-  }
+  for (let k = 0; k < count; k++) traceBack(field, grid, samples, k, box, 1);
+}
+
+/** What `fieldAt` found last. Not made anew: it is asked for every place. */
+const at = new Float64Array(CHANNELS + 2);
+
+/** The same for one sample, from where it is when a share of the frame has gone by. */
+export function traceBack(
+  field: Floats,
+  grid: Grid,
+  { x, y, z }: Samples,
+  k: number,
+  box: Box,
+  share: number,
+): void {
+  if (!reaches(box, x[k]!, y[k]!)) return;
+  const zk = z[k]!;
+  fieldAt(field, grid, x[k]!, y[k]!, at);
+  const half = 0.5 * share * paceAt(zk, at[3]!);
+  const zm = Math.min(Math.max(zk - 0.5 * share * fall(zk, at), 0), 1);
+  const [midX, midY] = [x[k]! - half * at[0]!, y[k]! - half * at[1]!];
+  if (reaches(box, midX, midY)) fieldAt(field, grid, midX, midY, at);
+  else at.fill(0);
+  const whole = share * paceAt(zm, at[3]!);
+  x[k] = x[k]! - whole * at[0]!;
+  y[k] = y[k]! - whole * at[1]!;
+  z[k] = Math.min(Math.max(zk - share * fall(zm, at), 0), 1);
 }
 
 /** How far a level falls in the frame, for what `fieldAt` found there. */

@@ -62,6 +62,57 @@ test('what hardly moves as a tilt comes and goes shares a frame, and is traced b
   expect(Math.abs((300 - xMm.at(-1)!) / (1000 * expected) - 1)).toBeLessThan(0.01);
 });
 
+/** A place that sets out amid a step of a pour, so far through it. */
+const settingOut = (
+  { site }: ReturnType<typeof poured>,
+  xMm: number,
+  yMm: number,
+  since: number,
+  until: number,
+) => ({
+  index: Int32Array.of(0),
+  count: 1,
+  x: Float32Array.of((xMm + site.originMm[0]) / site.cellMm),
+  y: Float32Array.of((yMm + site.originMm[1]) / site.cellMm),
+  z: Float32Array.of(1),
+  since: Int32Array.of(since),
+  until: Float32Array.of(until),
+});
+
+test('a place that sets out amid a frame goes back through what of it had gone by, to a thousandth of the frame', () => {
+  const tilt = { kind: 'tilt', towardDeg: 0, angleDeg: 9, s: 8 } as const;
+  const what = poured(scene([BASE, tilt], { widthMm: 600, heightMm: 100 }));
+  const amid = Math.floor(what.pour.steps.length / 2);
+  const cameIn = (until: number): number => {
+    const place = settingOut(what, 300, 50, amid, until);
+    let before = NaN;
+    const work = traceAlone(what.pour, what.kernel, place, emptyBirths(1), (steps, _, count, x) => {
+      if (steps === amid && count > 0) before = x[0]!;
+    });
+    endOf(work);
+    return place.x[0]! - before;
+  };
+  const whole = cameIn(1);
+  expect(whole).toBeGreaterThan(0.3);
+  for (const until of [0.1, 0.5, 0.9])
+    expect(Math.abs(cameIn(until) / whole - until)).toBeLessThan(1e-3);
+});
+
+test('what sets out amid a frame from under a mouth is what left the cup by then', () => {
+  const what = poured(scene([flipped([100, 100], 60)]));
+  const amid = what.pour.steps.findIndex(({ met }) => (met?.[0]?.disc.from.s ?? 0) > 0.3);
+  const { from, to } = what.pour.steps[amid]!.met![0]!.disc;
+  const left = (until: number): number => {
+    const births = emptyBirths(1);
+    const place = settingOut(what, 100, 100, amid, until);
+    endOf(traceAlone(what.pour, what.kernel, place, births));
+    return births.s[0]!;
+  };
+  expect(to.s).toBeGreaterThan(from.s);
+  for (const until of [0.25, 0.75, 1])
+    expect(left(until)).toBeCloseTo(from.s + until * (to.s - from.s), 5);
+});
+
 /** Births of places given in mm and share of the film. */
 function birthsAt(
   what: ReturnType<typeof poured>,

@@ -63,6 +63,7 @@ function* traceOnce(
   const { x, y, z } = samples;
   const own = new Int32Array(block);
   const since = new Int32Array(block);
+  const until = places.until && new Float32Array(block).fill(1);
   const lost = {
     index: [] as number[],
     x: [] as number[],
@@ -73,14 +74,19 @@ function* traceOnce(
     const upTo = Math.min(start + block, places.count);
     let count = 0;
     let next = start;
+    /** Places before this one came through the whole of the step under way. */
+    let from = 0;
     /** Takes in the places that a step happened to and no later one. */
     const join = (step: number) => {
+      until?.fill(1, 0, count);
+      from = count;
       for (; next < upTo && (places.since?.[next] ?? ALWAYS) >= step; next++) {
         own[count] = places.index[next]!;
         since[count] = places.since?.[next] ?? ALWAYS;
         x[count] = places.x[next]!;
         y[count] = places.y[next]!;
         z[count] = places.z[next]!;
+        if (until) until[count] = places.until![next]!;
         count++;
       }
     };
@@ -90,6 +96,9 @@ function* traceOnce(
       get count() {
         return count;
       },
+      get amid() {
+        return until && { from, until };
+      },
       born: (k, source, s, xi, eta) => {
         writeBirth(births, own[k]!, source, s, xi, eta);
         count--;
@@ -98,6 +107,7 @@ function* traceOnce(
         x[k] = x[count]!;
         y[k] = y[count]!;
         z[k] = z[count]!;
+        if (until) until[k] = until[count]!;
         before.x[k] = before.x[count]!;
         before.y[k] = before.y[count]!;
         before.z[k] = before.z[count]!;
