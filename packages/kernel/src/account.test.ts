@@ -122,9 +122,30 @@ const DROPS: Points = [
   [70, 120],
 ];
 
+/** Half as much of each: as many places stand for it as for one of four in the short run. */
+const OF_EIGHT = FULL ? 0.035 : 0.05;
+const LARGE = { widthMm: 500, heightMm: 400 };
+const EIGHT = [flipped([250, 200], 60, 8, { radiusMm: [{ at: 0, mm: 25 }] }), REST];
+const WOUND = Array.from({ length: 100 }, (_, i): [number, number] => [
+  250 + 0.8 * i * Math.cos(i / 5),
+  200 + 0.8 * i * Math.sin(i / 5),
+]);
+const SPIRAL = [
+  flipped([0, 0], 200, 8, {
+    pathMm: WOUND,
+    radiusMm: [{ at: 0, mm: 10 }],
+    s: 12,
+    core: false,
+  }),
+  REST,
+];
+
 const CASES: readonly [string, number, readonly Act[], Partial<PourScene>][] = [
   ['a flip on a base', OFF, [BASE, cup(80), REST], {}],
   ['a flip on dry ground', OFF, [cup(80), REST], {}],
+  // What went first had 20 to 28 % more than its part while fronts were smoothed as wide and as often as they were.
+  ['a small flip of eight layers on a large dry board', OF_EIGHT, EIGHT, LARGE],
+  ['a spiral of eight layers on a large dry board', OF_EIGHT, SPIRAL, LARGE],
   ['a flip, tilted', OFF, [BASE, cup(80), TILT, REST], {}],
   ['a stream that stands', OFF, [BASE, led([[100, 100]], 80), REST], {}],
   ['a ring', OFF, [BASE, led([...circle(40, 32), [140, 100]], 80), REST], {}],
@@ -169,6 +190,7 @@ const CASES: readonly [string, number, readonly Act[], Partial<PourScene>][] = [
 ];
 // The short run takes one of each sort: turned over, led, on dry ground, with a hole.
 const SHORT = [
+  'a small flip of eight layers on a large dry board',
   'a flip, tilted',
   'a zig-zag on a thick base',
   'a ring',
