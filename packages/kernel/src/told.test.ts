@@ -8,11 +8,10 @@ const foundShare = ({ pouredMl, faceMl, edgesMl, runOffMl, takenMl }: PourTold['
   (faceMl + edgesMl + runOffMl + takenMl) / pouredMl;
 
 const PLANS = join(__dirname, '../../../demo/orchard-ledger/plans');
-/** Plans whose film is too coarse for what they ask of it, or that blow it about many times, and by how much a mix is off at the most there (measured; docs/science.md says why). */
+/** Plans whose film is too coarse for what they ask of it, and by how much a mix is off at the most there (measured; docs/science.md says why). */
 const COARSE: Readonly<Record<string, number>> = {
   '14-number-31': 0.053,
   '5-frosted-kale': 0.035,
-  '6-beetroot-bloom': 0.058,
   '9-key-tray': 0.042,
 };
 const FULL = 'POTTER_FULL' in globalThis;

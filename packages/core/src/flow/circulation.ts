@@ -1,5 +1,5 @@
 import { bilinearAt } from './field-at';
-import { DRY_M, type Film, upperShare } from './film';
+import { DRY_M, type Film, type Floats, upperShare } from './film';
 import type { Drive } from './grid';
 import { fluidityOf } from './layers';
 import { MOST_STRETCH } from './motion';
@@ -21,8 +21,16 @@ export interface Circulation {
   readonly apart: Float32Array;
 }
 
-/** Of a frame of so many seconds, from the film at its end; undefined where nothing wet is dragged. */
-export function circulationOf(film: Film, drive: Drive, seconds: number): Circulation | undefined {
+/**
+ * Of a frame of so many seconds, from the film at its end and its heights at its beginning; undefined where nothing wet is dragged. The way back through
+ * it begins where a frame's motion has led, at its beginning: how far levels come apart is told by the heights there, else it would not keep volumes.
+ */
+export function circulationOf(
+  film: Film,
+  before: Floats,
+  drive: Drive,
+  seconds: number,
+): Circulation | undefined {
   const { h, shearX, shearY } = film;
   const { nx, ny, dx } = film.grid;
   let [left, right, top, bottom] = [nx, -1, ny, -1];
@@ -50,18 +58,18 @@ export function circulationOf(film: Film, drive: Drive, seconds: number): Circul
     const fluidity = layers
       ? fluidityOf(upperShare(film, i), layers.lowerNu, Math.exp(film.lnNu[i]!))
       : 1 / drive.nu;
-    const per = (h[i]! * fluidity * seconds) / (2 * dx);
+    const per = ((before[i]! + h[i]!) * fluidity * seconds) / (4 * dx);
     x[k] = per * shearX[i]!;
     y[k] = per * shearY[i]!;
   }
   for (let row = 1; row < down - 1; row++)
     for (let column = 1; column < across - 1; column++) {
       const k = row * across + column;
-      const own = h[cellAt(k)]!;
+      const own = before[cellAt(k)]!;
       if (own < DRY_M) continue;
-      const carriedX = x[k + 1]! * h[cellAt(k + 1)]! - x[k - 1]! * h[cellAt(k - 1)]!;
+      const carriedX = x[k + 1]! * before[cellAt(k + 1)]! - x[k - 1]! * before[cellAt(k - 1)]!;
       const carriedY =
-        y[k + across]! * h[cellAt(k + across)]! - y[k - across]! * h[cellAt(k - across)]!;
+        y[k + across]! * before[cellAt(k + across)]! - y[k - across]! * before[cellAt(k - across)]!;
       const stretch = (carriedX + carriedY) / (2 * own);
       apart[k] = Math.min(MOST_STRETCH, Math.max(-MOST_STRETCH, stretch));
     }

@@ -68,7 +68,8 @@ export function* frames(under: UnderWay, span: Span): Generator<Step<never>, voi
     if (s - t - seconds < 0.25 * seconds) seconds = s - t;
     from ??= pours.map((p) => p.spotsAt(t));
     force(film, span, t, seconds);
-    const before = pours.some((p) => !p.core) ? Float32Array.from(film.h) : undefined;
+    const before =
+      pours.some((p) => !p.core) || span.forces ? Float32Array.from(film.h) : undefined;
     if (lastedS === 0) kernel.beginFrame();
     const during = driven(t + seconds / 2);
     const narrowest = Math.min(...from.flat().map(({ r }) => r));
@@ -104,7 +105,8 @@ export function* frames(under: UnderWay, span: Span): Generator<Step<never>, voi
       !during.layers?.stands &&
       (under.lowerNu === undefined) === (during.layers === undefined);
     if (goesOn) continue;
-    const round = during.sheared ? circulationOf(film, during, seconds) : undefined;
+    const round =
+      during.sheared && before ? circulationOf(film, before, during, seconds) : undefined;
     const to = pours.map((p) => p.spotsAt(t));
     const met = pours.flatMap((p, n) =>
       metBy(p, from![n]!, to[n]!, t, seconds, film, site, before),
