@@ -122,8 +122,6 @@ const DROPS: Points = [
   [70, 120],
 ];
 
-/** Half as much of each: as many places stand for it as for one of four in the short run. */
-const OF_EIGHT = FULL ? 0.035 : 0.05;
 const LARGE = { widthMm: 500, heightMm: 400 };
 const EIGHT = [flipped([250, 200], 60, 8, { radiusMm: [{ at: 0, mm: 25 }] }), REST];
 const WOUND = Array.from({ length: 100 }, (_, i): [number, number] => [
@@ -144,8 +142,8 @@ const CASES: readonly [string, number, readonly Act[], Partial<PourScene>][] = [
   ['a flip on a base', OFF, [BASE, cup(80), REST], {}],
   ['a flip on dry ground', OFF, [cup(80), REST], {}],
   // What went first had 20 to 28 % more than its part while fronts were smoothed as wide and as often as they were.
-  ['a small flip of eight layers on a large dry board', OF_EIGHT, EIGHT, LARGE],
-  ['a spiral of eight layers on a large dry board', OF_EIGHT, SPIRAL, LARGE],
+  ['a small flip of eight layers on a large dry board', OFF, EIGHT, LARGE],
+  ['a spiral of eight layers on a large dry board', OFF, SPIRAL, LARGE],
   ['a flip, tilted', OFF, [BASE, cup(80), TILT, REST], {}],
   ['a stream that stands', OFF, [BASE, led([[100, 100]], 80), REST], {}],
   ['a ring', OFF, [BASE, led([...circle(40, 32), [140, 100]], 80), REST], {}],
