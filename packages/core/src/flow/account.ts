@@ -172,9 +172,9 @@ function overEdge({ steps, site }: Pour, of: 'sideM3' | 'offM3'): Weighed {
     partsOf(steps, ({ over }) => over?.[of]),
     ({ step, n }, k) => {
       const { over, motion } = steps[step]!;
-      const [x, y] = brinkPlace(site, over!.at[n]!, third(k, 1));
-      const z = levelOfFlux(third(k, 0), motion ? excessAt(motion, site.grid, x, y) : 0);
-      return { x, y, z, since: step, until: third(k, 2) };
+      const [x, y] = brinkPlace(site, over!.at[n]!, turnIn3(k, 1));
+      const z = levelOfFlux(turnIn3(k, 0), motion ? excessAt(motion, site.grid, x, y) : 0);
+      return { x, y, z, since: step, until: turnIn3(k, 2) };
     },
   );
 }
@@ -247,7 +247,7 @@ function brinkPlace({ brink, inside, grid }: Pour['site'], k: number, along: num
 }
 
 const turn = (n: number, axis: 0 | 1): number => (0.5 + n * R2[axis]) % 1;
-const third = (n: number, axis: 0 | 1 | 2): number => (0.5 + n * R3[axis]) % 1;
+const turnIn3 = (n: number, axis: 0 | 1 | 2): number => (0.5 + n * R3[axis]) % 1;
 
 const placesFor = (count: number) => ({
   index: numbered(count),

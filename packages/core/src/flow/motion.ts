@@ -120,7 +120,7 @@ export const MOST_STRETCH = 2;
 const MOST_PILED = 4;
 /** Weight of a cell that has its velocity from others, m, where a wet cell weighs its height. */
 const BORROWED_M = 5e-6;
-/** Rings around a front that are smoothed with it, and how often. */
+/** Rings around a front that are smoothed with it, and how often: tuned by the shares of eight layers, of which more of both gives the first too much. */
 const RINGS = 2;
 const PASSES = 1;
 /** Keeps a plane of zeros from dividing by nothing. */
