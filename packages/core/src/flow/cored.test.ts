@@ -5,10 +5,10 @@ import { viewOf } from './view';
 
 const HEIGHTS = { heights: [1, 0.9, 0.6, 0.2], halvings: 1 };
 
-function drilled(what: ReturnType<typeof scene>, closer: number, px = 96) {
+function drilled(what: ReturnType<typeof scene>, closer: number, px = 96, unlike = 1) {
   const { pour, kernel } = poured(what, 48);
   const view = endOf(viewOf(pour, px, px));
-  return endOf(cored(kernel, view, strataOf(what), { ...HEIGHTS, closer }, 4));
+  return endOf(cored(kernel, view, strataOf(what), { ...HEIGHTS, closer, unlike }, 4));
 }
 
 const flip = scene([BASE, flipped([100, 100], 40), { kind: 'rest', s: 10 }]);
@@ -59,4 +59,10 @@ test('what is alike everywhere is not quartered, what was poured on it is where 
   expect(new Set(even.sizes)).toEqual(new Set([4]));
   const { sizes } = drilled(flip, 2);
   expect(new Set(sizes)).toEqual(new Set([1, 2, 4]));
+});
+
+test('the less unlike corners may be, the more cells are quartered', () => {
+  const cells = (unlike: number) => drilled(flip, 2, 96, unlike).sizes.length;
+  expect(cells(0.3)).toBeGreaterThan(cells(1));
+  expect(cells(1)).toBeGreaterThan(cells(3));
 });

@@ -79,7 +79,9 @@ export function* cored(
     const half = size / 2;
     wanted = new Set();
     cells = cells
-      .filter((cell) => !alike(correlate(cornersOf(raster, cell, size)), strata, shows))
+      .filter(
+        (cell) => !alike(correlate(cornersOf(raster, cell, size)), strata, shows, drilling.unlike),
+      )
       .flatMap((cell) => {
         for (const [x, y] of AMID) wanted.add(cell + half * (x + y * across));
         return [cell, cell + half, cell + half * across, cell + half * (across + 1)];
@@ -127,11 +129,12 @@ function byRow(
   };
 }
 
-/** Whether cores are alike down to this share of the film. */
+/** Whether cores are alike down to this share of the film; `unlike`: see `Drilling`. */
 function alike(
   { runs, tops, has, knots, source, depth, bin, acrossStream, corners }: Correlated,
   strata: Strata,
   shows: number,
+  unlike: number,
 ): boolean {
   for (let run = 0; run < runs; run++) {
     const at = 4 * run;
@@ -142,8 +145,8 @@ function alike(
     const [top, low] = [tops[at]!, tops[at + 4]!];
     for (let knot = knots[run]!; knot < knots[run + 1]!; knot++) {
       if (1 - top + (top - low) * depth[knot]! > shows) break;
-      if (spread(bin, 4 * knot, has, at) > ALIKE_BINS) return false;
-      if (spread(acrossStream, 4 * knot, has, at) > ALIKE_ACROSS) return false;
+      if (spread(bin, 4 * knot, has, at) > unlike * ALIKE_BINS) return false;
+      if (spread(acrossStream, 4 * knot, has, at) > unlike * ALIKE_ACROSS) return false;
     }
   }
   return true;

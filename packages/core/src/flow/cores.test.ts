@@ -1,15 +1,22 @@
 import { BASE, endOf, flipped, poured, scene } from './scene.test-data';
-import { ANOTHER, drill, FOLDED, noCores } from './cores';
+import { ANOTHER, drill, type Drilling, FOLDED, noCores } from './cores';
+import { wholeAt } from './develop';
 import { strataOf } from './strata';
 import { viewOf } from './view';
 
 const CLOSE = { heights: [1, 0.9, 0.6, 0.2, 0.1], halvings: 5 };
 
-function drilled(what: ReturnType<typeof scene>, places: readonly number[]) {
+function drilled(
+  what: ReturnType<typeof scene>,
+  places: readonly number[],
+  { heights, halvings }: Pick<Drilling, 'heights' | 'halvings'> = CLOSE,
+) {
   const { pour, kernel } = poured(what, 48);
   const view = endOf(viewOf(pour, 48, 48));
   const raster = { across: 7, down: 7, unit: 8 };
-  const cores = endOf(drill(kernel, view, strataOf(what), CLOSE, noCores(raster), places));
+  const cores = endOf(
+    drill(kernel, view, strataOf(what), { heights, halvings }, noCores(raster), places),
+  );
   return { cores, view };
 }
 
@@ -23,13 +30,24 @@ test('one coat on another is found where it begins, between the heights traced: 
     );
     const begins = knots.filter((k) => cores.begins[k] === ANOTHER);
     expect(begins.map((k) => cores.source[k])).toEqual([1, 0]);
-    // Within half of what is not told apart, 8 µm and a tenth of the 600 µm above it, of 1600 µm: it begins in a gap's middle.
-    expect(Math.abs(cores.z[begins[1]!]! - 0.625)).toBeLessThan((8 + 0.1 * 600) / 2 / 1600);
+    // Within half of what is not told apart, 3 µm and a twentieth of the 600 µm above it, of 1600 µm: it begins in a gap's middle.
+    expect(Math.abs(cores.z[begins[1]!]! - 0.625)).toBeLessThan((3 + 0.05 * 600) / 2 / 1600);
     const heights = knots.map((k) => cores.z[k]!);
     expect(heights).toEqual([...heights].sort((a, b) => b - a));
   }
   expect(cores.past[0]).toBe(cores.first[0]);
 });
+
+test.each([2, 4, 6])(
+  'a skin of %i µm is told within a micrometre and a half, as a finished picture drills: white over a dye shows that',
+  (um) => {
+    const skin = scene([BASE, { kind: 'overlay', mix: 'white', filmMm: um / 1000 }]);
+    const { cores } = drilled(skin, [24], wholeAt(512));
+    const first = cores.first[24]!;
+    const below = cores.source.subarray(first, cores.past[24]).indexOf(0);
+    expect(Math.abs((1 - cores.z[first + below]!) * (1000 + um) - um)).toBeLessThan(1.5);
+  },
+);
 
 test('folds are looked for in a cup of several strata, and in none of a single one, where they cannot be seen', () => {
   // There and back: what left last lies on what left first.

@@ -11,22 +11,37 @@ import { strataOf } from './strata';
 import { type View, viewOf } from './view';
 
 /** Close together at the top, where light still gets through; below that as close as cells that turn the film over ask for. */
-export const WHOLE: Drilling = {
+const WHOLE: Drilling = {
   heights: [
     1, 0.993, 0.985, 0.974, 0.96, 0.94, 0.915, 0.88, 0.835, 0.78, 0.71, 0.62, 0.5, 0.4, 0.3, 0.2,
     0.1, 0.04,
   ],
   halvings: 3,
   closer: 2,
+  unlike: 1,
 };
+/** A larger picture shows more of what lies between cores, and takes so long to write that closer ones hardly count. */
+const LARGE: Drilling = { ...WHOLE, unlike: 0.65 };
+/** Pixels along the longer side from which on a picture is large. */
+const LARGE_PX = 700;
+
+/** How closely a finished picture of so many pixels along its longer side is drilled through. */
+export const wholeAt = (pixels: number): Drilling => (pixels < LARGE_PX ? WHOLE : LARGE);
+
 /** For a picture that a finer one takes the place of: half the heights, and no closest cores. A mean ΔE00 of 2 to 3 off it at 512 px (three demo plans). */
 export const MEANWHILE: Drilling = {
   heights: [1, 0.985, 0.96, 0.915, 0.835, 0.71, 0.5, 0.2],
   halvings: 2,
   closer: 1,
+  unlike: 1,
 };
 /** Enough for a first look; without the closer cores what lies under a thin skin comes out in squares. */
-export const FIRST_LOOK: Drilling = { heights: [1, 0.95, 0.8, 0.4], halvings: 1, closer: 1 };
+export const FIRST_LOOK: Drilling = {
+  heights: [1, 0.95, 0.8, 0.4],
+  halvings: 1,
+  closer: 1,
+  unlike: 1,
+};
 
 /** Cells of the film between places of the first, coarse lattice; halved until it is a pixel at the surface. */
 const COARSE_CELLS = 1.25;
@@ -53,7 +68,7 @@ export function* develop(
   pour: Pour,
   kernel: FilmKernel,
   pixels: number,
-  drilling: Drilling = WHOLE,
+  drilling: Drilling = wholeAt(pixels),
   beside?: ColumnsBeside,
 ): Generator<number, Plate> {
   const { widthMm, heightMm } = pour.scene;

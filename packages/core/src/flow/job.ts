@@ -3,7 +3,7 @@ import { birthsKey } from './births-key';
 import type { Drilling } from './cores';
 import { type CellAsk, type Cells, cellsOf, openedByTwo } from './cell';
 import { colourPlate } from './colour';
-import { develop, FIRST_LOOK, MEANWHILE, type Plate, WHOLE } from './develop';
+import { develop, FIRST_LOOK, MEANWHILE, type Plate, wholeAt } from './develop';
 import { type Dot, layDots } from './dots';
 import { type Contour, contoursOf } from './contours';
 import type { MakeDye } from './dye';
@@ -150,7 +150,7 @@ const OPENED = 0.95;
 
 /** How closely a picture of so many pixels is drilled through. What a finer one takes the place of is so less closely: both are there the sooner. */
 const drillingAt = ({ quick, pixels }: PourAsk, wide: number): Drilling =>
-  quick ? FIRST_LOOK : wide < pixels.at(-1)! ? MEANWHILE : WHOLE;
+  quick ? FIRST_LOOK : wide < pixels.at(-1)! ? MEANWHILE : wholeAt(wide);
 
 /** Pours it; the pour is on the bench then. */
 function* poured(

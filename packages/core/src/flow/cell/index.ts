@@ -33,6 +33,7 @@ const DRILLED: Drilling = {
   heights: [1, 0.97, 0.9, 0.78, 0.55, 0.2],
   halvings: 1,
   closer: 0,
+  unlike: 1,
 };
 
 /**
