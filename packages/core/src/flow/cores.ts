@@ -19,7 +19,7 @@ export interface Drilling {
 
 /**
  * A gap as thin as this, µm, or as this share of what lies above it, is not halved: nobody sees where in it the change is. Tuned: with 8 µm a skin of white
- * over a dye came out in squares, as thick as the cores' first heights are apart; half of these figures change no mean by more than 0.04.
+ * over a dye came out in squares, as thick as the cores' first heights are apart; 1.5 µm, or 0.03 and a fourth halving, change no mean ΔE00 by more than 0.04.
  */
 const THIN_UM = 3;
 const THIN_SHARE = 0.05;
