@@ -2,13 +2,23 @@
 // npm run screenshots [-- FOLDER] writes them elsewhere.
 import { mkdir } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
-import { launch, openPage, PHONE, press, says, see, visit, WIDE } from '../e2e/support/browser.mjs';
+import {
+  launch,
+  openPage,
+  PHONE,
+  press,
+  says,
+  see,
+  SHORT_LIVED,
+  visit,
+  WIDE,
+} from '../e2e/support/browser.mjs';
 import { startStudio } from '../e2e/support/studio.mjs';
 
 const folder = resolve(process.argv[2] ?? join(import.meta.dirname, '../docs/screenshots'));
 await mkdir(folder, { recursive: true });
 const studio = await startStudio();
-const browser = await launch();
+const browser = await launch({}, SHORT_LIVED);
 const plans = await (await fetch(`${studio.url}/api/plans`)).json();
 const quince = plans.plans.find((p) => p.title === 'Quince and Slate').id;
 

@@ -96,8 +96,8 @@ async function endToEnd(database) {
   );
   const files = [LONGEST, ...all.filter((f) => f !== LONGEST)].map((f) => join('e2e', f));
   // Not before the packages are there.
-  const { launch } = await import('../e2e/support/browser.mjs');
-  const browser = await launch();
+  const { launch, SHORT_LIVED } = await import('../e2e/support/browser.mjs');
+  const browser = await launch({}, SHORT_LIVED);
   const child = spawn('node', ['--test', '--test-reporter=tap', '--test-concurrency=2', ...files], {
     stdio: ['ignore', 'pipe', 'inherit'],
     env: { ...env, POTTER_FILLED: database, POTTER_BROWSER: browser.wsEndpoint() },

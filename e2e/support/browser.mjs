@@ -19,9 +19,10 @@ const FLAGS = [
   '--hide-scrollbars',
   // Pages of the browser's own, which nobody sees here.
   '--disable-features=PreloadTopChromeWebUI,WebUIOmniboxAimPopup',
-  // Its last compiler takes longer over a page than a page lives here: a tenth of all the work.
-  '--js-flags=--no-turbofan',
 ];
+
+/** For pages that live for seconds: the browser's last compiler takes longer over one than it saves there, a tenth of all the work. Not for what measures a page as an artist has it. */
+export const SHORT_LIVED = ['--js-flags=--no-turbofan'];
 
 /**
  * A browser of one's own.
@@ -42,7 +43,7 @@ const SHARED = process.env.POTTER_BROWSER;
 /** A browser for the tests of one file, in contexts of its own; and how it is left once those are closed. */
 export async function joinBrowser() {
   if (SHARED === undefined) {
-    const browser = await launch();
+    const browser = await launch({}, SHORT_LIVED);
     return { browser, leave: () => browser.close() };
   }
   const browser = await puppeteer.connect({ browserWSEndpoint: SHARED });
