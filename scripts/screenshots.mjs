@@ -33,7 +33,13 @@ const VIEWS = [
     at: `${QUINCE}/weigh`,
     then: (page) => press(page, 'button', 'The cup is on'),
   },
-  { name: 'cups-1280', at: `${QUINCE}/cups`, on: WIDE },
+  {
+    name: 'cups-1280',
+    at: `${QUINCE}/cups`,
+    on: WIDE,
+    // What the preview tells comes after its picture.
+    then: (page) => says(page, '% covered'),
+  },
   { name: 'moves-390', at: `${QUINCE}/moves` },
   {
     name: 'preview-390',
