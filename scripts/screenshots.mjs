@@ -115,7 +115,7 @@ const VIEWS = [
     },
   },
   // Last, since by now a pour is under way.
-  { name: 'bench-390', at: '/bench' },
+  { name: 'bench-390', at: '/bench', then: (page) => says(page, 'running: ') },
   { name: 'rack-390', at: '/bench/rack' },
 ];
 
